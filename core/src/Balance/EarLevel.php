@@ -1,0 +1,43 @@
+<?php
+
+/** Ears set unequally: how much hair to leave below each leather so that the edges look level from the front. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Balance;
+
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Reason\Reason;
+
+final readonly class EarLevel
+{
+    /**
+     * @param float $leftHigher mm by which the left ear is set higher than the right; negative: lower
+     * @param float $leftLeather mm of leather, root to tip
+     * @param float $shortest mm of hair wanted below the leather at least
+     *
+     * @return array<string, mixed>
+     */
+    public function below(float $leftHigher, float $leftLeather, float $rightLeather, float $shortest): array
+    {
+        // How far each leather's tip hangs below the root of the right ear.
+        $left = Length::ofMillimetres($leftLeather, 'left_leather_mm')->mm() - $leftHigher;
+        $right = Length::ofMillimetres($rightLeather, 'right_leather_mm')->mm();
+        $apart = $right - $left;
+        $leftHair = $shortest + max(0.0, $apart);
+        $rightHair = $shortest + max(0.0, -$apart);
+
+        return [
+            'left_hair_mm' => round($leftHair, 1),
+            'right_hair_mm' => round($rightHair, 1),
+            'measured_difference_mm' => round(($leftLeather + $leftHair) - ($rightLeather + $rightHair), 1),
+            'apparent_difference_mm' => round(($left + $leftHair) - ($right + $rightHair), 1),
+            'untrimmed_difference_mm' => round($left - $right, 1),
+            'reasons' => Reason::listToArray([
+                new Reason('set', $leftHigher, 'mm', $leftHigher >= 0 ? 'the left ear is set higher' : 'the right ear is set higher'),
+                new Reason('leathers_apart', round(abs($apart), 1), 'mm', 'the tips of the leathers seen from the front: that much hair more on the one that ends higher'),
+                new Reason('shortest', $shortest, 'mm', 'hair below the leather at least; never cut into it'),
+            ]),
+        ];
+    }
+}

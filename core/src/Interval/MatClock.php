@@ -1,0 +1,99 @@
+<?php
+
+/** When the coat is expected to have knotted up to the salon's limit. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Interval;
+
+use KeenThistle\Core\Coat\Upkeep;
+use KeenThistle\Core\Reason\Reason;
+
+final readonly class MatClock
+{
+    private const SHRINK = 12.0;
+    private const LEARN_FROM = 8;
+    private const TENDER_FROM = 3;
+    private const LONGEST_TENTHS = 2600;
+
+    private float $multiplier;
+    private float $meanMm;
+
+    public function __construct(private Facts $facts)
+    {
+        $this->meanMm = $facts->bodyMeanMm() ?? 0.0;
+        $this->multiplier = $this->learnedMultiplier();
+    }
+
+    /** Load expected on arrival after this many weeks, 0–100. */
+    public function load(float $weeks): float
+    {
+        return min(100.0, $this->multiplier * $this->rawLoad($weeks, $this->facts->upkeep, $this->meanMm));
+    }
+
+    public function clock(): ?Clock
+    {
+        $facts = $this->facts;
+        $reasons = [
+            new Reason('matting_rate', $facts->growth->coat->mattingPerWeek(), 'load/week', "usual for a {$facts->growth->coat->label()} coat at full length"),
+            new Reason('upkeep', $facts->upkeep->mattingFactor(), 'factor', $facts->upkeep->label()),
+            new Reason('stage', $facts->stage->mattingFactor(), 'factor', $facts->stage->value.' coat'),
+            new Reason('length', round($this->lengthFactor(1, $this->meanMm), 2), 'factor', \sprintf('body mean %s mm: short coats knot less', round($this->meanMm, 1))),
+            new Reason('learned', round($this->multiplier, 2), 'factor', 'what earlier arrivals found against what was expected'),
+            new Reason('limit', $facts->matLimit, 'load', 'the salon\'s limit'),
+        ];
+        $weeks = $this->firstWeekAtLimit();
+        foreach (\array_slice($facts->history, -self::TENDER_FROM) as $past) {
+            $share = match (true) {
+                $past->tenderSeverity >= 3 => 0.6,
+                2 === $past->tenderSeverity => 0.75,
+                default => null,
+            };
+            if (null !== $share && $past->weeks > 0 && (null === $weeks || $share * $past->weeks < $weeks)) {
+                $weeks = $share * $past->weeks;
+                $reasons[] = new Reason('tender_mats', $past->weeks, 'weeks', \sprintf('severity %d in a tender zone after that long: at most %s × it', $past->tenderSeverity, $share), $past->visit);
+            }
+        }
+
+        return null === $weeks ? null : new Clock('mat', $weeks, $reasons);
+    }
+
+    private function firstWeekAtLimit(): ?float
+    {
+        if (0.0 === $this->facts->growth->coat->mattingPerWeek() || null === $this->facts->bodyMeanMm()) {
+            return null;
+        }
+        for ($tenths = 1; $tenths <= self::LONGEST_TENTHS; ++$tenths) {
+            if ($this->multiplier * $this->rawLoad($tenths / 10, $this->facts->upkeep, $this->meanMm) >= $this->facts->matLimit - 1e-9) {
+                return $tenths / 10;
+            }
+        }
+
+        return null;
+    }
+
+    private function rawLoad(float $weeks, Upkeep $upkeep, float $meanMm): float
+    {
+        return $this->facts->growth->coat->mattingPerWeek() * $this->facts->stage->mattingFactor() * $upkeep->mattingFactor() * $this->lengthFactor($weeks, $meanMm) * $weeks;
+    }
+
+    private function lengthFactor(float $weeks, float $meanMm): float
+    {
+        return min(1.0, max(0.1, ($meanMm + $this->facts->speed($weeks) * $weeks / 2) / 40));
+    }
+
+    private function learnedMultiplier(): float
+    {
+        $observed = self::SHRINK;
+        $expected = self::SHRINK;
+        foreach (\array_slice($this->facts->history, -self::LEARN_FROM) as $past) {
+            if (null === $past->load) {
+                continue;
+            }
+            $observed += $past->load;
+            $expected += $this->rawLoad($past->weeks, $past->upkeep ?? $this->facts->upkeep, $past->finished?->mm() ?? $this->meanMm);
+        }
+
+        return $observed / $expected;
+    }
+}

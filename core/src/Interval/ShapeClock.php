@@ -1,0 +1,73 @@
+<?php
+
+/** When the outline has grown out of shape. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Interval;
+
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Reason\Reason;
+
+final readonly class ShapeClock
+{
+    private const AREA = 0.2;
+    private const LONGEST = 260;
+
+    /** The week at which a fifth of the clipped or scissored area is due; null where that never comes. */
+    public function of(Facts $facts): ?Clock
+    {
+        $area = 0;
+        $due = [];
+        foreach ($facts->zones as $z) {
+            if (!$z->hasOutline() || null === $z->finished) {
+                continue;
+            }
+            $area += $z->zone->hundredths;
+            $weeks = $this->weeksUntilDue($facts, $z->finished);
+            if (null !== $weeks) {
+                $due[] = [$weeks, $z];
+            }
+        }
+        usort($due, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $sum = 0;
+        foreach ($due as [$weeks, $z]) {
+            $sum += $z->zone->hundredths;
+            if ($sum >= self::AREA * $area - 1e-9) {
+                return new Clock('shape', $weeks, [
+                    new Reason('due_length', round($facts->finish->dueMm($z->finished ?? throw new \LogicException('An outline has a length.')), 1), 'mm', \sprintf('%s finish: the more of %s × and %s mm', $facts->finish->value, $facts->finish->ratio(), $facts->finish->limitMm())),
+                    new Reason('finished', $z->finished->rounded(), 'mm', $z->zone->label.' as it was left'),
+                    new Reason('growth', round($facts->speed($weeks), 2), 'mm/week', 0 === $facts->growth->n ? 'usual for this coat' : \sprintf('learned from %d visits', $facts->growth->n)),
+                    new Reason('area', round(100 * $sum / $area), '%', 'of the clipped and scissored coat is due by then (20 % counts)'),
+                ]);
+            }
+        }
+
+        return null;
+    }
+
+    private function weeksUntilDue(Facts $facts, Length $finished): ?float
+    {
+        $due = $facts->finish->dueMm($finished);
+        $terminal = $facts->growth->coat->terminalMm();
+        if (null !== $terminal && $due > $terminal) {
+            return null;
+        }
+        $missing = $due - $finished->mm();
+        if (null === $facts->from) {
+            $speed = $facts->speed(1);
+
+            return $speed <= 0 ? null : $missing / $speed;
+        }
+        for ($week = 0; $week < self::LONGEST; ++$week) {
+            $month = (int) $facts->from->modify('+'.(7 * $week).' days')->format('n');
+            $grown = $facts->growth->speed($facts->stage, $month, $facts->season);
+            if ($grown >= $missing && $grown > 0) {
+                return $week + $missing / $grown;
+            }
+            $missing -= $grown;
+        }
+
+        return null;
+    }
+}

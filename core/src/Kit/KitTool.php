@@ -1,0 +1,57 @@
+<?php
+
+/** A tool within reach: a blade, or a guard waiting for a base. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Kit;
+
+use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Length\BladeTable;
+use KeenThistle\Core\Length\Tool;
+use KeenThistle\Core\Measure\Length;
+
+final readonly class KitTool
+{
+    private function __construct(public ?string $blade, public ?Length $guard, public string $label)
+    {
+    }
+
+    /** @throws InvalidInput when the label is not in the blade table */
+    public static function blade(string $label, string $field = 'tools'): self
+    {
+        BladeTable::residual($label, $field);
+
+        return new self($label, null, $label);
+    }
+
+    public static function guard(Length $mm, string $label = ''): self
+    {
+        return new self(null, $mm, $label);
+    }
+
+    public static function shape(): Shape
+    {
+        return Shape::object([
+            'kind' => Shape::choice(['blade', 'guard'], 'tool kind')->required(),
+            'label' => Shape::text(0, 40),
+            'mm' => Shape::number(Tool::MIN_GUARD_MM, Length::MAX_MM, 'mm, a guard\'s nominal length'),
+        ])->describe('a tool in reach: {"kind":"blade","label":"10"} or {"kind":"guard","mm":16}');
+    }
+
+    public static function fromFields(Fields $in): self
+    {
+        if ('blade' === $in->text('kind')) {
+            if ($in->has('mm')) {
+                throw InvalidInput::at($in->pathOf('mm'), 'does not belong to a tool of kind blade');
+            }
+
+            return self::blade($in->textOrNull('label') ?? throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'), $in->pathOf('label'));
+        }
+        $mm = $in->floatOrNull('mm') ?? throw InvalidInput::missing($in->pathOf('mm'), 'the guard\'s length in mm');
+
+        return self::guard(Length::ofMillimetres($mm, $in->pathOf('mm')), $in->textOrNull('label') ?? '');
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+/** What a recipe leaves in millimetres: the first figure everything else is computed from. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Length;
+
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Zone\Zone;
+
+final readonly class LengthRule
+{
+    private const NOMINAL = 0.10;
+    private const MEASURED = 0.05;
+    private const ESTIMATED = 0.20;
+
+    /** @var array<string, Length> by tool key and lay */
+    private array $measured;
+
+    /** @param list<Measurement> $measurements the salon's own; the last one of a tool and lay counts */
+    public function __construct(array $measurements = [])
+    {
+        $measured = [];
+        foreach ($measurements as $m) {
+            $measured[$m->tool->key().'|'.($m->lay ?? Lay::With)->value] = $m->mm;
+        }
+        $this->measured = $measured;
+    }
+
+    /**
+     * What a planned recipe leaves.
+     *
+     * @throws InvalidInput when a guard stands over a base it must not stand on (field "tool.base")
+     */
+    public function planned(Recipe $recipe, ?Zone $zone = null, string $field = 'tool'): FinishedLength
+    {
+        if ($recipe->tool->isGuard() && !BladeTable::isGuardBase($recipe->tool->base ?? '')) {
+            throw InvalidInput::at("$field.base", \sprintf('a guard sits over a short full-tooth base: %s, not over %s', implode(', ', BladeTable::GUARD_BASES), $recipe->tool->base ?? 'nothing'));
+        }
+
+        return $this->finished($recipe, $zone);
+    }
+
+    /** What was really used: kept as it was said, with the length unknown where the rule cannot tell. */
+    public function actual(Recipe $recipe, ?Zone $zone = null): FinishedLength
+    {
+        if ($recipe->tool->isGuard() && !BladeTable::isGuardBase($recipe->tool->base ?? '')) {
+            return new FinishedLength(null, 0.0, false, [new Reason('tool', $recipe->tool->words(), '', 'as recorded')], [
+                new Caution('guard_over_long_base', \sprintf('A guard over a %s rides up: nobody can say what this left. Measure the coat.', $recipe->tool->base ?? '?')),
+            ]);
+        }
+
+        return $this->finished($recipe, $zone);
+    }
+
+    private function finished(Recipe $recipe, ?Zone $zone): FinishedLength
+    {
+        $warnings = $this->warnings($recipe, $zone);
+        if (!$recipe->tool->isBlade() && !$recipe->tool->isGuard()) {
+            return $this->byHand($recipe, $warnings);
+        }
+        $inThisLay = $this->measured[$recipe->tool->key().'|'.$recipe->lay->value] ?? null;
+        if (null !== $inThisLay) {
+            return new FinishedLength($inThisLay, self::MEASURED, false, [
+                new Reason('measured', $inThisLay->rounded(), 'mm', \sprintf('the salon\'s measurement of %s, %s the lay', $recipe->tool->words(), $recipe->lay->value)),
+            ], $warnings);
+        }
+        $withTheLay = $this->measured[$recipe->tool->key().'|with'] ?? null;
+        $reasons = null === $withTheLay ? $this->nominalReasons($recipe->tool)
+            : [new Reason('measured', $withTheLay->rounded(), 'mm', \sprintf('the salon\'s measurement of %s, with the lay', $recipe->tool->words()))];
+        $whole = $withTheLay ?? $this->nominal($recipe->tool);
+        $factor = $recipe->lay->factor($recipe->tool->isGuard());
+        $reasons[] = new Reason('lay', $factor, 'factor', \sprintf('%s the lay, %s', $recipe->lay->value, $recipe->tool->isGuard() ? 'under a guard' : 'bare blade'));
+
+        return new FinishedLength($whole->times($factor), self::NOMINAL, false, $reasons, $warnings);
+    }
+
+    private function nominal(Tool $tool): Length
+    {
+        if (null === $tool->guard) {
+            return BladeTable::residual($tool->label);
+        }
+        $base = BladeTable::residual($tool->base ?? '', 'tool.base');
+        $reference = BladeTable::residual(BladeTable::REFERENCE_BASE);
+
+        return Length::ofMicrometres(min((int) (Length::MAX_MM * 1000), $tool->guard->micrometres() + $base->micrometres() - $reference->micrometres()));
+    }
+
+    /** @return list<Reason> */
+    private function nominalReasons(Tool $tool): array
+    {
+        if (null === $tool->guard) {
+            return [new Reason('residual', BladeTable::residual($tool->label)->mm(), 'mm', "blade table, {$tool->label} with the lay")];
+        }
+        $base = BladeTable::residual($tool->base ?? '', 'tool.base');
+        $reference = BladeTable::residual(BladeTable::REFERENCE_BASE);
+
+        return [
+            new Reason('guard', $tool->guard->mm(), 'mm', '' === $tool->label ? 'nominal length of the guard' : "nominal length of {$tool->label}"),
+            new Reason('base', $base->mm(), 'mm', 'blade table, base '.($tool->base ?? '')),
+            new Reason('reference_base', -$reference->mm(), 'mm', 'guards are marked for a base '.BladeTable::REFERENCE_BASE),
+        ];
+    }
+
+    /** @param list<Caution> $warnings */
+    private function byHand(Recipe $recipe, array $warnings): FinishedLength
+    {
+        if (null === $recipe->estimate) {
+            return new FinishedLength(null, 0.0, false, [
+                new Reason('unknown', $recipe->tool->words(), '', 'this method has no tool length and none was entered'),
+            ], $warnings);
+        }
+
+        return new FinishedLength($recipe->estimate, self::ESTIMATED, true, [
+            new Reason('estimate', $recipe->estimate->rounded(), 'mm', "entered for {$recipe->tool->words()}, marked estimated"),
+        ], $warnings);
+    }
+
+    /** @return list<Caution> */
+    private function warnings(Recipe $recipe, ?Zone $zone): array
+    {
+        $warnings = [];
+        $tool = $recipe->tool;
+        if ($tool->isGuard()) {
+            $warnings[] = new Caution('guard_needs_dry_coat', 'Guards only on a clean, bone-dry coat combed to the skin. Check the lock: a guard that pops off leaves a bare stripe.', Caution::NOTE);
+        }
+        if (null !== $zone && $zone->thinSkin && $tool->isBlade() && BladeTable::isSkipTooth($tool->label)) {
+            $warnings[] = new Caution('skip_tooth_on_thin_skin', \sprintf('A skip-tooth %s nicks thin skin at the %s. Use a full tooth or a 10, skin held flat.', $tool->label, $zone->label), Caution::DANGER);
+        }
+        if (Lay::Against === $recipe->lay && ($tool->isBlade() || $tool->isGuard())) {
+            $warnings[] = null !== $zone && str_starts_with($zone->id, 'ear_')
+                ? new Caution('ear_edge_against', 'Against the lay on an ear: the edges nick. Hold the leather flat, work from the middle outwards.')
+                : new Caution('against_leaves_lines', 'Against the lay can leave lines or show skin.', Caution::NOTE);
+        }
+        if ($tool->isBlade() && \in_array($tool->label, ['50', '40', '30', 'toe'], true)) {
+            $warnings[] = new Caution('fine_blade_heats', 'Fine blades heat fast: touch-check on the back of your hand.', Caution::NOTE);
+        }
+
+        return $warnings;
+    }
+}

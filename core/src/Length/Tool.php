@@ -1,0 +1,144 @@
+<?php
+
+/** What is in the hand: a bare blade, a guard over a base blade, or a tool without a length of its own. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Length;
+
+use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Measure\Length;
+
+final readonly class Tool
+{
+    public const HAND_KINDS = ['scissor', 'thin', 'strip', 'card', 'leave'];
+    /** Thinner than this no guard is made; it also keeps guard + base above the skin. */
+    public const MIN_GUARD_MM = 0.5;
+
+    private function __construct(
+        public string $kind,
+        public string $label,
+        public ?Length $guard,
+        public ?string $base,
+    ) {
+    }
+
+    /** @throws InvalidInput when the label is not in the blade table */
+    public static function blade(string $label, string $field = 'tool.label'): self
+    {
+        BladeTable::residual($label, $field);
+
+        return new self('blade', $label, null, null);
+    }
+
+    /** A guard over any base, legal or not: the length rule decides what that means. */
+    public static function guard(Length $mm, string $base, string $label = '', string $field = 'tool'): self
+    {
+        if ($mm->mm() < self::MIN_GUARD_MM) {
+            throw InvalidInput::at("$field.mm", \sprintf('must be between %s and 400 mm', self::MIN_GUARD_MM));
+        }
+        BladeTable::residual($base, "$field.base");
+
+        return new self('guard', $label, $mm, $base);
+    }
+
+    /** @param string $kind scissor, thin, strip, card or leave */
+    public static function hand(string $kind): self
+    {
+        return new self($kind, '', null, null);
+    }
+
+    /** @param bool $baseRequired kit lists name guards without the blade under them */
+    public static function shape(bool $baseRequired = true): Shape
+    {
+        return Shape::object([
+            'kind' => Shape::choice(['blade', 'guard', ...self::HAND_KINDS], 'tool kind')->required(),
+            'label' => Shape::text(0, 40)->describe('A blade\'s label as text ("7F"); a guard may carry the salon\'s own label'),
+            'mm' => Shape::number(self::MIN_GUARD_MM, Length::MAX_MM, 'mm, a guard\'s nominal length'),
+            'base' => Shape::choice(BladeTable::labels(), 'base blade')->describe($baseRequired ? 'The blade under a guard: 10, 15, 30 or 40' : 'Not used in a list of tools in reach'),
+        ])->describe('{"kind":"blade","label":"7F"} or {"kind":"guard","mm":16,"base":"10"}');
+    }
+
+    /** @throws InvalidInput when the fields a kind needs are missing or do not belong to it */
+    public static function fromFields(Fields $in): self
+    {
+        $kind = $in->text('kind');
+        $unwanted = match ($kind) {
+            'blade' => ['mm', 'base'],
+            'guard' => [],
+            default => ['label', 'mm', 'base'],
+        };
+        foreach ($unwanted as $name) {
+            if ($in->has($name)) {
+                throw InvalidInput::at($in->pathOf($name), "does not belong to a tool of kind $kind");
+            }
+        }
+        if ('blade' === $kind) {
+            return self::blade($in->textOrNull('label') ?? throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'), $in->pathOf('label'));
+        }
+        if ('guard' === $kind) {
+            $mm = $in->floatOrNull('mm') ?? throw InvalidInput::missing($in->pathOf('mm'), 'the guard\'s length in mm');
+            $base = $in->textOrNull('base') ?? throw InvalidInput::missing($in->pathOf('base'), 'the blade under the guard: 10, 15, 30 or 40');
+
+            return self::guard(Length::ofMillimetres($mm, $in->pathOf('mm')), $base, $in->textOrNull('label') ?? '', $in->path);
+        }
+
+        return self::hand($kind);
+    }
+
+    public function isBlade(): bool
+    {
+        return 'blade' === $this->kind;
+    }
+
+    public function isGuard(): bool
+    {
+        return null !== $this->guard && null !== $this->base;
+    }
+
+    /** The same physical tool, whatever it is called. */
+    public function sameAs(self $other): bool
+    {
+        return $this->key() === $other->key();
+    }
+
+    /** Identifies the tool for measurements: kind, label or guard length, base. */
+    public function key(): string
+    {
+        return $this->isGuard() ? \sprintf('guard:%d:%s', $this->guard?->micrometres() ?? 0, $this->base ?? '') : $this->kind.':'.$this->label;
+    }
+
+    /** @return array{kind: string, label?: string, mm?: float, base?: string} */
+    public function toArray(): array
+    {
+        $out = ['kind' => $this->kind];
+        if ('' !== $this->label) {
+            $out['label'] = $this->label;
+        }
+        if (null !== $this->guard && null !== $this->base) {
+            $out['mm'] = $this->guard->mm();
+            $out['base'] = $this->base;
+        }
+
+        return $out;
+    }
+
+    /** As a groomer would say it. */
+    public function words(): string
+    {
+        if (null !== $this->guard) {
+            return ('' === $this->label ? rtrim(rtrim(number_format($this->guard->mm(), 1, '.', ''), '0'), '.').' mm guard' : $this->label).' over '.($this->base ?? '?');
+        }
+
+        return match ($this->kind) {
+            'blade' => 'toe' === $this->label ? 'narrow toe blade' : $this->label.' blade',
+            'scissor' => 'scissors',
+            'thin' => 'thinning shears',
+            'strip' => 'hand-strip',
+            'card' => 'card or rake',
+            default => 'left',
+        };
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+/** How long, how sure and how much: the answer of the minutes rule. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Timing;
+
+use KeenThistle\Core\Reason\Reason;
+
+final readonly class Minutes
+{
+    /**
+     * @param array<string, float> $phases minutes by phase, before what the dog and the day multiply them by
+     * @param float $likely minutes that half of such visits keep
+     * @param float $sure minutes that four of five keep
+     * @param int $slot minutes to book: the sure ones rounded up to 5
+     * @param list<array{label: string, minor: int}> $priceTerms
+     * @param list<Reason> $reasons
+     */
+    public function __construct(public array $phases, public float $likely, public float $sure, public int $slot, public float $personMinutes, public ?int $price, public array $priceTerms, public array $reasons)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'minutes_50' => round($this->likely, 1),
+            'minutes_80' => round($this->sure, 1),
+            'slot_minutes' => $this->slot,
+            'person_minutes' => round($this->personMinutes, 1),
+            'phases' => array_map(static fn (string $phase, float $minutes): array => ['phase' => $phase, 'minutes' => round($minutes, 1)], array_keys($this->phases), $this->phases),
+            'price_minor' => $this->price,
+            'price_terms' => $this->priceTerms,
+            'reasons' => Reason::listToArray($this->reasons),
+        ];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+/** What is to be done on one dog, as the minutes rule needs to know it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Timing;
+
+use KeenThistle\Core\Coat\CoatType;
+use KeenThistle\Core\Handling\Handling;
+use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Zone\Zone;
+
+final readonly class Work
+{
+    /**
+     * @param float $matting minutes of working out and clipping under
+     * @param int $newThings tools, people or places new to the dog
+     * @param float $weeksLate past the clock that decides, 0 or more
+     * @param array<string, Method>|null $zones zone id => method; null: as its coat is usually done
+     * @param list<array{estimate: float, actual: float}> $dogVisits oldest first
+     * @param list<array{estimate: float, actual: float}> $groomerVisits oldest first
+     * @param list<array{label: string, minor: int}> $fees agreed
+     * @param int|null $rate minor currency units per minute
+     */
+    public function __construct(
+        public float $kg,
+        public CoatType $coat,
+        public Handling $handling = Handling::Calm,
+        public Service $service = Service::Full,
+        public float $matting = 0.0,
+        public int $newThings = 0,
+        public float $weeksLate = 0.0,
+        public ?array $zones = null,
+        public array $dogVisits = [],
+        public array $groomerVisits = [],
+        public array $fees = [],
+        public ?int $rate = null,
+    ) {
+    }
+
+    /** @return array{float, float, float} shares of the body that are clipped, scissored and stripped */
+    public function shares(): array
+    {
+        if (null === $this->zones) {
+            return [1.0, 0.0, 0.0];
+        }
+        $shares = [0.0, 0.0, 0.0];
+        foreach ($this->zones as $id => $method) {
+            $kind = match ($method) {
+                Method::Clip, Method::Guard, Method::ShaveOut => 0,
+                Method::Scissor, Method::Thin => 1,
+                Method::Strip => 2,
+                Method::Card, Method::Leave => null,
+            };
+            if (null !== $kind) {
+                $shares[$kind] += Zone::of($id)->share();
+            }
+        }
+
+        return [$shares[0], $shares[1], $shares[2]];
+    }
+}
