@@ -1,0 +1,73 @@
+<?php
+
+/** One dog's arrival: what came in, what was found, what was agreed. One a day. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Book\Dog;
+use KeenThistle\Salon\Owned;
+use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Staff\Staff;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * @phpstan-type MatRow array{zone: string, severity: int, spread: float|null, clearance: bool|null, overrule: string|null, why: string, skin: string|null}
+ * @phpstan-type Comb array{stops_first: int|null, stops_second: int|null, zones: list<MatRow>}
+ */
+#[ORM\Entity]
+#[ORM\UniqueConstraint(columns: ['dog_id', 'day'])]
+#[ORM\Index(columns: ['salon_id', 'day'])]
+class Arrival implements SalonOwned
+{
+    use Owned;
+
+    public const CHOICES = ['as_reckoned', 'save_the_coat', 'even_out'];
+    public const STATES = ['open', 'agreed', 'refused'];
+
+    #[ORM\ManyToOne(targetEntity: Dog::class)]
+    #[ORM\JoinColumn(nullable: false)]
+    public Dog $dog;
+
+    #[ORM\ManyToOne(targetEntity: Staff::class)]
+    #[ORM\JoinColumn(nullable: false)]
+    public Staff $staff;
+
+    #[ORM\Column(type: 'date_immutable')]
+    public \DateTimeImmutable $day;
+
+    #[ORM\Column(length: 8)]
+    public string $state = 'open';
+
+    /** @var Comb */
+    #[ORM\Column(type: 'json')]
+    public array $comb = ['stops_first' => null, 'stops_second' => null, 'zones' => []];
+
+    #[ORM\Column]
+    public int $combVersion = 1;
+
+    /** @var array<string, mixed> as HandsOn::shape() accepts it */
+    #[ORM\Column(name: 'hands_on', type: 'json')]
+    public array $handsOn = [];
+
+    #[ORM\Column]
+    public int $checkVersion = 1;
+
+    #[ORM\Column(length: 16)]
+    public string $choice = 'as_reckoned';
+
+    /** Load reckoned from the comb test, kept for the trend. */
+    #[ORM\Column(name: 'mat_load')]
+    public float $load = 0.0;
+
+    public function __construct(Uuid $id, Dog $dog, Staff $staff, \DateTimeImmutable $day)
+    {
+        $this->id = $id;
+        $this->salon = $dog->salon;
+        $this->dog = $dog;
+        $this->staff = $staff;
+        $this->day = $day;
+    }
+}

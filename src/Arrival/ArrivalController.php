@@ -1,0 +1,146 @@
+<?php
+
+/** Arrivals: open one, comb test, hands-on check, agreement. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
+use KeenThistle\Core\Check\HandsOn;
+use KeenThistle\Http\Body;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Problem;
+use KeenThistle\Http\Writes;
+use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
+use KeenThistle\Staff\Staff;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class ArrivalController
+{
+    /** Raised when the response record changes, so that no browser keeps an old one. */
+    private const SHAPE = 1;
+
+    public function __construct(private ArrivalRows $rows, private Reckoning $reckoning, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
+    {
+    }
+
+    #[Route('/api/dogs/{id}/arrivals', methods: ['POST'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('Open today\'s arrival of a dog, or go on with it', gives: ArrivalView::class)]
+    public function open(Request $request, string $id): Response
+    {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
+            $today = $this->clock->now()->setTime(0, 0);
+            $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
+            if (null === $arrival) {
+                $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
+                $arrival = new Arrival(Uuid::v7(), $dog, $who, $today);
+                $manager->persist($arrival);
+                $this->log->record($manager, $dog, 'arrival', (string) $arrival->id, 'arrived');
+                $manager->flush();
+            }
+
+            return Json::response($this->reckoning->of($this->rows->arrival((string) $arrival->id)));
+        });
+    }
+
+    #[Route('/api/arrivals/{id}', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('An arrival with everything that follows from it; answers 304 to If-None-Match while nothing has changed', gives: ArrivalView::class)]
+    public function read(Request $request, string $id): Response
+    {
+        $a = $this->rows->arrival($id);
+        // Photos, agreements and handling raise the card's version when they are written.
+        $etag = hash('xxh128', implode('|', [self::SHAPE, $a->id, $a->combVersion, $a->checkVersion, $a->state, $a->choice, $a->dog->cardVersion, $this->scope->salon()->kitVersion, $this->scope->staff()->id]));
+        if (Json::matches($request, $etag)) {
+            return Json::notModified($etag);
+        }
+
+        return Json::withEtag(Json::response($this->reckoning->of($a)), $etag);
+    }
+
+    #[Route('/api/arrivals/{id}/comb', methods: ['PUT'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('The comb test as it stands; answers with what follows from it', gives: CombView::class, takes: [CombInput::class, 'shape'], versioned: true)]
+    public function comb(Request $request, string $id): Response
+    {
+        $body = Body::read($request, CombInput::shape());
+        $comb = CombInput::comb($body);
+        $version = Body::version($request);
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $comb, $version): Response {
+            $arrival = $this->locked($manager, $id);
+            if ($arrival->combVersion !== $version) {
+                throw Problem::stale('Somebody else changed this comb test meanwhile.', ['theirs' => $arrival->comb, 'version' => $arrival->combVersion]);
+            }
+            $arrival->comb = $comb;
+            $arrival->choice = $body->textOrNull('choice') ?? $arrival->choice;
+            ++$arrival->combVersion;
+            $view = $this->reckoning->comb($arrival);
+            $arrival->load = $view->load;
+            $arrival->choice = $view->choice;
+
+            return Json::response($view);
+        });
+    }
+
+    #[Route('/api/arrivals/{id}/check', methods: ['PUT'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('The hands-on check as it stands', gives: ArrivalView::class, takes: [HandsOn::class, 'shape'], versioned: true)]
+    public function check(Request $request, string $id): Response
+    {
+        Body::read($request, HandsOn::shape());
+        $version = Body::version($request);
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($request, $id, $version): Response {
+            $arrival = $this->locked($manager, $id);
+            if ($arrival->checkVersion !== $version) {
+                throw Problem::stale('Somebody else changed this check meanwhile.', ['theirs' => $arrival->handsOn, 'version' => $arrival->checkVersion]);
+            }
+            $given = json_decode($request->getContent(), true, 32, \JSON_THROW_ON_ERROR);
+            $arrival->handsOn = [];
+            foreach (\is_array($given) ? $given : [] as $name => $value) {
+                if ([] !== $value) {
+                    $arrival->handsOn[(string) $name] = $value;
+                }
+            }
+            ++$arrival->checkVersion;
+
+            return Json::response($this->reckoning->of($arrival));
+        });
+    }
+
+    #[Route('/api/arrivals/{id}/agreement', methods: ['POST'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('The owner agrees, or refuses', gives: ArrivalView::class, takes: [Agree::class, 'shape'], status: 201)]
+    public function agree(Request $request, string $id, Agree $agree): Response
+    {
+        $body = Body::read($request, Agree::shape());
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $agree): Response {
+            $arrival = $this->locked($manager, $id);
+            $agree($manager, $arrival, $body);
+
+            return Json::response($this->reckoning->of($arrival), 201);
+        });
+    }
+
+    /** Held until the write is done: the next one sees what this one made of it. */
+    private function locked(EntityManagerInterface $manager, string $id): Arrival
+    {
+        return $this->rows->arrival($id, $manager, true);
+    }
+}

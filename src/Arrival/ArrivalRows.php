@@ -1,0 +1,123 @@
+<?php
+
+/** Reads what an arrival needs besides the card's own rows. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Card\CardRows;
+use KeenThistle\Core\Handling\Exposure;
+use KeenThistle\Handling\HandlingRecord;
+use KeenThistle\Handling\LadderEntry;
+use KeenThistle\Http\Problem;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Staff;
+use Symfony\Component\Uid\Uuid;
+
+/** @phpstan-import-type Comb from Arrival */
+final readonly class ArrivalRows
+{
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
+    {
+    }
+
+    /** With its dog, household and people. @throws Problem 404 */
+    public function arrival(string $id, ?EntityManagerInterface $manager = null, bool $lock = false): Arrival
+    {
+        $manager ??= $this->manager;
+        if (Uuid::isValid($id)) {
+            $this->scope->apply($manager);
+            $query = $manager->createQuery('SELECT a, d, h, c, s FROM '.Arrival::class.' a JOIN a.dog d JOIN d.household h LEFT JOIN h.clients c JOIN a.staff s WHERE a.id = :id')
+                ->setParameter('id', Uuid::fromString($id), 'uuid');
+            if ($lock) {
+                $query->setLockMode(LockMode::PESSIMISTIC_WRITE);
+            }
+            $arrival = $query->getOneOrNullResult();
+            if ($arrival instanceof Arrival) {
+                return $arrival;
+            }
+            $this->scope->logIfForeign('arrival', $id, 'arrival');
+        }
+        throw Problem::notFound('arrival');
+    }
+
+    /** @return array{array<string, int>, list<array{day: string, load: float}>} severities by zone found last time, loads of the arrivals before, oldest first */
+    public function before(Arrival $arrival): array
+    {
+        $rows = $this->scope->rows('SELECT day, comb, mat_load FROM arrival WHERE salon_id = :salon AND dog_id = :dog AND day < :day ORDER BY day DESC LIMIT 8', ['dog' => $arrival->dog->id->toBinary(), 'day' => $arrival->day->format('Y-m-d')]);
+        $last = [];
+        $comb = [] === $rows || !\is_string($rows[0]['comb']) ? null : json_decode($rows[0]['comb'], true);
+        foreach (\is_array($comb) && \is_array($comb['zones'] ?? null) ? $comb['zones'] : [] as $z) {
+            if (\is_array($z) && \is_string($z['zone'] ?? null) && \is_int($z['severity'] ?? null) && $z['severity'] > 0) {
+                $last[$z['zone']] = $z['severity'];
+            }
+        }
+
+        return [$last, array_reverse(array_map(static fn (array $r): array => ['day' => \is_string($r['day']) ? $r['day'] : '', 'load' => is_numeric($r['mat_load']) ? round((float) $r['mat_load'], 1) : 0.0], $rows))];
+    }
+
+    /** @return list<HandlingRecord> */
+    public function handling(Arrival $arrival): array
+    {
+        return $this->manager->getRepository(HandlingRecord::class)->findBy(['dog' => $arrival->dog], ['tool' => 'ASC']);
+    }
+
+    /** @return array<string, list<Exposure>> by tool */
+    public function exposures(Arrival $arrival): array
+    {
+        $out = [];
+        foreach ($this->manager->getRepository(LadderEntry::class)->findBy(['dog' => $arrival->dog], ['day' => 'DESC', 'id' => 'DESC'], 60) as $e) {
+            $out[$e->tool->value][] = new Exposure($e->day, $e->rung, $e->calm);
+        }
+
+        // Newest first from the index; the rule sorts by day and keeps the order within one.
+        return array_map(array_reverse(...), $out);
+    }
+
+    /** @return list<Staff> who may stand at a table */
+    public function tableStaff(): array
+    {
+        $staff = $this->manager->getRepository(Staff::class)->findBy(['active' => true, 'role' => [Role::Manager, Role::Groomer, Role::MobileGroomer, Role::Bather]], ['name' => 'ASC']);
+
+        return array_values($staff);
+    }
+
+    /** @return list<Agreement> oldest first */
+    public function agreements(Arrival $arrival): array
+    {
+        $found = $this->manager->createQuery('SELECT a, s FROM '.Agreement::class.' a JOIN a.staff s WHERE a.arrival = :arrival ORDER BY a.number')->setParameter('arrival', $arrival->id, 'uuid')->getResult();
+
+        return \is_array($found) ? array_values(array_filter($found, static fn (mixed $a): bool => $a instanceof Agreement)) : [];
+    }
+
+    /** @return list<PhotoView> oldest first */
+    public function photos(Arrival $arrival): array
+    {
+        return array_map(static fn (array $r): PhotoView => new PhotoView(
+            (string) Uuid::fromBinary(self::text($r['id'])), self::text($r['zone']), self::text($r['moment']), self::int($r['width']), self::int($r['height']), self::text($r['name']),
+        ), $this->scope->rows('SELECT p.id, p.zone, p.moment, p.width, p.height, s.name FROM photo p JOIN staff s ON s.id = p.staff_id WHERE p.salon_id = :salon AND p.arrival_id = :arrival ORDER BY p.id', ['arrival' => $arrival->id->toBinary()]));
+    }
+
+    /** @return list<array{estimate: float, actual: float}> visits whose estimate and minutes are known, oldest first */
+    public function timed(string $column, Uuid $id): array
+    {
+        \assert('dog_id' === $column || 'staff_id' === $column);
+
+        return array_reverse(array_map(static fn (array $r): array => ['estimate' => is_numeric($r['estimate']) ? (float) $r['estimate'] : 1.0, 'actual' => is_numeric($r['minutes']) ? (float) $r['minutes'] : 1.0],
+            $this->scope->rows("SELECT estimate, minutes FROM visit WHERE salon_id = :salon AND $column = :id AND estimate >= 1 AND minutes >= 1 ORDER BY day DESC, id DESC LIMIT ".CardRows::VISITS, ['id' => $id->toBinary()])));
+    }
+
+    private static function text(mixed $value): string
+    {
+        return \is_string($value) ? $value : '';
+    }
+
+    private static function int(mixed $value): int
+    {
+        return is_numeric($value) ? (int) $value : 0;
+    }
+}

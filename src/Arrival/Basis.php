@@ -1,0 +1,51 @@
+<?php
+
+/** What a comb test is reckoned on that does not change while it is tapped: growth, plan, lateness, what was learned. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use KeenThistle\Core\Growth\Growth;
+use KeenThistle\Core\Growth\RecoveryRule;
+use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Zone\Zone;
+
+final readonly class Basis
+{
+    /**
+     * @param array<string, Method> $methods planned, by zone
+     * @param array<string, Length> $planned what the plan leaves, where that is known
+     * @param array<string, Length> $now what zones are expected to carry today
+     * @param list<array{estimate: float, actual: float}> $dogVisits oldest first
+     * @param list<array{estimate: float, actual: float}> $groomerVisits oldest first
+     */
+    public function __construct(public Growth $growth, public array $methods, public array $planned, public array $now, public float $weeksLate, public int $newThings, public array $dogVisits, public array $groomerVisits)
+    {
+    }
+
+    /** The area-weighted mean of what the plan leaves. */
+    public function usual(): ?Length
+    {
+        $area = $sum = 0;
+        foreach ($this->planned as $zone => $length) {
+            $area += Zone::of($zone)->hundredths;
+            $sum += Zone::of($zone)->hundredths * $length->micrometres();
+        }
+
+        return 0 === $area ? null : Length::ofMicrometres(intdiv($sum, $area));
+    }
+
+    /** The day a patch cut to this length is back to what is wanted there; null where nobody knows, or it is not shorter. */
+    public function fillBack(string $zone, ?Length $cut, Arrival $arrival): ?string
+    {
+        $wanted = $this->planned[$zone] ?? $this->now[$zone] ?? null;
+        if (null === $cut || null === $wanted || !$cut->shorterThan($wanted)) {
+            return null;
+        }
+        $weeks = (new RecoveryRule())->weeksBack($this->growth, $cut, $wanted, $arrival->dog->stage)->weeks;
+
+        return null === $weeks || $weeks > 520 ? null : $arrival->day->modify('+'.(int) ceil($weeks * 7).' days')->format('Y-m-d');
+    }
+}

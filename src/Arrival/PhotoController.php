@@ -1,0 +1,95 @@
+<?php
+
+/** Photos of an arrival: take one in, show it, take it out again. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Problem;
+use KeenThistle\Http\Writes;
+use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
+use KeenThistle\Staff\Staff;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class PhotoController
+{
+    public const WHOLE = 'whole';
+
+    public function __construct(private ArrivalRows $rows, private PhotoStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private EntityManagerInterface $manager)
+    {
+    }
+
+    #[Route('/api/arrivals/{id}/photos', methods: ['POST'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('Add a photo: multipart with photo, zone (an id, or whole) and moment (before or after)', gives: PhotoView::class, status: 201)]
+    public function add(Request $request, string $id): Response
+    {
+        $this->rows->arrival($id);
+        $zone = $request->request->getString('zone');
+        $moment = $request->request->getString('moment', 'before');
+        if (self::WHOLE !== $zone && !\in_array($zone, ZoneTable::ids(), true)) {
+            throw InvalidInput::notOneOf('zone', mb_substr($zone, 0, 60), [self::WHOLE, ...ZoneTable::ids()], 'zone');
+        }
+        if (!\in_array($moment, Photo::MOMENTS, true)) {
+            throw InvalidInput::notOneOf('moment', mb_substr($moment, 0, 60), Photo::MOMENTS, 'moment');
+        }
+        $file = $request->files->get('photo');
+        if (!$file instanceof UploadedFile) {
+            throw InvalidInput::missing('photo', 'a photo');
+        }
+        if (!$file->isValid()) {
+            throw InvalidInput::at('photo', \in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true) ? 'is too large: at most '.(int) (PhotoStore::MAX_BYTES / 1e6).' MB' : 'did not arrive whole: send it again');
+        }
+        $bytes = $file->getContent();
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $zone, $moment, $bytes): Response {
+            $arrival = $this->rows->arrival($id);
+            $photo = Uuid::v7();
+            [$width, $height] = $this->store->take((string) $photo, $bytes);
+            $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
+            $manager->persist(new Photo($photo, $arrival, $who, $zone, $moment, $width, $height));
+            $this->log->record($manager, $arrival->dog, 'arrival', (string) $arrival->id, "photo $moment: ".str_replace('_', ' ', $zone));
+
+            return Json::response(new PhotoView((string) $photo, $zone, $moment, $width, $height, $who->name), 201);
+        });
+    }
+
+    #[Route('/api/photos/{id}/{size}', requirements: ['size' => 'large|small'], methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    public function show(string $id, string $size): Response
+    {
+        $photo = $this->scope->get(Photo::class, $id, $this->manager, 'photo');
+        $bytes = $this->store->read((string) $photo->id, $size) ?? throw Problem::notFound('photo');
+
+        return new Response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline; filename="photo.jpg"']);
+    }
+
+    #[Route('/api/photos/{id}', methods: ['DELETE'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('Take a photo out')]
+    public function remove(Request $request, string $id): Response
+    {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+            $photo = $this->scope->get(Photo::class, $id, $manager, 'photo');
+            $this->log->record($manager, $photo->arrival->dog, 'arrival', (string) $photo->arrival->id, 'photo taken out: '.str_replace('_', ' ', $photo->zone));
+            $manager->remove($photo);
+            $manager->flush();
+            $this->store->remove($id);
+
+            return Json::response([]);
+        });
+    }
+}

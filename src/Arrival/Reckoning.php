@@ -1,0 +1,142 @@
+<?php
+
+/** Asks the core what follows from an arrival: mats, ways to go on, handling, who can take it. Holds no rule of its own. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use KeenThistle\Book\DogView;
+use KeenThistle\Card\StandingCautions;
+use KeenThistle\Core\Check\CheckRule;
+use KeenThistle\Core\Check\HandsOn;
+use KeenThistle\Core\Handling\SkillCheck;
+use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Matting\Decision;
+use KeenThistle\Core\Matting\MattingAnswer;
+use KeenThistle\Core\Matting\MattingRule;
+use KeenThistle\Core\Matting\UsualPlaces;
+use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Handling\HandlingRecord;
+use KeenThistle\Handling\HandlingView;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Staff;
+
+final readonly class Reckoning
+{
+    /** Where nobody weighed the dog yet: a middling one, said so. */
+    private const KG_UNKNOWN = 10.0;
+
+    public function __construct(private ArrivalRows $rows, private BasisReader $bases, private Scope $scope, private Seal $seal)
+    {
+    }
+
+    /** What follows from the comb test alone; asked at every tap. */
+    public function comb(Arrival $arrival): CombView
+    {
+        $dog = $arrival->dog;
+        $basis = $this->bases->of($arrival);
+        $kg = self::kg($arrival);
+        $mats = CombInput::mats($arrival->comb);
+        $rule = new MattingRule($kg ?? self::KG_UNKNOWN, $dog->handling, $dog->coat, $dog->handStripped, $dog->salon->matRateMinor);
+        $answer = $rule->reckon($mats);
+        $options = (new Options($arrival, $basis, $kg ?? self::KG_UNKNOWN))->of($mats, $answer, $rule);
+        $open = array_map(static fn (OptionView $o): string => $o->choice, $options);
+        $skin = [];
+        foreach ($arrival->comb['zones'] as $z) {
+            if (null !== $z['skin']) {
+                $skin[Zone::of($z['zone'])->label] = $z['skin'];
+            }
+        }
+        $unweighed = null === $kg ? [['field' => 'kg', 'message' => \sprintf('Nobody has weighed this dog: reckoned as %s kg. What does it weigh?', self::KG_UNKNOWN)]] : [];
+
+        return new CombView(
+            $arrival->combVersion, $arrival->comb['stops_first'], $arrival->comb['stops_second'], round($answer->load, 1), round($answer->worked, 1), round($answer->limit, 1), round($answer->tenderLimit, 1),
+            $this->zones($answer, $arrival, $basis), null === $answer->even ? null : round($answer->even['mm'], 1), $answer->evenOnConsent, Reason::listToArray($answer->reasons), Caution::listToArray($answer->cautions), $answer->consent,
+            [...$answer->questions, ...$unweighed], Caution::listToArray((new CheckRule())->skinUnder($skin)), \in_array($arrival->choice, $open, true) ? $arrival->choice : Arrival::CHOICES[0], $options,
+        );
+    }
+
+    public function of(Arrival $arrival): ArrivalView
+    {
+        $dog = $arrival->dog;
+        $comb = $this->comb($arrival);
+        $records = $this->rows->handling($arrival);
+        $findings = (new CheckRule())->findings(self::checked($arrival), $dog->kg, $dog->dewclaws, $dog->salon->asksForVaccination);
+        [$last, $trend] = $this->rows->before($arrival);
+        $agreements = $this->rows->agreements($arrival);
+        $intact = $this->seal->holds($agreements);
+        $now = $this->bases->of($arrival)->now;
+        $expected = [];
+        foreach (HandsOn::REFERENCE as $zone) {
+            if (isset($now[$zone])) {
+                $expected[$zone] = $now[$zone]->rounded();
+            }
+        }
+
+        return new ArrivalView(
+            (string) $arrival->id, DogView::of($dog), $arrival->day->format('Y-m-d'), $arrival->state, $arrival->staff->name, $comb, $arrival->checkVersion, (object) $arrival->handsOn, (object) $expected,
+            StandingCautions::of($dog), Caution::listToArray($findings->cautions), $findings->stop, $findings->refer, $findings->questions, $trend, UsualPlaces::ORDER, (object) $last,
+            array_map(HandlingView::of(...), $records, $this->bases->handling($arrival, $records)), $this->assignments($records),
+            array_map(fn (Agreement $a): AgreementView => $this->agreementView($a, $arrival, $intact), $agreements), $this->rows->photos($arrival),
+        );
+    }
+
+    private static function checked(Arrival $arrival): Fields
+    {
+        return HandsOn::shape()->fields((object) json_decode(json_encode($arrival->handsOn, \JSON_THROW_ON_ERROR), false, 32, \JSON_THROW_ON_ERROR));
+    }
+
+    /** As weighed today, else as on the card. */
+    private static function kg(Arrival $arrival): ?float
+    {
+        $kg = $arrival->handsOn['kg'] ?? null;
+
+        return \is_int($kg) || \is_float($kg) ? (float) $kg : $arrival->dog->kg;
+    }
+
+    /** @return list<MatView> */
+    private function zones(MattingAnswer $answer, Arrival $arrival, Basis $basis): array
+    {
+        $given = array_column($arrival->comb['zones'], null, 'zone');
+        $out = [];
+        foreach ($answer->zones as $z) {
+            $id = $z->mat->zone->id;
+            $cut = $z->under?->leaves();
+            $out[] = new MatView(
+                $id, $z->mat->severity, $given[$id]['spread'] ?? null, $z->mat->clearance, $given[$id]['skin'] ?? null, $z->mat->overrule?->value, $z->mat->why, $z->decision->value, null === $z->under ? $z->decision->words() : $z->under->words,
+                $z->under?->blade, $cut?->rounded(), $z->under->experienced ?? [], round($z->minutes, 1), round($z->workedOut, 1), $z->mat->zone->tender, Decision::Clip === $z->decision ? $basis->fillBack($id, $cut, $arrival) : null, Reason::listToArray($z->reasons()),
+            );
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param list<HandlingRecord> $records
+     *
+     * @return list<AssignmentView>
+     */
+    private function assignments(array $records): array
+    {
+        $tasks = array_map(static fn (HandlingRecord $r): array => [$r->tool, $r->tolerance, null], $records);
+        $me = (string) $this->scope->staff()->id;
+
+        return array_map(static function (Staff $s) use ($tasks, $me): AssignmentView {
+            $one = (new SkillCheck())->one($s->name, $s->confidence, $tasks);
+
+            return new AssignmentView($s->name, (string) $s->id === $me, $one['fits'], $one['second_person'], $one['flags']);
+        }, $this->rows->tableStaff());
+    }
+
+    private function agreementView(Agreement $a, Arrival $arrival, bool $intact): AgreementView
+    {
+        $terms = json_decode($a->terms, true);
+        $terms = \is_array($terms) ? $terms : [];
+        $current = ($terms['comb_version'] ?? null) === $arrival->combVersion && ($terms['check_version'] ?? null) === $arrival->checkVersion && ($terms['choice'] ?? null) === $arrival->choice;
+
+        return new AgreementView((string) $a->id, $a->number, $a->agreed, $a->signedBy, $a->at->format('Y-m-d\TH:i:s\Z'), $a->staff->name, \is_string($terms['choice'] ?? null) ? $terms['choice'] : '', "/agreement/$a->token", $intact, $current);
+    }
+}

@@ -1,0 +1,152 @@
+<?php
+
+/** A client's dog: what it is, how it is built, what it will stand for, and who looks after it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Book;
+
+use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Core\Coat\CoatStage;
+use KeenThistle\Core\Coat\CoatType;
+use KeenThistle\Core\Coat\Finish;
+use KeenThistle\Core\Coat\Upkeep;
+use KeenThistle\Core\Handling\Handling;
+use KeenThistle\Core\Interval\Ground;
+use KeenThistle\Salon\Owned;
+use KeenThistle\Salon\SalonOwned;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+#[ORM\Index(columns: ['salon_id', 'name', 'id'])]
+class Dog implements SalonOwned
+{
+    use Owned;
+
+    public const BUILDS = ['low', 'square', 'leggy'];
+    public const MUZZLES = ['flat', 'short', 'medium', 'long'];
+    public const EAR_TYPES = ['drop', 'short_drop', 'long_drop', 'button', 'rose', 'prick'];
+    public const EAR_SETS = ['high', 'level', 'low'];
+    public const TAIL_TYPES = ['long', 'plume', 'curled', 'bob'];
+    public const CARRIAGES = ['up', 'level', 'down'];
+    public const SEXES = ['female', 'male', 'female_neutered', 'male_neutered'];
+    public const DENSITIES = ['fine', 'medium', 'dense'];
+    public const HEALTH = ['heart', 'airway', 'seizures', 'joints', 'age', 'skin', 'surgery', 'pregnant', 'in_season', 'bites'];
+    public const STATES = ['active', 'moved', 'passed_away'];
+
+    #[ORM\ManyToOne(targetEntity: Household::class)]
+    #[ORM\JoinColumn(nullable: false)]
+    public Household $household;
+
+    #[ORM\Column(length: 60)]
+    public string $name;
+
+    #[ORM\Column(length: 80)]
+    public string $breed;
+
+    #[ORM\Column(length: 20)]
+    public string $sex = 'female';
+
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    public ?\DateTimeImmutable $bornOn = null;
+
+    #[ORM\Column]
+    public bool $bornEstimated = false;
+
+    #[ORM\Column(nullable: true)]
+    public ?float $kg = null;
+
+    #[ORM\Column(length: 10)]
+    public string $build = 'square';
+
+    #[ORM\Column(length: 10)]
+    public string $muzzle = 'medium';
+
+    #[ORM\Column(length: 12)]
+    public string $earType = 'drop';
+
+    #[ORM\Column(length: 10)]
+    public string $earSet = 'level';
+
+    #[ORM\Column(length: 10)]
+    public string $tailType = 'long';
+
+    #[ORM\Column(length: 10)]
+    public string $tailCarriage = 'up';
+
+    #[ORM\Column(enumType: CoatType::class, length: 20)]
+    public CoatType $coat;
+
+    #[ORM\Column(enumType: CoatStage::class, length: 12)]
+    public CoatStage $stage = CoatStage::Adult;
+
+    #[ORM\Column(length: 10)]
+    public string $density = 'medium';
+
+    #[ORM\Column(enumType: Upkeep::class, length: 20)]
+    public Upkeep $upkeep = Upkeep::Weekly;
+
+    #[ORM\Column(enumType: Finish::class, length: 10)]
+    public Finish $finish = Finish::Neat;
+
+    #[ORM\Column(enumType: Ground::class, length: 10)]
+    public Ground $ground = Ground::Mixed;
+
+    #[ORM\Column]
+    public bool $hardFloor = false;
+
+    #[ORM\Column]
+    public int $dewclaws = 2;
+
+    #[ORM\Column]
+    public bool $handStripped = false;
+
+    #[ORM\Column(enumType: Handling::class, length: 12)]
+    public Handling $handling = Handling::Calm;
+
+    #[ORM\Column(length: 1000)]
+    public string $handlingNote = '';
+
+    /** @var list<string> of self::HEALTH */
+    #[ORM\Column(type: 'json')]
+    public array $health = [];
+
+    #[ORM\Column(length: 1000)]
+    public string $healthNote = '';
+
+    #[ORM\Column(length: 120)]
+    public string $vet = '';
+
+    #[ORM\Column(length: 120)]
+    public string $emergency = '';
+
+    #[ORM\Column(length: 200)]
+    public string $mayCollect = '';
+
+    #[ORM\Column]
+    public bool $photoConsent = false;
+
+    #[ORM\Column(length: 12)]
+    public string $state = 'active';
+
+    #[ORM\Column(nullable: true)]
+    public ?int $wishWeeks = null;
+
+    /** The version of this row, named in If-Match. */
+    #[ORM\Column]
+    public int $version = 1;
+
+    /** Grows (in SQL only, by the change log) with every change that shows on the card: the ETag of live sharing. */
+    #[ORM\Column(updatable: false)]
+    public int $cardVersion = 1;
+
+    public function __construct(Uuid $id, Household $household, string $name, string $breed, CoatType $coat)
+    {
+        $this->id = $id;
+        $this->salon = $household->salon;
+        $this->household = $household;
+        $this->name = $name;
+        $this->breed = $breed;
+        $this->coat = $coat;
+    }
+}

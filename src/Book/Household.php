@@ -1,0 +1,40 @@
+<?php
+
+/** The people and dogs of one home. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Book;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Salon\Owned;
+use KeenThistle\Salon\Salon;
+use KeenThistle\Salon\SalonOwned;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+#[ORM\Index(columns: ['salon_id', 'name'])]
+class Household implements SalonOwned
+{
+    use Owned;
+
+    #[ORM\Column(length: 80)]
+    public string $name;
+
+    #[ORM\Column(length: 500)]
+    public string $note = '';
+
+    /** @var Collection<int, Client> */
+    #[ORM\OneToMany(targetEntity: Client::class, mappedBy: 'household', cascade: ['persist'])]
+    public Collection $clients;
+
+    public function __construct(Uuid $id, Salon $salon, string $name)
+    {
+        $this->id = $id;
+        $this->salon = $salon;
+        $this->name = $name;
+        $this->clients = new ArrayCollection();
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+/** One zone of a trim plan, with its own version so that two people can change two zones at once. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Card;
+
+use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Salon\Owned;
+use KeenThistle\Salon\SalonOwned;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+#[ORM\UniqueConstraint(columns: ['plan_id', 'zone'])]
+class PlanZone implements SalonOwned
+{
+    use Owned;
+
+    #[ORM\ManyToOne(targetEntity: TrimPlan::class)]
+    #[ORM\JoinColumn(nullable: false)]
+    public TrimPlan $plan;
+
+    #[ORM\Column(length: 40)]
+    public string $zone;
+
+    /** Named in If-Match; a zone that was cleared keeps counting. */
+    #[ORM\Column]
+    public int $version = 1;
+
+    #[ORM\Embedded(class: ZoneRecipe::class, columnPrefix: false)]
+    public ZoneRecipe $recipe;
+
+    public function __construct(Uuid $id, TrimPlan $plan, string $zone, ZoneRecipe $recipe)
+    {
+        $this->id = $id;
+        $this->salon = $plan->salon;
+        $this->plan = $plan;
+        $this->zone = $zone;
+        $this->recipe = $recipe;
+    }
+}

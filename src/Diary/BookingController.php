@@ -1,0 +1,128 @@
+<?php
+
+/** Bookings: a plain list by day until the diary comes. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Diary;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
+use KeenThistle\Card\BookingView;
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Input\Shape;
+use KeenThistle\Http\Body;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Problem;
+use KeenThistle\Http\Writes;
+use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
+use KeenThistle\Staff\Staff;
+use KeenThistle\Visit\Visit;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class BookingController
+{
+    private const MOST = 100;
+
+    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
+    {
+    }
+
+    #[Route('/api/bookings', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('What is booked from a day on', gives: BookingsView::class, query: ['from' => 'first day, today by default'])]
+    public function list(Request $request): Response
+    {
+        $from = $request->query->getString('from');
+        $from = '' === $from ? $this->clock->now()->format('Y-m-d') : self::day($from, 'from');
+        $rows = $this->scope->rows("SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, s.name staff FROM booking b JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
+            WHERE b.salon_id = :salon AND b.state = 'booked' AND b.day >= :from ORDER BY b.day, b.time, b.id LIMIT ".self::MOST, ['from' => $from]);
+        $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
+
+        return Json::response(new BookingsView(array_map(static fn (array $r): BookingView => new BookingView((string) Uuid::fromBinary($text($r['id'])), (string) Uuid::fromBinary($text($r['dog_id'])), $text($r['dog_name']), $text($r['day']), $text($r['time']), $text($r['kind']), \is_string($r['staff']) ? $r['staff'] : null, $text($r['note']), $text($r['state']), is_numeric($r['version']) ? (int) $r['version'] : 1), $rows)));
+    }
+
+    public static function shape(): Shape
+    {
+        return Shape::object([
+            'day' => Shape::date()->required()->describe('a day from today on'),
+            'time' => Shape::text(5, 5)->default('09:00')->describe('such as 09:30'),
+            'kind' => Shape::choice(Visit::KINDS, 'kind of visit')->default('full'),
+            'staff' => Shape::text(0, 36)->nullable()->describe('who; null: not decided'),
+            'note' => Shape::text(0, 300)->default(''),
+        ]);
+    }
+
+    #[Route('/api/dogs/{id}/bookings', methods: ['POST'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('Book a dog', gives: BookingView::class, takes: [self::class, 'shape'], status: 201)]
+    public function create(Request $request, string $id): Response
+    {
+        $body = Body::read($request, self::shape());
+        $day = $body->dateOrNull('day') ?? throw new \LogicException('The shape requires a day.');
+        $today = $this->clock->now()->setTime(0, 0);
+        if ($day->format('Y-m-d') < $today->format('Y-m-d') || $day > $today->modify('+2 years')) {
+            throw InvalidInput::at('day', 'must be from today to two years from now');
+        }
+        if (1 !== preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $body->text('time'))) {
+            throw InvalidInput::at('time', 'must be a time such as 09:30');
+        }
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $day): Response {
+            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            if ('active' !== $dog->state) {
+                throw Problem::conflict("$dog->name is no longer coming: change its state first.");
+            }
+            $staff = $body->textOrNull('staff') ?? '';
+            $booking = new Booking(Uuid::v7(), $dog, '' === $staff ? null : $this->scope->get(Staff::class, $staff, $manager, 'person'), $day, $body->text('time'), $body->text('kind'));
+            $booking->note = trim($body->text('note'));
+            $manager->persist($booking);
+            $this->log->record($manager, $dog, 'booking', (string) $booking->id, \sprintf('booked: %s, %s at %s', $booking->kind, $day->format('Y-m-d'), $booking->time));
+
+            return Json::response(self::view($booking), 201);
+        });
+    }
+
+    #[Route('/api/bookings/{id}', methods: ['DELETE'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('Cancel a booking', gives: BookingView::class, versioned: true)]
+    public function cancel(Request $request, string $id): Response
+    {
+        $version = Body::version($request);
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $version): Response {
+            $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
+            $manager->refresh($booking, LockMode::PESSIMISTIC_WRITE);
+            if ($booking->version !== $version) {
+                throw Problem::stale('Somebody changed this booking meanwhile.', ['theirs' => self::view($booking), 'version' => $booking->version]);
+            }
+            $booking->state = 'cancelled';
+            ++$booking->version;
+            $this->log->record($manager, $booking->dog, 'booking', (string) $booking->id, \sprintf('cancelled: %s, %s at %s', $booking->kind, $booking->day->format('Y-m-d'), $booking->time));
+
+            return Json::response(self::view($booking));
+        });
+    }
+
+    private static function view(Booking $b): BookingView
+    {
+        return new BookingView((string) $b->id, (string) $b->dog->id, $b->dog->name, $b->day->format('Y-m-d'), $b->time, $b->kind, $b->staff?->name, $b->note, $b->state, $b->version);
+    }
+
+    private static function day(string $value, string $field): string
+    {
+        $date = Shape::date()->read($value, $field);
+        \assert($date instanceof \DateTimeImmutable);
+
+        return $date->format('Y-m-d');
+    }
+}

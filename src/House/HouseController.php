@@ -1,0 +1,116 @@
+<?php
+
+/** House style: schools, prices, limits. What a school breaks is said before it is kept. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\House;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Core\Coat\CoatType;
+use KeenThistle\Core\Coat\Season;
+use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Order\Job;
+use KeenThistle\Core\Order\OrderRule;
+use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Http\Body;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Problem;
+use KeenThistle\Http\Writes;
+use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\Salon;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class HouseController
+{
+    /** A dog with something of everything, to see what a school would break. */
+    private const PROBE = ['back' => 'guard', 'groin' => '10', 'pads_front_left' => 'toe', 'rump' => 'shears'];
+
+    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log)
+    {
+    }
+
+    public static function shape(): Shape
+    {
+        return Shape::object([
+            'rate_minor' => Shape::integer(0, 100_000)->required()->describe('minor currency units per minute of work'),
+            'mat_rate_minor' => Shape::integer(0, 100_000)->required()->describe('minor currency units per matting minute'),
+            'mat_limit' => Shape::number(1, 100, 'load at which a coat should be back')->required(),
+            'asks_for_vaccination' => Shape::boolean()->default(true),
+            'hemisphere' => Shape::enum(Season::class, 'hemisphere')->default('north'),
+            'schools' => SchoolTable::shape()->nullable(),
+        ]);
+    }
+
+    #[Route('/api/house', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('House style and settings, with what each school says for itself', gives: HouseView::class)]
+    public function read(): Response
+    {
+        return Json::response($this->view($this->scope->salon()));
+    }
+
+    #[Route('/api/house', methods: ['PUT'])]
+    #[IsGranted(May::HOUSE)]
+    #[Endpoint('Change house style and settings; 422 names the must that a school breaks', gives: HouseView::class, takes: [self::class, 'shape'], versioned: true)]
+    public function change(Request $request): Response
+    {
+        $body = Body::read($request, self::shape());
+        $version = Body::version($request);
+        $given = $body->objectOrNull('schools');
+        $schools = [];
+        foreach (array_keys(SchoolTable::rows()) as $point) {
+            $schools[$point] = null === $given ? SchoolTable::defaults()[$point] : $given->text($point);
+        }
+        // Throws with the pair that cannot both hold. A damp coat under a guard is a matter of each card, so no guard is tried here.
+        (new OrderRule())->order(new Job(self::PROBE, CoatType::LongDouble, matted: true), SchoolTable::schools($schools));
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $version, $schools): Response {
+            $salon = $manager->find(Salon::class, $this->scope->salonId(), LockMode::PESSIMISTIC_WRITE) ?? throw new \LogicException('A person has a salon.');
+            $manager->refresh($salon);
+            if ($salon->houseVersion !== $version) {
+                throw Problem::stale('Somebody else changed the house style meanwhile.', ['version' => $salon->houseVersion, 'theirs' => $this->view($salon)]);
+            }
+            $before = $this->plain($salon);
+            $salon->rateMinor = $body->int('rate_minor');
+            $salon->matRateMinor = $body->int('mat_rate_minor');
+            $salon->matLimit = $body->float('mat_limit');
+            $salon->asksForVaccination = $body->bool('asks_for_vaccination');
+            $salon->hemisphere = $body->enum('hemisphere', Season::class);
+            $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
+            $after = $this->plain($salon);
+            $changed = array_keys(array_diff_assoc($after, $before));
+            if ([] !== $changed) {
+                ++$salon->houseVersion;
+                ++$salon->kitVersion;
+                $this->log->record($manager, null, 'house', (string) $salon->id, 'house style: '.implode(', ', array_map(static fn (string $k): string => str_replace('_', ' ', $k), $changed)), $before, $after);
+            }
+
+            return Json::response($this->view($salon));
+        });
+    }
+
+    /** @return array<string, string> */
+    private function plain(Salon $salon): array
+    {
+        return ['rate' => (string) $salon->rateMinor, 'mat_rate' => (string) $salon->matRateMinor, 'mat_limit' => (string) $salon->matLimit, 'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked', 'hemisphere' => $salon->hemisphere->value] + $salon->schools + SchoolTable::defaults();
+    }
+
+    private function view(Salon $salon): HouseView
+    {
+        $chosen = $salon->schools + SchoolTable::defaults();
+        $rows = [];
+        foreach (SchoolTable::rows() as $point => [$label, $sides]) {
+            $rows[] = ['point' => $point, 'label' => $label, 'chosen' => $chosen[$point], 'sides' => array_map(static fn (string|int $id, array $side): array => ['id' => (string) $id, 'what' => $side[0], 'why' => $side[1]], array_keys($sides), array_values($sides))];
+        }
+
+        return new HouseView($salon->houseVersion, $salon->name, $salon->currency, $salon->rateMinor, $salon->matRateMinor, $salon->matLimit, $salon->asksForVaccination, $salon->hemisphere->value, $rows);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+/** The salon's house style and settings. A response record. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\House;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['version', 'name', 'currency', 'rate_minor', 'mat_rate_minor', 'mat_limit', 'asks_for_vaccination', 'hemisphere', 'schools'])]
+final readonly class HouseView
+{
+    /**
+     * @param list<array{point: string, label: string, chosen: string, sides: list<array{id: string, what: string, why: string}>}> $schools
+     */
+    public function __construct(
+        #[OA\Property] public int $version,
+        #[OA\Property] public string $name,
+        #[OA\Property] public string $currency,
+        #[OA\Property] public int $rate_minor,
+        #[OA\Property] public int $mat_rate_minor,
+        #[OA\Property] public float $mat_limit,
+        #[OA\Property] public bool $asks_for_vaccination,
+        #[OA\Property] public string $hemisphere,
+        #[OA\Property(type: 'array', items: new OA\Items(required: ['point', 'label', 'chosen', 'sides'], properties: [new OA\Property('point', type: 'string'), new OA\Property('label', type: 'string'), new OA\Property('chosen', type: 'string'), new OA\Property('sides', type: 'array', items: new OA\Items(required: ['id', 'what', 'why'], properties: [new OA\Property('id', type: 'string'), new OA\Property('what', type: 'string'), new OA\Property('why', type: 'string')], type: 'object'))], type: 'object'))] public array $schools,
+    ) {
+    }
+}

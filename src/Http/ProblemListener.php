@@ -1,0 +1,65 @@
+<?php
+
+/** Turns every error below /api into a problem document; no stack trace ever leaves. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Http;
+
+use Doctrine\DBAL\Exception\ConnectionException;
+use Doctrine\DBAL\Exception\DriverException;
+use KeenThistle\Core\Input\InvalidInput;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+
+/** Runs after the firewall's own listener (priority 1), which turns anonymous denials into sign-in. */
+#[AsEventListener(priority: 0)]
+final readonly class ProblemListener
+{
+    public function __construct(private LoggerInterface $logger)
+    {
+    }
+
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $e = $event->getThrowable();
+        $problem = $this->problem($e);
+        if ($problem->status >= 500) {
+            $this->logger->error('{class}: {message}', ['class' => $e::class, 'message' => $e->getMessage(), 'exception' => $e]);
+        }
+        $event->allowCustomResponseCode();
+        $event->setResponse(Json::problem($problem));
+    }
+
+    private function problem(\Throwable $e): Problem
+    {
+        return match (true) {
+            $e instanceof Problem => $e,
+            $e instanceof InvalidInput => Problem::invalid($e->all()),
+            $e instanceof AccessDeniedException => Problem::forbidden(),
+            $e instanceof AuthenticationException => Problem::signInNeeded(),
+            $e instanceof HttpExceptionInterface && $e->getPrevious() instanceof AccessDeniedException => Problem::forbidden(),
+            $e instanceof HttpExceptionInterface => Problem::http($e->getStatusCode()),
+            self::databaseIsAway($e) => Problem::resting(),
+            default => Problem::unexpected(),
+        };
+    }
+
+    private static function databaseIsAway(\Throwable $e): bool
+    {
+        for ($cause = $e; null !== $cause; $cause = $cause->getPrevious()) {
+            if ($cause instanceof ConnectionException || ($cause instanceof DriverException && \in_array($cause->getCode(), [2002, 2003, 2006, 2013, 1053], true))) {
+                return true;
+            }
+            if ($cause instanceof \PDOException && \in_array($cause->errorInfo[1] ?? $cause->getCode(), [2002, 2003, 2006, 2013, 1053], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

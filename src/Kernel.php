@@ -1,0 +1,15 @@
+<?php
+
+/** Boots the application. */
+
+declare(strict_types=1);
+
+namespace KeenThistle;
+
+use Symfony\Bundle\FrameworkBundle\Kernel\MicroKernelTrait;
+use Symfony\Component\HttpKernel\Kernel as BaseKernel;
+
+final class Kernel extends BaseKernel
+{
+    use MicroKernelTrait;
+}

@@ -1,0 +1,107 @@
+<?php
+
+/** The salon's tools as the rules know them: what is in reach where, and what was measured. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Kit;
+
+use KeenThistle\Core\Kit\KitMatch;
+use KeenThistle\Core\Kit\KitTool;
+use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\LengthRule;
+use KeenThistle\Core\Length\Measurement;
+use KeenThistle\Core\Length\Tool;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Salon\Scope;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Contracts\Service\ResetInterface;
+
+/** Reads once per request. */
+final class KitReader implements ResetInterface
+{
+    /** @var list<array{id: string, place: string, position: int, kind: string, label: string, nominal_um: int|null, measured_um: int|null, measured_base: string|null, measured_lay: string|null, place_name: string, version: int}>|null */
+    private ?array $rows = null;
+
+    public function __construct(private readonly Scope $scope)
+    {
+    }
+
+    /** @return list<array{id: string, place: string, position: int, kind: string, label: string, nominal_um: int|null, measured_um: int|null, measured_base: string|null, measured_lay: string|null, place_name: string, version: int}> */
+    public function rows(): array
+    {
+        if (null !== $this->rows) {
+            return $this->rows;
+        }
+        $rows = [];
+        foreach ($this->scope->rows('SELECT k.id, k.place_id, p.position, p.name place_name, k.kind, k.label, k.nominal_um, k.measured_um, k.measured_base, k.measured_lay, k.version
+            FROM kit_item k JOIN place p ON p.id = k.place_id WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label') as $row) {
+            $rows[] = [
+                'id' => (string) Uuid::fromBinary(self::text($row['id'])), 'place' => (string) Uuid::fromBinary(self::text($row['place_id'])), 'position' => self::int($row['position']) ?? 0,
+                'kind' => self::text($row['kind']), 'label' => self::text($row['label']), 'nominal_um' => self::int($row['nominal_um']), 'measured_um' => self::int($row['measured_um']),
+                'measured_base' => \is_string($row['measured_base']) ? $row['measured_base'] : null, 'measured_lay' => \is_string($row['measured_lay']) ? $row['measured_lay'] : null,
+                'place_name' => self::text($row['place_name']), 'version' => self::int($row['version']) ?? 1,
+            ];
+        }
+
+        return $this->rows = $rows;
+    }
+
+    public function reset(): void
+    {
+        $this->rows = null;
+    }
+
+    /** The lengths of one place's own tools; null: of the salon's first room, which is what a recipe means. */
+    public function lengths(?string $place = null): LengthRule
+    {
+        $measurements = [];
+        foreach ($this->rows() as $row) {
+            if ((null === $place ? 0 === $row['position'] : $place === $row['place']) && null !== $row['measured_um']) {
+                $tool = self::tool($row);
+                if (null !== $tool) {
+                    $measurements[] = new Measurement($tool, null === $row['measured_lay'] ? null : Lay::from($row['measured_lay']), Length::ofMicrometres($row['measured_um']));
+                }
+            }
+        }
+
+        return new LengthRule($measurements);
+    }
+
+    /** What can be made at a place from the tools that live there. */
+    public function match(string $place): KitMatch
+    {
+        $tools = [];
+        foreach ($this->rows() as $row) {
+            if ($place === $row['place'] && null !== $row['nominal_um']) {
+                if ('blade' === $row['kind']) {
+                    $tools[] = KitTool::blade($row['label']);
+                } elseif ('guard' === $row['kind']) {
+                    $tools[] = KitTool::guard(Length::ofMicrometres($row['nominal_um']), $row['label']);
+                }
+            }
+        }
+
+        return new KitMatch($tools, $this->lengths($place));
+    }
+
+    /** @param array{kind: string, label: string, nominal_um: int|null, measured_base: string|null} $row */
+    private static function tool(array $row): ?Tool
+    {
+        return match (true) {
+            'blade' === $row['kind'] => Tool::blade($row['label']),
+            'guard' === $row['kind'] && null !== $row['nominal_um'] && null !== $row['measured_base'] => Tool::guard(Length::ofMicrometres($row['nominal_um']), $row['measured_base'], $row['label']),
+            default => null,
+        };
+    }
+
+    private static function text(mixed $value): string
+    {
+        return \is_string($value) ? $value : throw new \LogicException('The kit table holds text here.');
+    }
+
+    private static function int(mixed $value): ?int
+    {
+        return is_numeric($value) ? (int) $value : null;
+    }
+}

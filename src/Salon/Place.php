@@ -1,0 +1,36 @@
+<?php
+
+/** A room of the salon or its van: where tools live and dogs are groomed. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Salon;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+#[ORM\Index(columns: ['salon_id', 'position'])]
+class Place implements SalonOwned
+{
+    use Owned;
+
+    #[ORM\Column(length: 60)]
+    public string $name;
+
+    /** "room" or "van". */
+    #[ORM\Column(length: 8)]
+    public string $kind;
+
+    #[ORM\Column]
+    public int $position;
+
+    public function __construct(Uuid $id, Salon $salon, string $name, string $kind, int $position)
+    {
+        $this->id = $id;
+        $this->salon = $salon;
+        $this->name = $name;
+        $this->kind = $kind;
+        $this->position = $position;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+/** One salon: the owner of everything else, and its settings. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Salon;
+
+use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Core\Coat\Season;
+use Symfony\Bridge\Doctrine\Types\UuidType;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+class Salon
+{
+    #[ORM\Id]
+    #[ORM\Column(type: UuidType::NAME)]
+    public Uuid $id;
+
+    #[ORM\Column(length: 80)]
+    public string $name;
+
+    #[ORM\Column(length: 3)]
+    public string $currency = 'EUR';
+
+    #[ORM\Column(enumType: Season::class, length: 5)]
+    public Season $hemisphere = Season::North;
+
+    /** Minor currency units per matting minute. */
+    #[ORM\Column]
+    public int $matRateMinor = 80;
+
+    /** Minor currency units per minute of work. */
+    #[ORM\Column(options: ['default' => 60])]
+    public int $rateMinor = 60;
+
+    /** Whether this salon asks for proof of vaccination. */
+    #[ORM\Column(options: ['default' => true])]
+    public bool $asksForVaccination = true;
+
+    #[ORM\Column]
+    public float $matLimit = 12.0;
+
+    /**
+     * Chosen sides by point; points that are not there stand as the table has them.
+     *
+     * @var array<string, string>
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $schools = [];
+
+    #[ORM\Column(options: ['default' => 1])]
+    public int $houseVersion = 1;
+
+    /** Grows with every change to the kit, so that open cards know their lengths are old. */
+    #[ORM\Column]
+    public int $kitVersion = 1;
+
+    public function __construct(Uuid $id, string $name)
+    {
+        $this->id = $id;
+        $this->name = $name;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+/** After the firewall: checks the CSRF token of writes, keeps the person to their salon, and lets go of the session early. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Http\Problem;
+use KeenThistle\Salon\Scope;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ControllerEvent;
+use Symfony\Component\Security\Csrf\CsrfToken;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+
+/** Before the role checks of #[IsGranted] (priority 20), so that a forged request learns nothing. */
+#[AsEventListener(priority: 30)]
+final readonly class RequestGuard
+{
+    public function __construct(private Security $security, private Scope $scope, private EntityManagerInterface $manager, private CsrfTokenManagerInterface $csrf)
+    {
+    }
+
+    public function __invoke(ControllerEvent $event): void
+    {
+        $request = $event->getRequest();
+        if (!str_starts_with($request->getPathInfo(), '/api/') || '/api/health' === $request->getPathInfo()) {
+            return;
+        }
+        if (!$this->security->getUser() instanceof Staff) {
+            throw Problem::signInNeeded();
+        }
+        if (!$request->isMethodSafe() && !$this->csrf->isTokenValid(new CsrfToken(WhoAmI::CSRF_ID, $request->headers->get('X-CSRF-Token', '')))) {
+            throw Problem::forbidden('This page is out of date. Reload it and try again.');
+        }
+        $this->scope->apply($this->manager);
+        if (!str_starts_with($request->getPathInfo(), '/api/session')) {
+            $request->getSession()->save();
+            // The person does not change in here: without this mark the firewall would open the session again for the answer.
+            $request->attributes->remove('_security_firewall_run');
+        }
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+/** What a person does in the salon, and so what they may change. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff;
+
+enum Role: string
+{
+    case Manager = 'manager';
+    case Groomer = 'groomer';
+    case MobileGroomer = 'mobile_groomer';
+    case Bather = 'bather';
+    case FrontDesk = 'front_desk';
+    case Apprentice = 'apprentice';
+
+    public function label(): string
+    {
+        return str_replace('_', ' ', $this->value);
+    }
+
+    /** @return list<string> the permissions checked on routes */
+    public function permissions(): array
+    {
+        $may = match ($this) {
+            self::Manager => [May::PLAN, May::VISIT, May::BOOK, May::DOG, May::KIT, May::HOUSE],
+            self::Groomer, self::MobileGroomer => [May::PLAN, May::VISIT, May::BOOK, May::DOG],
+            self::Bather => [May::VISIT],
+            self::FrontDesk => [May::BOOK, May::DOG],
+            self::Apprentice => [],
+        };
+
+        return [May::READ, ...$may];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+/** Sign in, see who is signed in, change person by PIN, sign out. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Core\Input\Shape;
+use KeenThistle\Http\Body;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Problem;
+use KeenThistle\Salon\Scope;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
+use Symfony\Component\Routing\Attribute\Route;
+
+final readonly class SessionController
+{
+    public function __construct(private Scope $scope, private WhoAmI $whoAmI, private Security $security, private Throttle $throttle, private PasswordHasherFactoryInterface $hashers, private EntityManagerInterface $manager, private ClockInterface $clock)
+    {
+    }
+
+    #[Route('/api/session', methods: ['POST'])]
+    #[Endpoint('Sign in', gives: SessionView::class, takes: [SignInAuthenticator::class, 'shape'])]
+    public function signIn(): never
+    {
+        throw new \LogicException('The authenticator answers this route.');
+    }
+
+    #[Route('/api/session', methods: ['GET'])]
+    #[Endpoint('Who is signed in', gives: SessionView::class)]
+    public function show(): Response
+    {
+        return Json::response($this->whoAmI->of($this->scope->staff()));
+    }
+
+    public static function personShape(): Shape
+    {
+        return Shape::object(['staff' => Shape::text(1, 36)->required()->describe('who takes over'), 'pin' => Shape::text(4, 8)->required()->describe('their PIN')]);
+    }
+
+    #[Route('/api/session/person', methods: ['POST'])]
+    #[Endpoint('Change person on a shared tablet', gives: SessionView::class, takes: [self::class, 'personShape'])]
+    public function changePerson(Request $request): Response
+    {
+        $body = Body::read($request, self::personShape());
+        $session = $request->getSession();
+        if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->clock->now()->format('Y-m-d')) {
+            throw Problem::forbidden('The first sign-in of the day needs a password.');
+        }
+        $next = $this->scope->get(Staff::class, $body->text('staff'), $this->manager, 'person');
+        $address = (string) $request->getClientIp();
+        $this->throttle->check('pin:'.$next->id, $address);
+        if (!$next->active || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $body->text('pin'))) {
+            $this->throttle->failed('pin:'.$next->id, $address);
+            throw Problem::field('pin', 'is not the PIN of '.$next->name);
+        }
+        $this->throttle->succeeded('pin:'.$next->id, $address);
+        $this->security->login($next, SignInAuthenticator::class);
+
+        return Json::response($this->whoAmI->of($next));
+    }
+
+    #[Route('/api/session', methods: ['DELETE'])]
+    #[Endpoint('Sign out', status: 204)]
+    public function signOut(): Response
+    {
+        $this->security->logout(false);
+
+        return Json::response(null);
+    }
+}

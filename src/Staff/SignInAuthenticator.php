@@ -1,0 +1,94 @@
+<?php
+
+/** Signs a person in by name and password. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff;
+
+use KeenThistle\Core\Input\Shape;
+use KeenThistle\Http\Body;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Problem;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
+use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Core\Exception\UserNotFoundException;
+use Symfony\Component\Security\Http\Authenticator\AbstractAuthenticator;
+use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
+use Symfony\Component\Security\Http\Authenticator\Passport\Credentials\PasswordCredentials;
+use Symfony\Component\Security\Http\Authenticator\Passport\Passport;
+
+final class SignInAuthenticator extends AbstractAuthenticator
+{
+    /** Session key: the day of the last sign-in with a password; a PIN is enough only on that day. */
+    public const SIGNED_IN_ON = 'thistle.signed_in_on';
+
+    public function __construct(
+        private readonly StaffProvider $staff,
+        private readonly Throttle $throttle,
+        private readonly PasswordHasherFactoryInterface $hashers,
+        private readonly ClockInterface $clock,
+        private readonly WhoAmI $whoAmI,
+    ) {
+    }
+
+    public static function shape(): Shape
+    {
+        return Shape::object(['login' => Shape::text(1, 80)->required()->describe('sign-in name'), 'password' => Shape::text(1, 200)->required()->describe('password')]);
+    }
+
+    public function supports(Request $request): bool
+    {
+        return $request->isMethod('POST') && '/api/session' === $request->getPathInfo();
+    }
+
+    public function authenticate(Request $request): Passport
+    {
+        if ('json' !== $request->getContentTypeFormat()) {
+            throw Problem::badRequest('Sign in with JSON.');
+        }
+        $body = Body::read($request, self::shape());
+        $login = trim($body->text('login'));
+        $address = (string) $request->getClientIp();
+        $this->throttle->check($login, $address);
+        $request->attributes->set('login', $login);
+
+        return new Passport(new UserBadge('' === $login ? ' ' : $login, function (string $identifier) use ($body): Staff {
+            try {
+                return $this->staff->loadUserByIdentifier($identifier);
+            } catch (UserNotFoundException $e) {
+                // Takes as long as a wrong password, so that names cannot be guessed by the clock.
+                $this->hashers->getPasswordHasher(Staff::class)->hash($body->text('password'));
+                throw $e;
+            }
+        }), new PasswordCredentials($body->text('password')));
+    }
+
+    public function onAuthenticationSuccess(Request $request, TokenInterface $token, string $firewallName): Response
+    {
+        $this->throttle->succeeded(self::login($request), (string) $request->getClientIp());
+        $request->getSession()->set(self::SIGNED_IN_ON, $this->clock->now()->format('Y-m-d'));
+        $staff = $token->getUser();
+        \assert($staff instanceof Staff);
+
+        return Json::response($this->whoAmI->of($staff));
+    }
+
+    public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
+    {
+        $this->throttle->failed(self::login($request), (string) $request->getClientIp());
+
+        return Json::problem(Problem::wrongCredentials('Name or password is wrong.'));
+    }
+
+    private static function login(Request $request): string
+    {
+        $login = $request->attributes->get('login');
+
+        return \is_string($login) ? $login : '';
+    }
+}

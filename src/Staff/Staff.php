@@ -1,0 +1,103 @@
+<?php
+
+/** A person who works in a salon and signs in. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff;
+
+use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Salon\Owned;
+use KeenThistle\Salon\Place;
+use KeenThistle\Salon\Salon;
+use KeenThistle\Salon\SalonOwned;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
+use Symfony\Component\Security\Core\User\UserInterface;
+use Symfony\Component\Uid\Uuid;
+
+#[ORM\Entity]
+#[ORM\UniqueConstraint(columns: ['login'])]
+#[ORM\Index(columns: ['salon_id', 'active', 'name'])]
+class Staff implements SalonOwned, UserInterface, PasswordAuthenticatedUserInterface
+{
+    use Owned;
+
+    #[ORM\Column(length: 80)]
+    public string $name;
+
+    /** What is typed to sign in; unique over all salons, compared without case. */
+    #[ORM\Column(length: 80)]
+    public string $login;
+
+    #[ORM\Column(enumType: Role::class, length: 20)]
+    public Role $role;
+
+    #[ORM\Column(length: 255)]
+    public string $passwordHash;
+
+    /** Hash of the short PIN for changing person on a shared tablet. */
+    #[ORM\Column(length: 255)]
+    public string $pinHash;
+
+    #[ORM\ManyToOne(targetEntity: Place::class)]
+    public ?Place $place;
+
+    /** How sure this person is with dogs that bear a task badly, 1 to 5. */
+    #[ORM\Column(options: ['default' => 3])]
+    public int $confidence = 3;
+
+    #[ORM\Column]
+    public bool $active = true;
+
+    public function __construct(Uuid $id, Salon $salon, string $name, string $login, Role $role, string $passwordHash, string $pinHash, ?Place $place = null)
+    {
+        $this->id = $id;
+        $this->salon = $salon;
+        $this->name = $name;
+        $this->login = $login;
+        $this->role = $role;
+        $this->passwordHash = $passwordHash;
+        $this->pinHash = $pinHash;
+        $this->place = $place;
+    }
+
+    /** @return list<string> */
+    public function getRoles(): array
+    {
+        return $this->role->permissions();
+    }
+
+    public function getUserIdentifier(): string
+    {
+        return '' === $this->login ? throw new \LogicException('A person needs a sign-in name.') : $this->login;
+    }
+
+    public function getPassword(): string
+    {
+        return $this->passwordHash;
+    }
+
+    #[\Deprecated]
+    public function eraseCredentials(): void
+    {
+    }
+
+    /**
+     * What the session keeps: enough to find the person again and to notice a changed password, not the hashes.
+     *
+     * @return array{id: string, login: string, role: string, passwordHash: string}
+     */
+    public function __serialize(): array
+    {
+        return ['id' => (string) $this->id, 'login' => $this->login, 'role' => $this->role->value, 'passwordHash' => hash('crc32c', $this->passwordHash)];
+    }
+
+    /** @param array{id: string, login: string, role: string, passwordHash: string} $data */
+    public function __unserialize(array $data): void
+    {
+        $this->id = Uuid::fromString($data['id']);
+        $this->login = $data['login'];
+        $this->role = Role::from($data['role']);
+        $this->passwordHash = $data['passwordHash'];
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+/** Builds the view of the signed-in person: role, salon, places, colleagues for a change of person. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Salon\Place;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+
+final readonly class WhoAmI
+{
+    public const CSRF_ID = 'api';
+
+    public function __construct(private EntityManagerInterface $manager, private CsrfTokenManagerInterface $csrf)
+    {
+    }
+
+    public function of(Staff $staff): SessionView
+    {
+        $places = $this->manager->getRepository(Place::class)->findBy(['salon' => $staff->salon], ['position' => 'ASC']);
+        $colleagues = $this->manager->getRepository(Staff::class)->findBy(['salon' => $staff->salon, 'active' => true], ['name' => 'ASC']);
+
+        return new SessionView(
+            (string) $staff->id,
+            $staff->name,
+            $staff->role->value,
+            $staff->role->label(),
+            array_map(static fn (string $p): string => strtolower(substr($p, 5)), $staff->getRoles()),
+            $staff->salon->name,
+            null === $staff->place ? null : (string) $staff->place->id,
+            array_map(static fn (Place $p): array => ['id' => (string) $p->id, 'name' => $p->name, 'kind' => $p->kind], array_values($places)),
+            array_map(static fn (Staff $s): array => ['id' => (string) $s->id, 'name' => $s->name, 'role' => $s->role->label()], array_values($colleagues)),
+            $this->csrf->getToken(self::CSRF_ID)->getValue(),
+            $staff->salon->currency,
+        );
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+/** Recording a visit. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Visit;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Http\Body;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Writes;
+use KeenThistle\Staff\May;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class VisitController
+{
+    public function __construct(private Writes $writes, private RecordVisit $record)
+    {
+    }
+
+    #[Route('/api/dogs/{id}/visits', methods: ['POST'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('Record a visit; the same Idempotency-Key records it once', gives: RecordedView::class, takes: [VisitInput::class, 'shape'], status: 201)]
+    public function create(Request $request, string $id): Response
+    {
+        $body = Body::read($request, VisitInput::shape());
+
+        return $this->writes->once($request, fn (EntityManagerInterface $manager): Response => Json::response(($this->record)($manager, $id, $body), 201));
+    }
+}

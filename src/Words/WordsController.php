@@ -1,0 +1,116 @@
+<?php
+
+/** The closed lists of the trade with their labels, so that every form offers the same words. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Words;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Core\Check\CheckRule;
+use KeenThistle\Core\Check\HandsOn;
+use KeenThistle\Core\Coat\CoatStage;
+use KeenThistle\Core\Coat\CoatType;
+use KeenThistle\Core\Coat\Finish;
+use KeenThistle\Core\Coat\Upkeep;
+use KeenThistle\Core\Handling\Handling;
+use KeenThistle\Core\Handling\Rung;
+use KeenThistle\Core\Handling\Tool;
+use KeenThistle\Core\Interval\Ground;
+use KeenThistle\Core\Length\BladeTable;
+use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Matting\Decision;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Handling\HandlingRecord;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Staff\May;
+use KeenThistle\Visit\Visit;
+use KeenThistle\Visit\VisitZone;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class WordsController
+{
+    private const SHAPES = [
+        'head' => ['fringe kept, sides cleared', 'fringe shortened in sections', 'half-circle brow', 'straight brow', 'clean-clipped face', 'round head, soft muzzle', 'beard kept', 'inner corners only', 'leather clipped to the fold, feather left', 'straight lower edge', 'V edge', 'bell', 'thinned underneath', 'edge only'],
+        'feet' => ['pads skimmed', 'pads level', 'pads flush', 'round foot', 'clean foot', 'natural foot'],
+        'sanitary' => ['ring', 'ring + strip', 'ring + strip + root arc', 'belly patch short', 'ends only', 'tuft kept', 'tuft cleared'],
+        'tail' => ['flag in an arc from the root', 'carrot', 'plume, root cleared', 'bob rounded', 'pompon', 'left'],
+        'rear' => ['breeches shortened', 'legs columned', 'follow the leg'],
+        'front' => ['legs columned', 'follow the leg'],
+        'body' => ['follow the body', 'tuck-up set', 'skirt kept'],
+        'neck' => ['crest fuller', 'blended into shoulder'],
+    ];
+
+    #[Route('/api/words', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('Zones and the closed lists of every form, with labels', gives: WordsView::class)]
+    public function __invoke(): Response
+    {
+        return Json::response(new WordsView(
+            array_map(static fn (Zone $z): array => [
+                'id' => $z->id, 'label' => $z->label, 'group' => $z->group, 'side' => $z->side, 'tender' => $z->tender, 'thin_skin' => $z->thinSkin, 'share' => $z->hundredths / 100,
+                'meets' => ZoneTable::meeting($z->id), 'shapes' => self::SHAPES[$z->group] ?? [],
+            ], array_values(ZoneTable::all())),
+            array_map(static fn (array $values): array => array_map(static fn (string $v): array => ['id' => $v, 'label' => self::label($v)], $values), [
+                'method' => self::values(Method::class), 'lay' => self::values(Lay::class), 'coat' => self::values(CoatType::class), 'stage' => self::values(CoatStage::class),
+                'upkeep' => self::values(Upkeep::class), 'finish' => self::values(Finish::class), 'ground' => self::values(Ground::class), 'handling' => self::values(Handling::class),
+                'reason' => ZoneRecipe::REASONS, 'carry' => ZoneRecipe::CARRY, 'stop_line' => ZoneRecipe::STOP_LINES, 'base' => BladeTable::GUARD_BASES, 'blade' => BladeTable::labels(),
+                'sex' => Dog::SEXES, 'build' => Dog::BUILDS, 'muzzle' => Dog::MUZZLES, 'ear_type' => Dog::EAR_TYPES, 'ear_set' => Dog::EAR_SETS, 'tail_type' => Dog::TAIL_TYPES, 'tail_carriage' => Dog::CARRIAGES,
+                'density' => Dog::DENSITIES, 'health' => Dog::HEALTH, 'state' => Dog::STATES, 'visit_kind' => Visit::KINDS, 'zone_state' => VisitZone::STATES,
+                'decision' => self::values(Decision::class), 'skin_under' => CheckRule::SKIN_UNDER, 'tool' => self::values(Tool::class), 'rung' => self::values(Rung::class), 'cause' => HandlingRecord::CAUSES, 'works' => HandlingRecord::WORKS,
+                'claw' => HandsOn::CLAWS, 'ear' => HandsOn::EARS, 'teeth' => HandsOn::TEETH, 'skin' => HandsOn::SKIN, 'parasites' => HandsOn::PARASITES, 'lameness' => HandsOn::LAMENESS, 'breathing' => HandsOn::AIRWAY, 'vaccination' => HandsOn::VACCINATION,
+            ]),
+        ));
+    }
+
+    /**
+     * @param class-string<\BackedEnum> $enum
+     *
+     * @return list<string>
+     */
+    private static function values(string $enum): array
+    {
+        return array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases());
+    }
+
+    private static function label(string $id): string
+    {
+        return match ($id) {
+            '' => 'none',
+            'sees_it', 'moves_off', 'near_body', 'part_held', 'held_with_tool_near', 'on_at_a_distance', 'on_nearing', 'first_strokes' => Rung::from($id)->words(),
+            'comb', 'loosen', 'split' => Decision::from($id)->words(),
+            'mites_suspected' => 'mites suspected',
+            'not_shown' => 'asked, not shown',
+            'clip' => 'clip, bare blade',
+            'guard' => 'guard over a base',
+            'strip' => 'hand-strip',
+            'card' => 'card or rake',
+            'toe' => 'narrow toe blade',
+            'with', 'against', 'across' => $id.' the lay',
+            'alternate_days' => 'every other day',
+            'daily' => 'daily, to the skin',
+            'surface_only' => 'surface only',
+            'owner_wish' => "owner's wish",
+            'comfort' => 'comfort or health',
+            'repair' => 'repair of an earlier cut',
+            'forced_by_mat' => 'forced by a mat',
+            'cleared_by_vet' => 'cleared by a vet',
+            'repeat' => 'repeat next time',
+            'airway' => 'airway noise',
+            'age' => 'old age',
+            'joints' => 'sore joints',
+            'surgery' => 'recent surgery',
+            'bites' => 'has bitten',
+            'two_person' => 'two people',
+            'female_neutered' => 'female, neutered',
+            'male_neutered' => 'male, neutered',
+            default => str_replace('_', ' ', $id),
+        };
+    }
+}
