@@ -1,0 +1,122 @@
+// Change of person on a shared tablet: one tap and a short PIN. Also theme and signing out.
+import { LogOut, UserRound } from 'lucide-react'
+import { Popover } from 'radix-ui'
+import { useState, type FormEvent } from 'react'
+import { Button } from '../ui/Button'
+import { api, ApiError, take } from './client'
+import { useSession } from './session'
+import { applyTheme, theme, type Theme } from './theme'
+
+export function PersonMenu() {
+  const { session, signedIn, signedOut } = useSession()
+  const [open, setOpen] = useState(false)
+  const [next, setNext] = useState<string | null>(null)
+  const [pin, setPin] = useState('')
+  const [error, setError] = useState('')
+  const [look, setLook] = useState<Theme>(theme())
+  const change = async (e: FormEvent) => {
+    e.preventDefault()
+    if (!next) return
+    try {
+      signedIn(await take(api.POST('/api/session/person', { body: { staff: next, pin } })))
+      setOpen(false)
+      setNext(null)
+    } catch (e) {
+      setError(e instanceof ApiError ? (e.fields.pin ? `That ${e.fields.pin}.` : e.message) : 'Something went wrong.')
+    }
+    setPin('')
+  }
+  const signOut = async () => {
+    await take(api.DELETE('/api/session')).catch(() => null)
+    signedOut()
+  }
+  return (
+    <Popover.Root open={open} onOpenChange={(o) => (setOpen(o), setNext(null), setError(''))}>
+      <Popover.Trigger className="ml-auto flex min-h-12 items-center gap-2 rounded-md px-2 font-bold hover:bg-well md:ml-0">
+        <span className="grid size-9 place-items-center rounded-full bg-thistle text-thistle-ink" aria-hidden>
+          {session.name
+            .split(' ')
+            .map((w) => w[0])
+            .join('')}
+        </span>
+        <span className="text-left leading-tight max-sm:sr-only">
+          {session.name.split(' ')[0]}
+          <span className="block text-xs font-normal text-ink-2">{session.role_label}</span>
+        </span>
+        <span className="sr-only">, change person</span>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content align="end" sideOffset={6} className="panel z-40 w-72 p-4 shadow-xl" aria-label="Change person">
+          <h2 className="mb-2 text-lg">Who is at the table?</h2>
+          {next === null ? (
+            <ul className="space-y-1">
+              {session.colleagues.map((c) => (
+                <li key={c.id}>
+                  <button
+                    type="button"
+                    disabled={c.id === session.id}
+                    onClick={() => (setNext(c.id), setError(''))}
+                    className="flex min-h-12 w-full items-center gap-3 rounded-md px-2 text-left hover:bg-well disabled:bg-thistle-soft"
+                  >
+                    <UserRound aria-hidden className="size-5 text-ink-2" />
+                    <span>
+                      {c.name} <span className="text-sm text-ink-2">{c.id === session.id ? '· at it now' : c.role}</span>
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <form onSubmit={(e) => void change(e)} className="space-y-3">
+              <label className="label" htmlFor="pin">
+                PIN of {session.colleagues.find((c) => c.id === next)?.name}
+              </label>
+              <input
+                id="pin"
+                className="field text-center text-2xl tracking-[0.4em]"
+                inputMode="numeric"
+                autoComplete="off"
+                type="password"
+                maxLength={8}
+                value={pin}
+                autoFocus
+                onChange={(e) => setPin(e.target.value.replace(/\D/g, ''))}
+                aria-invalid={error !== ''}
+                aria-describedby="pin-error"
+              />
+              <p id="pin-error" role="alert" className="text-sm font-bold text-haw">
+                {error}
+              </p>
+              <div className="flex gap-2">
+                <Button type="submit" kind="main" disabled={pin.length < 4}>
+                  Take over
+                </Button>
+                <Button onClick={() => setNext(null)}>Back</Button>
+              </div>
+            </form>
+          )}
+          <div className="mt-4 flex items-center justify-between gap-2 border-t border-line pt-3">
+            <label className="flex items-center gap-2 text-sm">
+              Look
+              <select
+                className="field min-h-10 w-auto py-1"
+                value={look}
+                onChange={(e) => {
+                  setLook(e.target.value as Theme)
+                  applyTheme(e.target.value as Theme)
+                }}
+              >
+                <option value="device">as the device</option>
+                <option value="light">light</option>
+                <option value="dark">dark</option>
+              </select>
+            </label>
+            <Button onClick={() => void signOut()}>
+              <LogOut aria-hidden className="size-4" /> Sign out
+            </Button>
+          </div>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  )
+}

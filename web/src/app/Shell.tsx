@@ -1,0 +1,108 @@
+// The frame around every view: where you are, who is tapping, whether the salon can be reached.
+import { BookOpen, History, House, Keyboard } from 'lucide-react'
+import { useEffect, useState } from 'react'
+import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
+import { Modal } from '../ui/Modal'
+import { PersonMenu } from './PersonMenu'
+import { useSession } from './session'
+
+const SHORTCUTS: [string, string][] = [
+  ['/', 'find a dog'],
+  ['Arrow keys', 'on the drawn dog: the next zone that way'],
+  ['Home, End', 'on the drawn dog: first and last zone'],
+  ['Enter', 'on a zone: to its recipe'],
+  ['0 to 4', 'at an arrival, on a zone: what the comb finds'],
+  ['Esc', 'close what is open'],
+  ['?', 'this list'],
+]
+
+export function Shell() {
+  const { session } = useSession()
+  const go = useNavigate()
+  const [help, setHelp] = useState(false)
+  const online = useOnline()
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
+      if (typing || e.ctrlKey || e.metaKey || e.altKey) return
+      if (e.key === '/') {
+        e.preventDefault()
+        void go('/book', { state: { find: Date.now() } })
+      }
+      if (e.key === '?') setHelp(true)
+    }
+    addEventListener('keydown', onKey)
+    return () => removeEventListener('keydown', onKey)
+  }, [go])
+  const tab = ({ isActive }: { isActive: boolean }) =>
+    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold ${isActive ? 'border-thistle text-thistle' : 'border-transparent text-ink-2 hover:text-ink'}`
+  return (
+    <div className="flex min-h-dvh flex-col">
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+        To the content
+      </a>
+      <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-sheet px-3 sm:px-5">
+        <Link to="/book" className="flex min-h-12 items-center gap-2 font-head text-lg font-bold">
+          <img src="/thistle.svg" alt="" className="size-7" />
+          <span className="max-sm:sr-only">Keen Thistle</span>
+        </Link>
+        <nav aria-label="Views" className="flex">
+          <NavLink to="/book" className={tab}>
+            <BookOpen aria-hidden className="size-5" /> Book
+          </NavLink>
+          <NavLink to="/log" className={tab}>
+            <History aria-hidden className="size-5" /> Log
+          </NavLink>
+          <NavLink to="/house" className={tab}>
+            <House aria-hidden className="size-5 max-sm:hidden" /> House
+          </NavLink>
+        </nav>
+        <span className="ml-auto text-sm text-ink-2 max-md:hidden">{session.salon}</span>
+        <button
+          type="button"
+          onClick={() => setHelp(true)}
+          className="grid size-11 place-items-center rounded-md text-ink-2 hover:bg-well max-md:hidden"
+          aria-label="Keyboard shortcuts"
+        >
+          <Keyboard aria-hidden className="size-5" />
+        </button>
+        <PersonMenu />
+      </header>
+      {!online && (
+        <p role="status" className="bg-bracken-soft px-5 py-2 text-sm font-bold text-bracken">
+          No connection. You see what was loaded last; what you type stays here until the salon can be reached again.
+        </p>
+      )}
+      <main id="main" className="flex flex-1 flex-col">
+        <Outlet />
+      </main>
+      <ScrollRestoration />
+      <Modal open={help} onClose={() => setHelp(false)} title="Keyboard">
+        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+          {SHORTCUTS.map(([key, what]) => (
+            <div key={key} className="contents">
+              <dt>
+                <kbd className="rounded border border-line bg-well px-2 py-0.5 font-bold">{key}</kbd>
+              </dt>
+              <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+      </Modal>
+    </div>
+  )
+}
+
+function useOnline(): boolean {
+  const [online, setOnline] = useState(navigator.onLine)
+  useEffect(() => {
+    const set = () => setOnline(navigator.onLine)
+    addEventListener('online', set)
+    addEventListener('offline', set)
+    return () => {
+      removeEventListener('online', set)
+      removeEventListener('offline', set)
+    }
+  }, [])
+  return online
+}

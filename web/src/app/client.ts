@@ -1,0 +1,85 @@
+// The one way to the server: typed by the OpenAPI document, with the CSRF token, and with problems as errors.
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './api.gen'
+
+export type Schemas = components['schemas']
+export type Problem = Schemas['Problem'] & {
+  theirs?: Schemas['RecipeView'] | null
+  yours?: Schemas['RecipeView'] | null
+  version?: number
+  changed_by?: string
+}
+
+/** A refused or failed request. status 0: the server could not be reached. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    readonly problem: Problem,
+  ) {
+    super(problem.title)
+  }
+
+  /** Messages by field path. */
+  get fields(): Record<string, string> {
+    return Object.fromEntries((this.problem.errors ?? []).map((e) => [e.field, e.message]))
+  }
+}
+
+let csrf = ''
+export function keepCsrfToken(token: string): void {
+  csrf = token
+}
+
+const unreachable: Problem = {
+  type: '/problems/unreachable',
+  title: 'No connection to the salon. What you typed is still here; try again when it is back.',
+  status: 0,
+}
+let onSignedOut: () => void = () => {}
+export function whenSignedOut(listener: () => void): void {
+  onSignedOut = listener
+}
+
+const headers: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-CSRF-Token', csrf)
+    return request
+  },
+}
+
+const client = createClient<paths>({ baseUrl: location.origin, fetch: (request) => globalThis.fetch(request) })
+client.use(headers)
+export const api = client
+
+/** Data of an answer, or an ApiError. */
+export async function take<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  let answer
+  try {
+    answer = await call
+  } catch {
+    throw new ApiError(0, unreachable)
+  }
+  const { data, error, response } = answer
+  if (response.ok) return data as T
+  if (response.status === 401 && !new URL(response.url).pathname.endsWith('/api/session')) onSignedOut()
+  const known = typeof error === 'object' && error !== null && 'title' in error
+  throw new ApiError(response.status, known ? (error as Problem) : { ...unreachable, status: response.status })
+}
+
+/** Sends a form with a file: the one thing that is not JSON. */
+export function send(path: string, body: FormData, key: string): Promise<unknown> {
+  const call = globalThis.fetch(
+    new Request(new URL(path, location.origin), { method: 'POST', body, headers: { 'X-CSRF-Token': csrf, 'Idempotency-Key': key } }),
+  )
+  return take(
+    call.then(async (response) => {
+      const content: unknown = await response.json().catch(() => undefined)
+      return response.ok ? { data: content, response } : { error: content, response }
+    }),
+  )
+}
+
+/** A key that makes a write happen once, however often it is sent. */
+export function writeKey(): string {
+  return crypto.randomUUID?.() ?? Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
+}

@@ -1,0 +1,84 @@
+// Query keys and reads, one factory per resource.
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { api, take, type Schemas } from './client'
+
+export const LIVE_MS = 2000
+
+export const queries = {
+  session: () => queryOptions({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')), staleTime: Infinity, retry: false }),
+  words: () => queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),
+  kit: () => queryOptions({ queryKey: ['kit'], queryFn: () => take(api.GET('/api/kit')), staleTime: 60_000 }),
+  book: (q: string) =>
+    queryOptions({
+      queryKey: ['book', q],
+      queryFn: () => take(api.GET('/api/dogs', { params: { query: q ? { q } : {} } })),
+      placeholderData: keepPreviousData,
+    }),
+  card: (id: string, place: string | null, wish: number | null) =>
+    queryOptions({
+      queryKey: ['card', id, place, wish],
+      queryFn: () =>
+        take(api.GET('/api/dogs/{id}/card', { params: { path: { id }, query: { ...(place ? { place } : {}), ...(wish ? { wish: String(wish) } : {}) } } })),
+      refetchInterval: LIVE_MS,
+      refetchIntervalInBackground: true,
+      placeholderData: keepPreviousData,
+    }),
+  answer: (id: string, body: { zone: string; recipe: RecipeDraft; place: string | null }) =>
+    queryOptions({
+      queryKey: ['answer', id, body],
+      queryFn: () => take(api.POST('/api/dogs/{id}/answer', { params: { path: { id } }, body: body as never })),
+      placeholderData: keepPreviousData,
+      staleTime: 10_000,
+      retry: false,
+    }),
+  house: () => queryOptions({ queryKey: ['house'], queryFn: () => take(api.GET('/api/house')) }),
+  /** The order follows the plan: another revision, another order. */
+  order: (id: string, revision: number) =>
+    queryOptions({ queryKey: ['order', id, revision], queryFn: () => take(api.GET('/api/dogs/{id}/order', { params: { path: { id } } })), retry: false }),
+  arrival: (id: string) =>
+    queryOptions({
+      queryKey: ['arrival', id],
+      queryFn: () => take(api.GET('/api/arrivals/{id}', { params: { path: { id } } })),
+      refetchInterval: LIVE_MS,
+      refetchIntervalInBackground: true,
+    }),
+  log: (dog: string | null, cursor: string | null) =>
+    queryOptions({
+      queryKey: ['log', dog, cursor],
+      queryFn: () => take(api.GET('/api/log', { params: { query: { ...(dog ? { dog } : {}), ...(cursor ? { cursor } : {}) } } })),
+    }),
+}
+
+/** A recipe as it is sent. */
+export interface RecipeDraft {
+  method: string
+  tool: { kind: string; label?: string; mm?: number; base?: string } | null
+  clipper_unit: string | null
+  lay: string
+  entered_mm: number | null
+  stop_line: string | null
+  shape: string | null
+  reason: string | null
+  carry: string
+  exception: boolean
+  note: string | null
+}
+
+export function draftOf(recipe: Schemas['RecipeView'] | null): RecipeDraft {
+  if (!recipe)
+    return {
+      method: 'clip',
+      tool: { kind: 'blade', label: '10' },
+      clipper_unit: null,
+      lay: 'with',
+      entered_mm: null,
+      stop_line: null,
+      shape: null,
+      reason: null,
+      carry: 'repeat',
+      exception: false,
+      note: null,
+    }
+  const { method, clipper_unit, entered_mm, stop_line, shape, reason, carry, exception, note } = recipe
+  return { method, clipper_unit, entered_mm, stop_line, shape, reason, carry, exception, note, lay: recipe.lay ?? 'with', tool: recipe.tool ?? null }
+}

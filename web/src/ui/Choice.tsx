@@ -1,0 +1,36 @@
+// A row of alternatives of which one holds, large enough for a wet thumb.
+import { ToggleGroup } from 'radix-ui'
+
+export function Choice({
+  label,
+  value,
+  options,
+  onChange,
+  small = false,
+}: {
+  label: string
+  value: string
+  options: { id: string; label: string }[]
+  onChange: (id: string) => void
+  small?: boolean
+}) {
+  return (
+    <ToggleGroup.Root
+      type="single"
+      value={value}
+      onValueChange={(v) => v && onChange(v)}
+      aria-label={label}
+      className="inline-flex flex-wrap rounded-md border border-line bg-well p-0.5"
+    >
+      {options.map((o) => (
+        <ToggleGroup.Item
+          key={o.id}
+          value={o.id}
+          className={`rounded px-3 font-bold text-ink-2 data-[state=on]:bg-sheet data-[state=on]:text-thistle data-[state=on]:shadow-sm ${small ? 'min-h-10 text-sm' : 'min-h-11'}`}
+        >
+          {o.label}
+        </ToggleGroup.Item>
+      ))}
+    </ToggleGroup.Root>
+  )
+}

@@ -1,0 +1,32 @@
+// How dates and figures are written.
+import { differenceInMonths, format, formatDistanceToNowStrict, parseISO } from 'date-fns'
+
+export function day(iso: string | null | undefined): string {
+  return iso ? format(parseISO(iso), 'EEE d MMM yyyy') : '–'
+}
+
+export function shortDay(iso: string | null | undefined): string {
+  return iso ? format(parseISO(iso), 'd MMM') : '–'
+}
+
+export function ago(iso: string): string {
+  return `${formatDistanceToNowStrict(parseISO(iso))} ago`
+}
+
+export function age(born: string, today: string): string {
+  const months = differenceInMonths(parseISO(today), parseISO(born))
+  return months < 24 ? `${months} months` : `${Math.floor(months / 12)} years`
+}
+
+/** A length: 17 mm, 3.2 mm. */
+export function mm(value: number | null | undefined): string {
+  return value == null ? '–' : `${trim(value)} mm`
+}
+
+export function trim(value: number): string {
+  return String(Math.round(value * 10) / 10)
+}
+
+export function money(minor: number, currency: string): string {
+  return new Intl.NumberFormat(undefined, { style: 'currency', currency }).format(minor / 100)
+}

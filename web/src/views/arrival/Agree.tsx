@@ -1,0 +1,161 @@
+// Time, price, and what the owner agrees to: the ways side by side, the sentences, a signature, or a refusal.
+import { useMutation } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { api, ApiError, take, writeKey } from '../../app/client'
+import { useSession } from '../../app/session'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { useToast } from '../../ui/Toasts'
+import { Why } from '../../ui/Why'
+import { mm, money } from '../../ui/words'
+import { CautionLine } from '../card/Cautions'
+import { hours, type ArrivalData, type CombDraft } from './comb'
+import { SignaturePad } from './SignaturePad'
+import type { useAutosave } from './useAutosave'
+
+interface Props {
+  arrival: ArrivalData
+  comb: ReturnType<typeof useAutosave<CombDraft>>
+  labels: Record<string, string>
+  canWork: boolean
+  onSaved: (arrival: ArrivalData) => void
+}
+
+export function Agree({ arrival, comb, canWork, onSaved }: Props) {
+  const { session } = useSession()
+  const toast = useToast()
+  const [name, setName] = useState(arrival.dog.people[0]?.name ?? '')
+  const [signature, setSignature] = useState('')
+  const key = useRef(writeKey())
+  const chosen = comb.value.choice ?? arrival.comb.choice
+  const settled = comb.status === 'saved'
+  const send = useMutation({
+    mutationFn: (agreed: boolean) =>
+      take(
+        api.POST('/api/arrivals/{id}/agreement', {
+          params: { path: { id: arrival.id }, header: { 'Idempotency-Key': key.current } },
+          body: {
+            agreed,
+            signed_by: name,
+            signature,
+            comb_version: arrival.comb.version,
+            check_version: arrival.check_version,
+            choice: arrival.comb.choice,
+          } as never,
+        }),
+      ),
+    onSuccess: (next, agreed) => {
+      key.current = writeKey()
+      setSignature('')
+      onSaved(next)
+      toast({ text: agreed ? 'Agreed and sealed' : 'Refusal recorded' })
+    },
+    onError: (e) => {
+      if (e instanceof ApiError && e.status >= 400 && e.status < 500) key.current = writeKey()
+    },
+  })
+  const errors = send.error instanceof ApiError ? send.error.fields : {}
+  return (
+    <div className="space-y-4 p-4">
+      <h2 className="text-xl">How to go on</h2>
+      <div role="radiogroup" aria-label="How to go on" className={`space-y-2 ${settled ? '' : 'opacity-70'}`}>
+        {arrival.comb.options.map((o) => (
+          <div key={o.choice} className={`rounded-lg border-2 p-3 ${chosen === o.choice ? 'border-thistle bg-thistle-soft' : 'border-line'}`}>
+            <button
+              type="button"
+              role="radio"
+              aria-checked={chosen === o.choice}
+              disabled={!canWork}
+              onClick={() => comb.change((c) => ({ ...c, choice: o.choice }))}
+              className="flex min-h-11 w-full flex-wrap items-center justify-between gap-x-3 text-left"
+            >
+              <span className="font-head text-lg font-bold">{o.title}</span>
+              <span className="text-lg font-bold">{hours(o.slot_minutes)}</span>
+            </button>
+            <p className="text-sm">
+              {o.price_minor !== null && <b>{money(o.price_minor, session.currency)}</b>}
+              {' · '}half of such visits are done in {hours(Math.round(o.minutes_50))} <Why of={`the minutes: ${o.title}`} reasons={o.reasons} />
+            </p>
+            <p className="text-sm text-ink-2">
+              {o.price_terms.map((t) => `${t.label}: ${money(t.minor, session.currency)}`).join(' + ')}
+              {` · ${o.matting_minutes} min on mats`}
+            </p>
+            {!o.today && <p className="text-sm font-bold text-bracken">Not today alone: {o.visits} visits, so that none goes past what the dog can bear.</p>}
+            {o.leaves_mm !== null && (
+              <p className="text-sm">
+                Leaves {mm(o.leaves_mm)}. {o.back_message && <>Back to the usual length: {o.back_message}</>}
+              </p>
+            )}
+            {o.warnings.map((w) => (
+              <CautionLine key={w.code} caution={w} />
+            ))}
+          </div>
+        ))}
+      </div>
+      <section>
+        <h3 className="mb-1 text-lg">What the owner reads</h3>
+        {arrival.comb.consent.length === 0 ? (
+          <p className="text-ink-2">Nothing out of the ordinary was found.</p>
+        ) : (
+          <ul className="list-disc space-y-1 pl-5">
+            {arrival.comb.consent.map((c) => (
+              <li key={c}>{c}</li>
+            ))}
+          </ul>
+        )}
+      </section>
+      {canWork && (
+        <form
+          noValidate
+          className="space-y-3 border-t border-line pt-3"
+          onSubmit={(e) => {
+            e.preventDefault()
+            send.mutate(true)
+          }}
+        >
+          <TextField label="Who signs" value={name} maxLength={80} onChange={(e) => setName(e.target.value)} error={errors.signed_by} />
+          <SignaturePad value={signature} onChange={setSignature} error={errors.signature} />
+          {send.error && Object.keys(errors).filter((k) => k !== 'signature' && k !== 'signed_by').length + (Object.keys(errors).length === 0 ? 1 : 0) > 0 && (
+            <p role="alert" className="text-sm font-bold text-haw">
+              {Object.entries(errors)
+                .map(([k, m]) => `${k} ${m}`)
+                .join('; ') || send.error.message}
+            </p>
+          )}
+          <div className="flex flex-wrap gap-2">
+            <Button type="submit" kind="main" disabled={send.isPending || !settled}>
+              {send.isPending ? 'Sealing …' : 'Agree and sign'}
+            </Button>
+            <Button onClick={() => send.mutate(false)} disabled={send.isPending || !settled}>
+              The owner refuses
+            </Button>
+          </div>
+        </form>
+      )}
+      {arrival.agreements.length > 0 && (
+        <section>
+          <h3 className="mb-1 text-lg">Agreed so far</h3>
+          <ul className="space-y-1">
+            {arrival.agreements.map((a) => (
+              <li key={a.id} className="text-sm">
+                <b className={a.agreed ? 'text-moss' : 'text-haw'}>
+                  {a.number}. {a.agreed ? 'agreed' : 'refused'}
+                </b>{' '}
+                by {a.signed_by}, taken by {a.who} ·{' '}
+                <a className="text-slate underline" href={a.link} target="_blank" rel="noreferrer">
+                  copy
+                </a>{' '}
+                ·{' '}
+                <a className="text-slate underline" href={`${a.link}.pdf`} target="_blank" rel="noreferrer">
+                  PDF
+                </a>
+                {!a.current && <span className="text-bracken"> · something was changed since: agree anew</span>}
+                {!a.intact && <b className="text-haw"> · the seal does not fit</b>}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  )
+}

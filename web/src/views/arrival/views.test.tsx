@@ -1,0 +1,427 @@
+// The tabs of Arrival on an answer as PHP gives it: what is shown, what is sent, what happens when it is refused.
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { useState } from 'react'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '../../app/client'
+import { json, page, problem, server, signedIn, type Asked } from '../../testing'
+import { Agree } from './Agree'
+import { Check } from './Check'
+import { combOf, type ArrivalData, type CombDraft } from './comb'
+import { Handling } from './Handling'
+import { Mats } from './Mats'
+import { Photos } from './Photos'
+
+const list = (...ids: string[]) => ids.map((id) => ({ id, label: id.replaceAll('_', ' ') }))
+const WORDS = {
+  zones: [
+    { id: 'chest', label: 'chest', group: 'body', side: '', meets: [], shapes: [] },
+    { id: 'tail_flag', label: 'tail flag', group: 'tail', side: '', meets: [], shapes: [] },
+  ],
+  lists: {
+    skin_under: list('fine', 'red', 'sore'),
+    decision: list('none', 'comb', 'loosen', 'split', 'clip'),
+    tool: list('dryer', 'grinder'),
+    cause: list('noise'),
+    works: list('feeding'),
+    skin: list('clear', 'red'),
+    ear: list('clean', 'smell'),
+    claw: list('fine', 'long'),
+    teeth: list('clean'),
+    parasites: list('none'),
+    lameness: list('none'),
+    breathing: list('quiet', 'laboured'),
+    stage: list('adult'),
+    upkeep: list('daily'),
+    vaccination: list('seen'),
+  },
+} as unknown as Schemas['WordsView']
+
+const MAT = {
+  zone: 'chest',
+  severity: 2,
+  spread: 0.5,
+  clearance: null,
+  skin: null,
+  overrule: null,
+  why: '',
+  decision: 'loosen',
+  words: 'loosen by hand, then comb from the tips',
+  blade: null,
+  leaves_mm: null,
+  experienced: [],
+  minutes: 1.9,
+  worked_out_minutes: 1.9,
+  tender: false,
+  fill_back_on: null,
+  reasons: [{ term: 'severity', value: 2, unit: 'of 4', source: 'separate mats' }],
+}
+const OPTION = {
+  choice: 'as_reckoned',
+  title: 'Groom as planned',
+  leaves_mm: null,
+  left: {},
+  patches: [],
+  matting_minutes: 1.9,
+  minutes_50: 112,
+  minutes_80: 130,
+  slot_minutes: 130,
+  price_minor: 6720,
+  price_terms: [{ label: '112 min × 0.60', minor: 6720 }],
+  phases: [],
+  visits: 1,
+  today: true,
+  back_weeks: null,
+  back_message: null,
+  warnings: [],
+  reasons: [],
+}
+function arrival(change: Record<string, unknown> = {}, comb: Record<string, unknown> = {}): ArrivalData {
+  return {
+    id: 'a1',
+    dog: {
+      id: 'd1',
+      name: 'Tansy',
+      kg: 11,
+      photo_consent: true,
+      tail_rule: 'Tail: hand at the root.',
+      people: [{ name: 'Aveline Marchpane', phone: '', email: '' }],
+    },
+    day: '2026-11-25',
+    state: 'open',
+    who: 'Tove',
+    check_version: 1,
+    hands_on: {},
+    expected: { back: 19.2 },
+    cautions: [],
+    findings: [],
+    stop: false,
+    refer: false,
+    questions: [],
+    trend: [],
+    asked_first: [],
+    last_found: {},
+    handling: [],
+    assignments: [],
+    agreements: [],
+    photos: [],
+    ...change,
+    comb: {
+      version: 3,
+      stops_first: null,
+      stops_second: null,
+      load: 1.3,
+      worked_out_minutes: 1.9,
+      limit_minutes: 20,
+      tender_limit_minutes: 5,
+      zones: [MAT],
+      even_mm: null,
+      even_on_consent: false,
+      reasons: [],
+      warnings: [],
+      consent: ['Knots are worked out by hand.'],
+      questions: [],
+      findings: [],
+      choice: 'as_reckoned',
+      options: [OPTION],
+      ...comb,
+    },
+  } as unknown as ArrivalData
+}
+
+type Save = Parameters<typeof Mats>[0]['comb']
+function saver(value: CombDraft, change: (next: CombDraft) => void, status: Save['status'] = 'saved'): Save {
+  return {
+    value,
+    change: (next) => change(typeof next === 'function' ? next(value) : next),
+    status,
+    error: null,
+    receive: () => {},
+    keepMine: () => {},
+    takeTheirs: () => {},
+    flush: () => Promise.resolve(),
+  }
+}
+
+describe('mats', () => {
+  function View({
+    a,
+    seen = () => {},
+    zone = null,
+    canWork = true,
+  }: {
+    a: ArrivalData
+    seen?: (c: CombDraft) => void
+    zone?: string | null
+    canWork?: boolean
+  }) {
+    const [value, setValue] = useState(combOf(a.comb))
+    return (
+      <Mats
+        arrival={a}
+        comb={saver(value, (c) => (setValue(c), seen(c)))}
+        zone={zone}
+        labels={{ chest: 'chest', tail_flag: 'tail flag' }}
+        words={WORDS}
+        spreads={[
+          { id: '0.5', label: '½' },
+          { id: '1', label: 'all' },
+        ]}
+        canWork={canWork}
+        onZone={() => {}}
+      />
+    )
+  }
+  it('shows load, limit and every decision', () => {
+    page(<View a={arrival({ trend: [{ day: '2026-10-01', load: 9 }] })} />)
+    expect(screen.getByTestId('load').textContent).toBe('1.3')
+    expect(screen.getByText(/1.9 of 20 min that Tansy can be worked on/)).toBeTruthy()
+    expect(screen.getByText(/loosen by hand/)).toBeTruthy()
+    expect(screen.getByRole('img', { name: /Load over visits: 1 Oct 9, 25 Nov 1.3/ })).toBeTruthy()
+  })
+  it('says when the limit is passed, not by colour alone', () => {
+    page(<View a={arrival({}, { worked_out_minutes: 25 })} />)
+    expect(screen.getByRole('img', { name: '125 % of the limit used' })).toBeTruthy()
+  })
+  it('changes one zone and leaves the others', async () => {
+    const seen = vi.fn()
+    page(<View a={arrival({}, { zones: [MAT, { ...MAT, zone: 'tail_flag' }] })} zone="chest" seen={seen} />)
+    await userEvent.click(screen.getByRole('radio', { name: '3' }))
+    const sent = seen.mock.lastCall?.[0] as CombDraft
+    expect(sent.zones.map((z) => [z.zone, z.severity])).toEqual([
+      ['tail_flag', 2],
+      ['chest', 3],
+    ])
+    await userEvent.selectOptions(screen.getByLabelText('Skin there'), 'sore')
+    expect((seen.mock.lastCall?.[0] as CombDraft).zones.at(-1)?.skin).toBe('sore')
+  })
+  it('asks for the reason of an overrule, and offers felt nothing but clipping', async () => {
+    page(<View a={arrival({}, { zones: [{ ...MAT, severity: 4, decision: 'clip' }] })} zone="chest" />)
+    await userEvent.click(screen.getByText('Decide otherwise'))
+    const decision = screen.getByLabelText('Your decision')
+    expect(
+      within(decision)
+        .getAllByRole('option')
+        .map((o) => o.textContent),
+    ).toEqual(['as reckoned', 'clip'])
+    await userEvent.selectOptions(decision, 'clip')
+    expect(screen.getByText('Because is needed: the next person has to know')).toBeTruthy()
+  })
+  it('shows the tail rule where the rear is worked', () => {
+    page(<View a={arrival()} zone="tail_flag" />)
+    expect(screen.getByText('Tail: hand at the root.')).toBeTruthy()
+  })
+  it('asks what does not fit together, of comb and check', () => {
+    page(
+      <View
+        a={arrival({ questions: [{ field: 'kg', message: '16 kg now, 8 last time?' }] }, { questions: [{ field: 'x', message: 'chest: clear, but spread?' }] })}
+      />,
+    )
+    expect(screen.getByText('16 kg now, 8 last time?')).toBeTruthy()
+    expect(screen.getByText('chest: clear, but spread?')).toBeTruthy()
+  })
+  it('only shows, to those who do not work on it', () => {
+    page(<View a={arrival()} zone="chest" canWork={false} />)
+    expect(screen.queryByRole('radio')).toBeNull()
+    expect(screen.getByText('separate mats', { selector: 'section p' })).toBeTruthy()
+  })
+})
+
+describe('the check', () => {
+  it('saves what is tapped, and says at the field what cannot be', async () => {
+    const put = vi.fn((a: Asked) =>
+      JSON.stringify(a.body).includes('ninety')
+        ? problem(422, 'x', { errors: [{ field: 'kg', message: 'must be a number (kg)' }] })
+        : json(arrival({ check_version: 2, hands_on: a.body })),
+    )
+    server({ 'PUT /api/arrivals/a1/check': put })
+    page(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />)
+    await userEvent.click(screen.getByRole('button', { name: 'red' }))
+    await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ skin: ['red'] }))
+    await userEvent.click(within(screen.getByRole('group', { name: 'Ear, left' })).getByRole('button', { name: 'smell' }))
+    await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ skin: ['red'], ears: { left: ['smell'] } }))
+    await userEvent.type(screen.getByLabelText('Weight (kg)'), 'ninety')
+    await screen.findByText('Weight (kg) must be a number (kg)')
+    expect(screen.getByLabelText('Weight (kg)')).toHaveProperty('value', 'ninety')
+    await userEvent.click(screen.getByRole('button', { name: 'red' }))
+    await userEvent.clear(screen.getByLabelText('Weight (kg)'))
+    await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ ears: { left: ['smell'] } }))
+  })
+  it('notes claws from outside in, and takes one out again', async () => {
+    const put = vi.fn((a: Asked) => json(arrival({ check_version: 2, hands_on: a.body })))
+    server({ 'PUT /api/arrivals/a1/check': put })
+    page(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />)
+    await userEvent.click(screen.getAllByRole('button', { name: 'claws' })[0])
+    await userEvent.selectOptions(screen.getByLabelText('front left, claw 2'), 'long')
+    await userEvent.selectOptions(screen.getByLabelText('front left, claw 4'), 'take out')
+    await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ claws: { front_left: ['fine', 'long', 'fine'] } }))
+  })
+  it('says what stops the groom', () => {
+    page(
+      <Check
+        arrival={arrival({ stop: true, findings: [{ code: 'x', message: 'Stop: breathing is laboured.', level: 'danger' }] })}
+        words={WORDS}
+        canWork
+        onSaved={() => {}}
+      />,
+    )
+    expect(screen.getByText(/stops the groom until somebody has decided/)).toBeTruthy()
+    expect(screen.getByText('Stop: breathing is laboured.')).toBeTruthy()
+  })
+})
+
+describe('agreeing', () => {
+  beforeEach(() => vi.stubGlobal('crypto', { randomUUID: () => 'key-000000001', getRandomValues: (b: Uint8Array) => b }))
+  const even = { ...OPTION, choice: 'even_out', title: 'One even length, 3.2 mm', leaves_mm: 3.2, back_message: 'About 9 weeks.', slot_minutes: 100 }
+  const save = { ...OPTION, choice: 'save_the_coat', title: 'Save the coat', today: false, visits: 3, slot_minutes: 185 }
+  it('shows the ways side by side with what each takes', async () => {
+    const a = arrival({}, { options: [OPTION, save, even] })
+    const change = vi.fn()
+    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), change)} labels={{}} canWork onSaved={() => {}} />))
+    expect(await screen.findByText('3 h 05')).toBeTruthy()
+    expect(screen.getByText(/Not today alone: 3 visits/)).toBeTruthy()
+    expect(screen.getByText(/Back to the usual length: About 9 weeks/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('radio', { name: /One even length/ }))
+    expect(change).toHaveBeenCalledWith(expect.objectContaining({ choice: 'even_out' }))
+  })
+  it('sends what was shown and the signature, and names what is missing', async () => {
+    const a = arrival()
+    const post = vi.fn((asked: Asked) =>
+      (asked.body as { signature: string }).signature === ''
+        ? problem(422, 'x', { errors: [{ field: 'signature', message: 'is required: the owner signs on the tablet' }] })
+        : json(arrival({ state: 'agreed' }), 201),
+    )
+    const asked = server({ 'POST /api/arrivals/a1/agreement': post })
+    const saved = vi.fn()
+    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={saved} />))
+    await userEvent.click(await screen.findByRole('button', { name: 'Agree and sign' }))
+    await screen.findByText('Signature is required: the owner signs on the tablet')
+    await userEvent.click(screen.getByRole('button', { name: 'Sign with a cross' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Agree and sign' }))
+    await waitFor(() => expect(saved).toHaveBeenCalledOnce())
+    expect(asked.at(-1)?.body).toMatchObject({ agreed: true, signed_by: 'Aveline Marchpane', comb_version: 3, check_version: 1, choice: 'as_reckoned' })
+  })
+  it('waits until what is shown has been saved', async () => {
+    const a = arrival()
+    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), () => {}, 'saving')} labels={{}} canWork onSaved={() => {}} />))
+    expect(await screen.findByRole('button', { name: 'Agree and sign' })).toHaveProperty('disabled', true)
+  })
+  it('records a refusal without a signature, and shows what no longer holds', async () => {
+    const a = arrival({
+      agreements: [{ id: 'g', number: 1, agreed: true, signed_by: 'A', at: '', who: 'Tove', choice: '', link: '/agreement/x', intact: false, current: false }],
+    })
+    const asked = server({ 'POST /api/arrivals/a1/agreement': () => json(a, 201) })
+    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={() => {}} />))
+    expect((await screen.findByText(/agree anew/)).textContent).toContain('something was changed since')
+    expect(screen.getByText(/the seal does not fit/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'The owner refuses' }))
+    await screen.findByText('Refusal recorded')
+    expect(asked.at(-1)?.body).toMatchObject({ agreed: false, signature: '' })
+  })
+})
+
+describe('handling', () => {
+  const row = {
+    tool: 'dryer',
+    version: 2,
+    tolerance: 1,
+    where: '',
+    trigger: 'the roar',
+    cause: 'noise',
+    works: 'feeding',
+    hold: '',
+    banned: 'sit',
+    marker: '',
+    treats: '',
+    second_person: false,
+    owner_says: 'fine at home',
+    rung: 'near_body',
+    next_rung: 'part_held',
+    next_words: 'the part is held',
+    minutes: 0.75,
+    decision: 'substitute',
+    substitute: 'towels',
+    homework: 'A brush lying about.',
+    visits_until_full: 6,
+    earliest_full_on: '2027-05-01',
+    warnings: [],
+    reasons: [],
+  }
+  it('says stop or go, what instead, and keeps the owner’s word apart', () => {
+    page(
+      <Handling
+        arrival={arrival({
+          handling: [row],
+          assignments: [{ who: 'Pell', me: false, fits: false, second_person: false, flags: [{ tool: 'dryer', decision: 'substitute' }] }],
+        })}
+        words={WORDS}
+        canWork
+      />,
+    )
+    expect(screen.getByText('Take something else')).toBeTruthy()
+    expect(screen.getByText('towels')).toBeTruthy()
+    expect(screen.getByText('The owner says').nextSibling?.textContent).toBe('fine at home')
+    expect(screen.getByText('Never say').nextSibling?.textContent).toBe('sit')
+    expect(screen.getByText('no')).toBeTruthy()
+  })
+  it('logs a rung and changes the record with its version', async () => {
+    const asked = server({
+      'POST /api/dogs/d1/handling/dryer/ladder': () => json({ ...row, next_words: 'held with it near' }, 201),
+      'PUT /api/dogs/d1/handling/dryer': row,
+    })
+    page(<Handling arrival={arrival({ handling: [row] })} words={WORDS} canWork />)
+    await userEvent.click(screen.getByRole('button', { name: 'That rung: afraid' }))
+    await screen.findByText('dryer: held with it near comes next')
+    expect(asked.at(-1)?.body).toEqual({ rung: 'part_held', calm: false })
+    await userEvent.click(screen.getByRole('button', { name: 'Change' }))
+    await userEvent.selectOptions(screen.getByLabelText('Bears it'), '3')
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await waitFor(() => expect(asked.at(-1)?.method).toBe('PUT'))
+    expect(asked.at(-1)?.headers.get('If-Match')).toBe('"2"')
+    expect(asked.at(-1)?.body).toMatchObject({ tolerance: 3, trigger: 'the roar', owner_says: 'fine at home' })
+  })
+  it('starts a record for a tool nobody has noted', async () => {
+    const asked = server({ 'PUT /api/dogs/d1/handling/grinder': row })
+    page(<Handling arrival={arrival()} words={WORDS} canWork />)
+    await userEvent.click(screen.getByRole('button', { name: 'grinder' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await waitFor(() => expect(asked.at(-1)?.headers.get('If-Match')).toBe('"0"'))
+  })
+})
+
+describe('photos', () => {
+  const file = () => new File(['x'], 'armpit.jpg', { type: 'image/jpeg' })
+  it('keeps a photo that did not come through, and sends it again with the same key', async () => {
+    let tries = 0
+    const keys: (string | null)[] = []
+    vi.stubGlobal(
+      'fetch',
+      vi.fn((request: Request) => {
+        keys.push(request.headers.get('Idempotency-Key'))
+        const response = ++tries === 1 ? problem(503, 'The server is not answering.') : json({ id: 'p' }, 201)
+        return Promise.resolve(Object.defineProperty(response, 'url', { value: request.url }))
+      }),
+    )
+    page(<Photos arrival={arrival()} labels={{ chest: 'chest' }} zone="chest" canWork />)
+    await userEvent.upload(screen.getByLabelText('Photo file'), file())
+    await screen.findByText(/The server is not answering/)
+    await userEvent.click(screen.getByRole('button', { name: 'Send again' }))
+    await waitFor(() => expect(screen.queryByText(/armpit.jpg/)).toBeNull())
+    expect(keys[0]).toBe(keys[1])
+  })
+  it('says why one was refused, and which zones are not photographed', async () => {
+    server({ 'POST /api/arrivals/a1/photos': () => problem(422, 'x', { errors: [{ field: 'photo', message: 'is cut off: take or choose it again' }] }) })
+    page(<Photos arrival={arrival()} labels={{ chest: 'chest' }} zone={null} canWork />)
+    expect(screen.getAllByText('not photographed')).toHaveLength(2)
+    await userEvent.upload(screen.getByLabelText('Photo file'), file())
+    await screen.findByText(/The photo is cut off: take or choose it again/)
+    await userEvent.click(screen.getByRole('button', { name: 'Leave it' }))
+    expect(screen.queryByText(/armpit.jpg/)).toBeNull()
+  })
+  it('asks first where the owner has not agreed to photos', () => {
+    const a = arrival()
+    page(<Photos arrival={{ ...a, dog: { ...a.dog, photo_consent: false } }} labels={{}} zone={null} canWork={false} />)
+    expect(screen.getByText(/has not agreed to photos: ask first/)).toBeTruthy()
+    expect(screen.queryByLabelText('Photo file')).toBeNull()
+  })
+})

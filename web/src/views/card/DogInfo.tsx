@@ -1,0 +1,52 @@
+// Who the dog is and who looks after it.
+import type { Schemas } from '../../app/client'
+import { day } from '../../ui/words'
+
+export function DogInfo({ card }: { card: Schemas['CardView'] }) {
+  const { dog } = card
+  const rows: [string, string | null | undefined][] = [
+    ['Household', dog.household_name],
+    ['Vet', dog.vet],
+    ['Emergency', dog.emergency],
+    ['May collect', dog.may_collect],
+    ['Sex', dog.sex.replace('_', ', ')],
+    ['Born', dog.born_on && `${dog.born_estimated ? 'about ' : ''}${day(dog.born_on)}`],
+    ['Weight', dog.kg === null ? null : `${dog.kg} kg`],
+    ['Coat', `${dog.coat.replaceAll('_', ' ')}, ${dog.stage}, ${dog.density}${dog.hand_stripped ? ', hand-stripped' : ''}`],
+    ['At home', dog.upkeep.replaceAll('_', ' ')],
+    ['Finish', dog.finish],
+    ['Handling', `${dog.handling.replace('_', ' ')}. ${dog.handling_note}`],
+    [
+      'Build',
+      `${dog.build}, ${dog.muzzle} muzzle, ${dog.ear_type.replace('_', ' ')} ears set ${dog.ear_set}, ${dog.tail_type} tail carried ${dog.tail_carriage}`,
+    ],
+    ['Walks on', `${dog.ground} ground${dog.hard_floor ? ', hard floors at home' : ''}`],
+    ['Dewclaws', String(dog.dewclaws)],
+    ['Photos', dog.photo_consent ? 'owner agrees' : 'not agreed'],
+  ]
+  return (
+    <div className="space-y-4 p-4">
+      <ul className="space-y-2">
+        {dog.people.map((p) => (
+          <li key={p.phone} className="rounded-lg bg-well p-3">
+            <b className="block">{p.name}</b>
+            <a className="text-lg text-slate underline" href={`tel:${p.phone.replaceAll(' ', '')}`}>
+              {p.phone}
+            </a>
+            {p.email && <span className="block text-sm text-ink-2">{p.email}</span>}
+          </li>
+        ))}
+      </ul>
+      <dl className="grid grid-cols-[7rem_1fr] gap-x-3 gap-y-1.5">
+        {rows
+          .filter(([, v]) => v)
+          .map(([k, v]) => (
+            <div key={k} className="contents">
+              <dt className="text-ink-2">{k}</dt>
+              <dd>{v}</dd>
+            </div>
+          ))}
+      </dl>
+    </div>
+  )
+}

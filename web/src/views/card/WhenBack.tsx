@@ -1,0 +1,241 @@
+// When the dog should be back: the recommendation, every clock with its reasons, the owner's own wish, and booking it.
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { addDays, differenceInCalendarDays, parseISO } from 'date-fns'
+import { useRef, useState, type FormEvent } from 'react'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { useSession } from '../../app/session'
+import { Button } from '../../ui/Button'
+import { SelectField, TextField } from '../../ui/Field'
+import { useToast } from '../../ui/Toasts'
+import { Reasons, Why } from '../../ui/Why'
+import { day, mm, money } from '../../ui/words'
+import { CautionLine } from './Cautions'
+
+interface Props {
+  card: Schemas['CardView']
+  wish: number | null
+  onWish: (weeks: number | null) => void
+  onVisit: (visit: string) => void
+}
+
+export function WhenBack({ card, wish, onWish, onVisit }: Props) {
+  const { interval, growth, today } = card
+  const late = interval.full_on ? differenceInCalendarDays(parseISO(today), parseISO(interval.full_on)) : 0
+  const longest = Math.max(8, ...interval.clocks.map((c) => c.weeks), wish ?? 0)
+  const since = differenceInCalendarDays(parseISO(today), parseISO(interval.from)) / 7
+  return (
+    <div className="space-y-5 p-4">
+      <section>
+        {interval.full_weeks === null ? (
+          <>
+            <h2 className="text-2xl">No full groom asked for</h2>
+            <p>The {interval.binding} clock leads.</p>
+          </>
+        ) : (
+          <>
+            <h2 className="text-3xl">
+              Back in {interval.full_weeks} weeks <Why of="the recommended interval" reasons={interval.reasons} onVisit={onVisit} />
+            </h2>
+            <p className="text-lg">
+              {day(interval.full_on)}
+              {late > 0 && <b className="text-haw"> · {late} days late</b>}
+            </p>
+            <p className="text-sm text-ink-2">
+              counted from {day(interval.from)}; <b>{interval.binding}</b> decides
+            </p>
+          </>
+        )}
+        {interval.tidy_weeks !== null && (
+          <p className="mt-2 rounded-md bg-moss-soft px-3 py-2 text-moss">
+            <b>A tidy in between</b> after {interval.tidy_weeks} weeks, {day(interval.tidy_on)}: a hygiene clock is shorter.
+          </p>
+        )}
+        <div className="mt-2 space-y-2">
+          {interval.warnings.map((w) => (
+            <CautionLine key={w.code} caution={w} />
+          ))}
+        </div>
+      </section>
+      <section>
+        <h3 className="mb-2 text-lg">The clocks</h3>
+        <ul className="space-y-1">
+          {interval.clocks.map((c) => (
+            <li key={c.clock} className="grid grid-cols-[6.2rem_1fr_6.6rem] items-center gap-2">
+              <span className={c.clock === interval.binding ? 'font-bold text-thistle' : ''}>{c.clock}</span>
+              <span className="relative h-5 overflow-hidden rounded bg-well" aria-hidden>
+                <span
+                  className={`absolute inset-y-0 left-0 ${c.clock === interval.binding ? 'bg-thistle' : 'bg-ink-2/45'}`}
+                  style={{ width: `${(100 * c.weeks) / longest}%` }}
+                />
+                <span className="absolute inset-y-0 w-0.5 bg-haw" style={{ left: `${Math.min(100, (100 * since) / longest)}%` }} />
+              </span>
+              <span className="whitespace-nowrap text-right text-sm">
+                {c.weeks} wk <Why of={`the ${c.clock} clock`} reasons={c.reasons} onVisit={onVisit} />
+              </span>
+            </li>
+          ))}
+        </ul>
+        <p className="mt-1 text-xs text-ink-2">The red mark is today.</p>
+      </section>
+      <Wish interval={interval} wish={wish} onWish={onWish} />
+      <section>
+        <h3 className="text-lg">Growth</h3>
+        <p>
+          {growth.mm_per_week} mm a week ± {growth.sd} <Why of="how fast this coat grows" reasons={growth.reasons} onVisit={onVisit} />
+        </p>
+      </section>
+      <Next card={card} />
+    </div>
+  )
+}
+
+function Wish({ interval, wish, onWish }: { interval: Schemas['IntervalView']; wish: number | null; onWish: (weeks: number | null) => void }) {
+  const { session } = useSession()
+  // What is typed stays as typed, an emptied field too; only whole weeks are asked about.
+  const [typed, setTyped] = useState(wish === null ? '' : String(wish))
+  const asked = /^\d+$/.test(typed) && Number(typed) >= 1 && Number(typed) <= 52 ? Number(typed) : null
+  const answer = interval.wish
+  return (
+    <section className="rounded-lg bg-well p-3">
+      <h3 className="mb-2 text-lg">The owner would like</h3>
+      <label className="flex flex-wrap items-center gap-2">
+        every
+        <input
+          className="field w-20"
+          type="number"
+          min={1}
+          max={52}
+          value={typed}
+          aria-label="Weeks the owner would like"
+          aria-invalid={typed !== '' && asked === null}
+          aria-describedby="wish-error"
+          onChange={(e) => {
+            const text = e.target.value
+            setTyped(text)
+            if (/^\d+$/.test(text) && Number(text) >= 1 && Number(text) <= 52) onWish(Number(text))
+          }}
+        />
+        weeks
+      </label>
+      <p id="wish-error" role="alert" className="text-sm font-bold text-haw">
+        {typed !== '' && asked === null && 'Whole weeks from 1 to 52.'}
+      </p>
+      {answer && answer.weeks === asked && (
+        <div className="mt-3 space-y-2 text-sm" aria-live="polite">
+          <p>
+            Then, on {day(answer.on)}: coat about <b>{mm(answer.length_mm)}</b>, matting load <b>{answer.load}</b>
+            {answer.matting_minutes !== null && (
+              <>
+                , about <b>{Math.round(answer.matting_minutes)} min</b> on mats
+              </>
+            )}
+            {answer.fee_minor !== null && answer.fee_minor > 0 && (
+              <>
+                , fee <b>{money(answer.fee_minor, session.currency)}</b>
+              </>
+            )}
+            .
+          </p>
+          {answer.breaks.length === 0 ? (
+            <p className="font-bold text-moss">Every clock is kept.</p>
+          ) : (
+            <p className="text-bracken">
+              <b>Breaks: </b>
+              {answer.breaks.map((b) => `${b.clock} by ${b.over_by_weeks} wk`).join(', ')}
+            </p>
+          )}
+          <details>
+            <summary className="text-slate underline">why?</summary>
+            <Reasons reasons={answer.reasons} />
+          </details>
+        </div>
+      )}
+    </section>
+  )
+}
+
+function Next({ card }: { card: Schemas['CardView'] }) {
+  const { session, may } = useSession()
+  const cache = useQueryClient()
+  const toast = useToast()
+  const suggested =
+    [card.interval.full_on, card.interval.tidy_on].find((d) => d && d >= card.today) ?? addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
+  const [form, setForm] = useState({ day: suggested, time: '09:30', kind: 'full', staff: '', note: '' })
+  const key = useRef(writeKey())
+  const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
+  const refresh = () => void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })
+  const book = useMutation({
+    mutationFn: () =>
+      take(
+        api.POST('/api/dogs/{id}/bookings', {
+          params: { path: { id: card.dog.id }, header: { 'Idempotency-Key': key.current } },
+          body: { ...form, staff: form.staff || null } as never,
+        }),
+      ),
+    onSuccess: (b) => {
+      key.current = writeKey()
+      toast({ text: `Booked: ${day(b.day)}, ${b.time}`, action: { label: 'Undo', run: () => cancel.mutate(b) } })
+      refresh()
+    },
+  })
+  const cancel = useMutation({
+    mutationFn: (b: { id: string; version: number }) =>
+      take(api.DELETE('/api/bookings/{id}', { params: { path: { id: b.id }, header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() } } })),
+    onSuccess: () => (toast({ text: 'Cancelled' }), refresh()),
+    onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
+  })
+  const errors = book.error instanceof ApiError ? book.error.fields : {}
+  const send = (e: FormEvent) => {
+    e.preventDefault()
+    book.mutate()
+  }
+  return (
+    <section>
+      <h3 className="mb-2 text-lg">Booked</h3>
+      {card.bookings.length === 0 && <p className="text-ink-2">Nothing yet.</p>}
+      <ul className="space-y-1">
+        {card.bookings.map((b) => (
+          <li key={b.id} className="flex flex-wrap items-center gap-2">
+            <b>{day(b.day)}</b> {b.time} · {b.kind}
+            {b.staff && ` · ${b.staff}`}
+            {may('book') && (
+              <Button kind="quiet" className="text-sm" onClick={() => cancel.mutate(b)} aria-label={`Cancel ${day(b.day)}`}>
+                Cancel
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {may('book') && (
+        <form onSubmit={send} className="mt-3 space-y-2 border-t border-line pt-3" noValidate aria-label="Book the next date">
+          <div className="grid grid-cols-2 gap-2">
+            <TextField label="Day" type="date" value={form.day} onChange={(e) => set({ day: e.target.value })} error={errors.day} />
+            <TextField label="Time" type="time" value={form.time} onChange={(e) => set({ time: e.target.value })} error={errors.time} />
+            <SelectField
+              label="Kind"
+              value={form.kind}
+              options={['full', 'tidy', 'nails'].map((k) => ({ id: k, label: k }))}
+              onChange={(e) => set({ kind: e.target.value })}
+              error={errors.kind}
+            />
+            <SelectField
+              label="With"
+              value={form.staff}
+              options={[{ id: '', label: 'not decided' }, ...session.colleagues.map((c) => ({ id: c.id, label: c.name }))]}
+              onChange={(e) => set({ staff: e.target.value })}
+              error={errors.staff}
+            />
+          </div>
+          {book.error && Object.keys(errors).length === 0 && (
+            <p role="alert" className="text-sm font-bold text-haw">
+              {book.error.message}
+            </p>
+          )}
+          <Button type="submit" kind="main" disabled={book.isPending}>
+            Book {form.day ? day(form.day) : ''}
+          </Button>
+        </form>
+      )}
+    </section>
+  )
+}

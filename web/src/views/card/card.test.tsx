@@ -1,0 +1,236 @@
+// The parts of the card that decide something on the spot: conflicts, the recipe's fields, the zone sheet, what is new.
+import { renderHook, screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { useState } from 'react'
+import { describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '../../app/client'
+import { draftOf, type RecipeDraft } from '../../app/queries'
+import { json, page, problem, RECIPE, server, zone } from '../../testing'
+import { Conflict } from './Conflict'
+import { RecipeEditor } from './RecipeEditor'
+import { useFresh } from './useFresh'
+import { ZoneSheet } from './ZoneSheet'
+
+const list = (...ids: string[]) => ids.map((id) => ({ id, label: id }))
+const WORDS = {
+  zones: [],
+  lists: {
+    method: list('clip', 'guard', 'scissor', 'leave'),
+    blade: list('10', '7F', '5F'),
+    base: list('10', '30'),
+    lay: list('with', 'across', 'against'),
+    stop_line: [{ id: '', label: 'none' }, ...list('elbow')],
+    reason: list('hygiene'),
+    carry: list('repeat', 'do_not_repeat'),
+  },
+} as unknown as Schemas['WordsView']
+const KIT = {
+  items: [
+    {
+      id: 'k1',
+      version: 1,
+      kind: 'guard',
+      label: '13 mm guard',
+      place: 'mill',
+      place_name: 'Mill room',
+      nominal_mm: 13,
+      measured_mm: null,
+      measured_base: null,
+      measured_lay: null,
+    },
+    {
+      id: 'k2',
+      version: 1,
+      kind: 'blade',
+      label: '7F',
+      place: 'van',
+      place_name: 'Van',
+      nominal_mm: 3.2,
+      measured_mm: null,
+      measured_base: null,
+      measured_lay: null,
+    },
+  ],
+}
+const ANSWER = {
+  zone: 'back',
+  length: { finished_mm: 3.2, low_mm: 2.9, high_mm: 3.5, inch: '1/8', estimated: false, reasons: [], warnings: [] },
+  blends: [],
+  recovery: null,
+  here: { makes: true, words: '', lay: 'with', finished_mm: 3.2, difference_mm: 0, close: true, reasons: [], warnings: [] },
+  options: [],
+}
+
+function Editor({ start, seen }: { start: RecipeDraft; seen: (d: RecipeDraft) => void }) {
+  const [draft, setDraft] = useState(start)
+  return (
+    <RecipeEditor
+      draft={draft}
+      onChange={(d) => (setDraft(d), seen(d))}
+      errors={{ 'tool.base': 'must be a base' }}
+      words={WORDS}
+      place="mill"
+      shapes={['round foot']}
+    />
+  )
+}
+
+describe('the recipe fields', () => {
+  it('offer what the method needs, and carry nothing over that does not fit', async () => {
+    server({ 'GET /api/kit': KIT })
+    const seen = vi.fn()
+    page(<Editor start={draftOf(RECIPE)} seen={seen} />)
+    expect(screen.queryByLabelText('Guard')).toBeNull()
+    await userEvent.selectOptions(screen.getByLabelText('Method'), 'scissor')
+    expect(seen).toHaveBeenLastCalledWith(expect.objectContaining({ method: 'scissor', tool: null }))
+    await userEvent.type(screen.getByLabelText('Left at about (mm)'), '24.5')
+    expect(seen).toHaveBeenLastCalledWith(expect.objectContaining({ entered_mm: 24.5 }))
+    await screen.findByLabelText('Method')
+    await userEvent.selectOptions(screen.getByLabelText('Method'), 'guard')
+    expect(seen).toHaveBeenLastCalledWith(
+      expect.objectContaining({ entered_mm: null, tool: expect.objectContaining({ kind: 'guard', base: '10' }) as unknown }),
+    )
+    expect(screen.getByRole('alert').textContent).toBe('Over base must be a base')
+  })
+  it('say which tools are not in this kit', async () => {
+    server({ 'GET /api/kit': KIT })
+    page(<Editor start={draftOf(RECIPE)} seen={() => {}} />)
+    await screen.findByRole('option', { name: '7F · not in this kit' })
+  })
+  it('never carry an exception patch to the next dog', async () => {
+    server({ 'GET /api/kit': KIT })
+    const seen = vi.fn()
+    page(<Editor start={draftOf(RECIPE)} seen={seen} />)
+    await userEvent.click(screen.getByLabelText('Exception patch: never copied, fills back'))
+    expect(seen).toHaveBeenLastCalledWith(expect.objectContaining({ exception: true, carry: 'do_not_repeat' }))
+  })
+})
+
+describe('a conflict', () => {
+  it('shows both and leaves the choice', async () => {
+    const [mine, theirs] = [vi.fn(), vi.fn()]
+    const both = {
+      type: '',
+      status: 412,
+      title: 'Idris changed this zone meanwhile.',
+      changed_by: 'Idris Fenwater',
+      theirs: { ...RECIPE, words: '10 blade' },
+      yours: RECIPE,
+    }
+    page(<Conflict problem={both} busy={false} onMine={mine} onTheirs={theirs} />)
+    expect(screen.getByTestId('theirs').textContent).toBe('10 blade')
+    expect(screen.getByTestId('yours').textContent).toBe('7F blade, with the lay')
+    await userEvent.click(screen.getByRole('button', { name: 'Use mine' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Keep theirs' }))
+    expect([mine.mock.calls.length, theirs.mock.calls.length]).toEqual([1, 1])
+  })
+  it('says when the other one took the zone out', () => {
+    page(<Conflict problem={{ type: '', status: 412, title: 'x', theirs: null, yours: RECIPE }} busy onMine={() => {}} onTheirs={() => {}} />)
+    expect(screen.getByTestId('theirs').textContent).toBe('taken out of the plan')
+    expect(screen.getByRole('button', { name: 'Use mine' })).toHaveProperty('disabled', true)
+  })
+})
+
+function sheet(zones: Schemas['ZoneView'][], of: string) {
+  const words = Object.fromEntries(zones.map((z) => [z.zone, { id: z.zone, label: z.zone.replace('_', ', '), side: '', group: 'body', meets: [], shapes: [] }]))
+  return (
+    <ZoneSheet
+      dogId="d1"
+      card={{ zones, place: 'mill' } as unknown as Schemas['CardView']}
+      zone={words[of] as never}
+      zones={words as never}
+      words={WORDS}
+      canChange
+      onZone={() => {}}
+      onVisit={() => {}}
+    />
+  )
+}
+
+describe('the zone sheet', () => {
+  const put = 'PUT /api/dogs/d1/plan/back'
+  it('saves with the version it was begun from and offers undo', async () => {
+    const asked = server({
+      'GET /api/kit': KIT,
+      'POST /api/dogs/d1/answer': ANSWER,
+      [put]: { zone: 'back', version: 2, change: 'c1', revision: 5, recipe: RECIPE },
+      'POST /api/log/c1/undo': {},
+    })
+    page(sheet([zone('back')], 'back'))
+    expect(screen.getByRole('button', { name: 'Save' })).toHaveProperty('disabled', true)
+    await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await screen.findByText('back: saved')
+    const write = asked.find((a) => a.method === 'PUT')
+    expect(write?.headers.get('If-Match')).toBe('"1"')
+    expect(write?.headers.get('Idempotency-Key')).toBeTruthy()
+    expect(write?.body).toMatchObject({ tool: { kind: 'blade', label: '5F' } })
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+    await screen.findByText('back: taken back')
+    expect(asked.some((a) => a.path === '/api/log/c1/undo')).toBe(true)
+  })
+  it('keeps what was typed when the server refuses, and says why at the field', async () => {
+    server({
+      'GET /api/kit': KIT,
+      'POST /api/dogs/d1/answer': ANSWER,
+      [put]: () => problem(422, 'Some fields need another look.', { errors: [{ field: 'tool', message: 'must be another blade' }] }),
+    })
+    page(sheet([zone('back')], 'back'))
+    await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await screen.findByText('Blade must be another blade')
+    expect(screen.getByLabelText('Blade')).toHaveProperty('value', '5F')
+  })
+  it('leaves the other side alone where somebody changed it meanwhile', async () => {
+    server({
+      'GET /api/kit': KIT,
+      'POST /api/dogs/d1/answer': { ...ANSWER, zone: 'ribs_left' },
+      'PUT /api/dogs/d1/plan/ribs_left': { zone: 'ribs_left', version: 2, change: 'c1', revision: 5, recipe: RECIPE },
+      'PUT /api/dogs/d1/plan/ribs_right': () => problem(412, 'changed', { changed_by: 'Idris Fenwater', version: 9 }),
+    })
+    page(sheet([zone('ribs_left'), zone('ribs_right')], 'ribs_left'))
+    await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await screen.findByText('ribs, right stays as it is: Idris Fenwater has changed it meanwhile')
+    await screen.findByText('ribs, left: saved')
+  })
+  it('puts back what was there', async () => {
+    server({ 'GET /api/kit': KIT, 'POST /api/dogs/d1/answer': ANSWER })
+    page(sheet([zone('back')], 'back'))
+    await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
+    await userEvent.click(screen.getByRole('button', { name: 'Put back' }))
+    expect(screen.getByLabelText('Blade')).toHaveProperty('value', '7F')
+  })
+  it('says it when the answer cannot be had, and still saves', async () => {
+    server({
+      'GET /api/kit': KIT,
+      'POST /api/dogs/d1/answer': () => problem(503, 'resting'),
+      [put]: () => json({ zone: 'back', version: 2, change: 'c1', revision: 5, recipe: RECIPE }),
+    })
+    page(sheet([zone('back')], 'back'))
+    await userEvent.selectOptions(await screen.findByLabelText('Blade'), '10')
+    expect(screen.getByTestId('finished').textContent).toBe('…')
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await screen.findByText('back: saved')
+  })
+})
+
+describe('what is new', () => {
+  const change = (id: string, more = {}) =>
+    ({ id, kind: 'plan_zone', subject: 'back', who: 'Tove', summary: 'back', at: '2026-11-25T10:00:00Z', mine: false, ...more }) as Schemas['RecentChangeView']
+  const card = (dog: string, changes: Schemas['RecentChangeView'][]) => ({ dog: { id: dog }, changes }) as unknown as Schemas['CardView']
+  it('is what others did while this card was open, not what was there before nor what I did', async () => {
+    const { result, rerender } = renderHook(({ c }) => useFresh(c), { initialProps: { c: card('d1', [change('01')]) } })
+    expect(result.current.zones.size).toBe(0)
+    rerender({ c: card('d1', [change('03', { subject: 'belly' }), change('02', { mine: true, subject: 'loin' }), change('01')]) })
+    await waitFor(() => expect([...result.current.zones]).toEqual(['belly']))
+    expect(result.current.news?.id).toBe('03')
+  })
+  it('is forgotten on another dog', async () => {
+    const { result, rerender } = renderHook(({ c }) => useFresh(c), { initialProps: { c: card('d1', []) } })
+    rerender({ c: card('d1', [change('02')]) })
+    await waitFor(() => expect(result.current.zones.size).toBe(1))
+    rerender({ c: card('d2', [change('09')]) })
+    await waitFor(() => expect(result.current.zones.size).toBe(0))
+  })
+})

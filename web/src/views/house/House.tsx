@@ -1,0 +1,156 @@
+// House style: on what points this salon has picked a side, with what each says for itself; prices and limits.
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { queries } from '../../app/queries'
+import { useSession } from '../../app/session'
+import { Button } from '../../ui/Button'
+import { CheckField, SelectField, TextField } from '../../ui/Field'
+import { Resting } from '../../ui/Resting'
+import { useToast } from '../../ui/Toasts'
+import { Waiting } from '../../ui/Waiting'
+import { money } from '../../ui/words'
+
+type HouseData = Schemas['HouseView']
+
+export function House() {
+  const house = useQuery(queries.house())
+  if (!house.data) return house.error ? <Resting error={house.error} retry={() => void house.refetch()} /> : <Waiting />
+  return <Form key={house.data.version} house={house.data} />
+}
+
+function Form({ house }: { house: HouseData }) {
+  const { may } = useSession()
+  const cache = useQueryClient()
+  const toast = useToast()
+  const canChange = may('house')
+  const [v, setV] = useState({
+    rate_minor: String(house.rate_minor),
+    mat_rate_minor: String(house.mat_rate_minor),
+    mat_limit: String(house.mat_limit),
+    asks_for_vaccination: house.asks_for_vaccination,
+    hemisphere: house.hemisphere,
+  })
+  const [schools, setSchools] = useState(() => Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])))
+  const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
+  const save = useMutation({
+    mutationFn: () =>
+      take(
+        api.PUT('/api/house', {
+          params: { header: { 'If-Match': `"${house.version}"`, 'Idempotency-Key': writeKey() } },
+          body: { ...v, rate_minor: number(v.rate_minor), mat_rate_minor: number(v.mat_rate_minor), mat_limit: number(v.mat_limit), schools } as never,
+        }),
+      ),
+    onSuccess: (next) => {
+      cache.setQueryData(queries.house().queryKey, next)
+      toast({ text: 'House style saved' })
+    },
+  })
+  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const send = (e: FormEvent) => {
+    e.preventDefault()
+    save.mutate()
+  }
+  return (
+    <form onSubmit={send} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
+      <h1 className="text-3xl">House style of {house.name}</h1>
+      <fieldset disabled={!canChange} className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
+        <legend className="px-1 font-head text-lg font-bold">Prices and limits</legend>
+        <TextField
+          label="A minute of work (cents)"
+          inputMode="numeric"
+          value={v.rate_minor}
+          hint={`${money(Number(v.rate_minor) * 60 || 0, house.currency)} an hour`}
+          onChange={(e) => set({ rate_minor: e.target.value })}
+          error={errors.rate_minor}
+        />
+        <TextField
+          label="A minute on mats (cents)"
+          inputMode="numeric"
+          value={v.mat_rate_minor}
+          hint="from the sixth minute on"
+          onChange={(e) => set({ mat_rate_minor: e.target.value })}
+          error={errors.mat_rate_minor}
+        />
+        <TextField
+          label="Matting load to be back at"
+          inputMode="decimal"
+          value={v.mat_limit}
+          hint="of 100; 12 is usual"
+          onChange={(e) => set({ mat_limit: e.target.value })}
+          error={errors.mat_limit}
+        />
+        <SelectField
+          label="Seasons"
+          value={v.hemisphere}
+          options={[
+            { id: 'north', label: 'northern' },
+            { id: 'south', label: 'southern' },
+          ]}
+          onChange={(e) => set({ hemisphere: e.target.value })}
+          error={errors.hemisphere}
+        />
+        <CheckField
+          label="We ask for proof of vaccination"
+          checked={v.asks_for_vaccination}
+          onChange={(e) => set({ asks_for_vaccination: e.target.checked })}
+        />
+      </fieldset>
+      <section className="panel divide-y divide-line">
+        <h2 className="p-4 pb-2 text-lg">Schools</h2>
+        {house.schools.map((s) => (
+          <fieldset key={s.point} disabled={!canChange} className="grid gap-2 p-4 md:grid-cols-[12rem_1fr]">
+            <legend className="sr-only">{s.label}</legend>
+            <span className="font-bold" aria-hidden>
+              {s.label}
+            </span>
+            <div>
+              <div role="radiogroup" aria-label={s.label} className="grid gap-2 sm:grid-cols-2">
+                {s.sides.map((side) => (
+                  <label
+                    key={side.id}
+                    className={`flex min-h-12 cursor-pointer items-start gap-3 rounded-md border p-2.5 ${schools[s.point] === side.id ? 'border-thistle bg-thistle-soft' : 'border-line'}`}
+                  >
+                    <input
+                      type="radio"
+                      name={s.point}
+                      className="mt-0.5 size-5 shrink-0 accent-thistle"
+                      checked={schools[s.point] === side.id}
+                      onChange={() => setSchools({ ...schools, [s.point]: side.id })}
+                    />
+                    <span>
+                      {side.what}
+                      <span className="block text-sm text-ink-2">{side.why}</span>
+                    </span>
+                  </label>
+                ))}
+              </div>
+              {errors[`schools.${s.point}`] && (
+                <p role="alert" className="mt-1 text-sm font-bold text-haw">
+                  {errors[`schools.${s.point}`]}
+                </p>
+              )}
+            </div>
+          </fieldset>
+        ))}
+      </section>
+      {canChange && (
+        <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-3">
+          <Button type="submit" kind="main" disabled={save.isPending}>
+            {save.isPending ? 'Saving …' : 'Save house style'}
+          </Button>
+          {save.error && (
+            <p role="alert" className="font-bold text-haw">
+              {Object.keys(errors).length ? 'Something here needs another look.' : save.error.message}
+            </p>
+          )}
+        </div>
+      )}
+    </form>
+  )
+}
+
+function number(v: string): number | string {
+  const t = v.trim().replace(',', '.')
+  return t !== '' && Number.isFinite(Number(t)) ? Number(t) : v
+}

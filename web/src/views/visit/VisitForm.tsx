@@ -1,0 +1,305 @@
+// Recording a visit: everything as planned unless said otherwise.
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMemo, useRef, useState, type FormEvent } from 'react'
+import { Link, useLocation, useNavigate, useParams } from 'react-router'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { draftOf, queries, type RecipeDraft } from '../../app/queries'
+import { useSession } from '../../app/session'
+import { Button } from '../../ui/Button'
+import { Choice } from '../../ui/Choice'
+import { CheckField, SelectField, TextField } from '../../ui/Field'
+import { Resting } from '../../ui/Resting'
+import { useToast } from '../../ui/Toasts'
+import { Waiting } from '../../ui/Waiting'
+import { mm } from '../../ui/words'
+import { Cautions } from '../card/Cautions'
+import { RecipeEditor } from '../card/RecipeEditor'
+
+interface ZoneRow {
+  state: string
+  actual: RecipeDraft | null
+  why: string
+  arrival: string
+  ownerCut: boolean
+}
+/** Handed over by the arrival. */
+interface Found {
+  load?: number
+  kg?: number | null
+  tender?: number
+  upkeep?: string | null
+  lengths?: Record<string, number> | null
+  ownerCut?: boolean
+  clipped?: Record<string, string>
+}
+const STATES = [
+  { id: 'done', label: 'done' },
+  { id: 'partly', label: 'partly' },
+  { id: 'deferred', label: 'deferred' },
+  { id: 'not_needed', label: 'not needed' },
+]
+/** Where the coat is measured on arrival; growth is learned from these. */
+const REFERENCE = ['back', 'foreleg_left', 'skull']
+
+export function VisitForm() {
+  const { id = '' } = useParams()
+  const words = useQuery(queries.words())
+  const card = useQuery({ ...queries.card(id, null, null), refetchInterval: false, refetchOnWindowFocus: false })
+  if (!words.data || !card.data) {
+    const failed = words.error ?? card.error
+    return failed ? <Resting error={failed} retry={() => (void words.refetch(), void card.refetch())} /> : <Waiting />
+  }
+  return <Form card={card.data} words={words.data} />
+}
+
+function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['WordsView'] }) {
+  const { session } = useSession()
+  const go = useNavigate()
+  const cache = useQueryClient()
+  const toast = useToast()
+  const key = useRef(writeKey())
+  // What the arrival of today has found is not typed again.
+  const found = (useLocation().state ?? {}) as Found
+  const [head, setHead] = useState({
+    day: card.today,
+    kind: 'full',
+    place: card.place,
+    minutes: '',
+    load: text(found.load),
+    tender: String(found.tender ?? 0),
+    upkeep: found.upkeep ?? card.dog.upkeep,
+    kg: text(found.kg),
+    note: '',
+  })
+  const planned = useMemo(() => card.zones.filter((z) => z.recipe), [card.zones])
+  const [rows, setRows] = useState<Record<string, ZoneRow>>(() => rowsOf(found))
+  const [open, setOpen] = useState<string | null>(null)
+  const row = (zone: string): ZoneRow => rows[zone] ?? { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
+  const setRow = (zone: string, change: Partial<ZoneRow>) => setRows((all) => ({ ...all, [zone]: { ...row(zone), ...change } }))
+  const label = (zone: string) => words.zones.find((z) => z.id === zone)?.label ?? zone
+  const save = useMutation({
+    mutationFn: () =>
+      take(
+        api.POST('/api/dogs/{id}/visits', {
+          params: { path: { id: card.dog.id }, header: { 'Idempotency-Key': key.current } },
+          body: {
+            day: head.day,
+            kind: head.kind,
+            place: head.place,
+            minutes: number(head.minutes),
+            arrival_load: number(head.load),
+            tender_severity: Number(head.tender),
+            upkeep: head.upkeep,
+            kg: number(head.kg),
+            note: head.note,
+            zones: planned.map((z) => ({
+              zone: z.zone,
+              state: row(z.zone).state,
+              actual: row(z.zone).actual,
+              why: row(z.zone).why,
+              arrival_mm: number(row(z.zone).arrival),
+              owner_cut: row(z.zone).ownerCut,
+            })),
+          } as never,
+        }),
+      ),
+    onSuccess: () => {
+      toast({ text: `${card.dog.name}: visit recorded` })
+      void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })
+      void go(`/dogs/${card.dog.id}`)
+    },
+    // Another attempt after a refusal is another request; after a lost answer it is the same one.
+    onError: (e) => {
+      if (e instanceof ApiError && e.status >= 400 && e.status < 500) key.current = writeKey()
+    },
+  })
+  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const zoneErrors = (zone: string) => {
+    const prefix = `zones[${planned.findIndex((z) => z.zone === zone)}].`
+    return Object.fromEntries(
+      Object.entries(errors)
+        .filter(([k]) => k.startsWith(prefix))
+        .map(([k, v]) => [k.slice(prefix.length), v]),
+    )
+  }
+  const send = (e: FormEvent) => {
+    e.preventDefault()
+    if (!save.isPending) save.mutate()
+  }
+  const set = (change: Partial<typeof head>) => setHead({ ...head, ...change })
+  const references = REFERENCE.filter((z) => planned.some((p) => p.zone === z))
+  const different = planned.filter((z) => row(z.zone).actual || row(z.zone).state !== 'done').length
+  return (
+    <form onSubmit={send} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
+      <h1 className="text-3xl">Record a visit of {card.dog.name}</h1>
+      <Cautions cautions={card.cautions} />
+      <fieldset className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
+        <legend className="sr-only">The visit</legend>
+        <TextField label="Day" type="date" value={head.day} max={card.today} onChange={(e) => set({ day: e.target.value })} error={errors.day} />
+        <SelectField label="Kind" value={head.kind} options={words.lists.visit_kind} onChange={(e) => set({ kind: e.target.value })} error={errors.kind} />
+        <SelectField
+          label="Where"
+          value={head.place}
+          options={session.places.map((p) => ({ id: p.id, label: p.name }))}
+          onChange={(e) => set({ place: e.target.value })}
+          error={errors.place}
+        />
+        <TextField label="Minutes" inputMode="numeric" value={head.minutes} onChange={(e) => set({ minutes: e.target.value })} error={errors.minutes} />
+        <TextField
+          label="Weight (kg)"
+          inputMode="decimal"
+          placeholder={card.dog.kg ? String(card.dog.kg) : ''}
+          value={head.kg}
+          onChange={(e) => set({ kg: e.target.value })}
+          error={errors.kg}
+        />
+        <SelectField
+          label="Really combed at home"
+          value={head.upkeep}
+          options={words.lists.upkeep}
+          onChange={(e) => set({ upkeep: e.target.value })}
+          error={errors.upkeep}
+        />
+        <TextField
+          label="Matting load on arrival (0–100)"
+          inputMode="decimal"
+          value={head.load}
+          onChange={(e) => set({ load: e.target.value })}
+          error={errors.arrival_load}
+        />
+        <SelectField
+          label="Worst mat in a tender zone"
+          value={head.tender}
+          options={['none', '1 tangles', '2 separate mats', '3 tight, close to the skin', '4 felted'].map((l, i) => ({ id: String(i), label: l }))}
+          onChange={(e) => set({ tender: e.target.value })}
+          error={errors.tender_severity}
+        />
+      </fieldset>
+      {references.length > 0 && (
+        <fieldset className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
+          <legend className="px-1 font-head text-lg font-bold">Length on arrival</legend>
+          {references.map((z) => (
+            <div key={z}>
+              <TextField
+                label={`${label(z)} (mm)`}
+                inputMode="decimal"
+                hint={`expected about ${mm(card.zones.find((c) => c.zone === z)?.now_mm)}`}
+                value={row(z).arrival}
+                onChange={(e) => setRow(z, { arrival: e.target.value })}
+                error={zoneErrors(z).arrival_mm}
+              />
+              <CheckField label="owner cut here" checked={row(z).ownerCut} onChange={(e) => setRow(z, { ownerCut: e.target.checked })} />
+            </div>
+          ))}
+        </fieldset>
+      )}
+      <section className="panel" aria-label="Zones">
+        <div className="flex flex-wrap items-baseline justify-between gap-2 p-4 pb-2">
+          <h2 className="text-lg">{different === 0 ? 'Everything as planned' : `${different} of ${planned.length} zones otherwise`}</h2>
+          <p className="text-sm text-ink-2">Change only what was different.</p>
+        </div>
+        {planned.length === 0 && (
+          <p className="p-4">
+            No zone is planned yet.{' '}
+            <Link className="text-slate underline" to={`/dogs/${card.dog.id}`}>
+              Plan one on the card
+            </Link>{' '}
+            first.
+          </p>
+        )}
+        <ul className="divide-y divide-line">
+          {planned.map((z) => {
+            const r = row(z.zone)
+            const bad = zoneErrors(z.zone)
+            const expanded = open === z.zone || r.state !== 'done' || r.actual !== null || Object.keys(bad).length > 0
+            return (
+              <li key={z.zone} className={`px-4 py-2 ${expanded ? 'bg-well/60' : ''}`}>
+                <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+                  <span className="min-w-0 flex-1 basis-56">
+                    <b>{label(z.zone)}</b> <span className="text-sm text-ink-2">{z.recipe?.words}</span>
+                  </span>
+                  <Choice small label={`State of ${label(z.zone)}`} value={r.state} options={STATES} onChange={(state) => setRow(z.zone, { state })} />
+                  <Button
+                    kind="quiet"
+                    className="text-sm"
+                    aria-expanded={r.actual !== null}
+                    onClick={() => {
+                      setRow(z.zone, { actual: r.actual ? null : draftOf(z.recipe) })
+                      setOpen(z.zone)
+                    }}
+                  >
+                    {r.actual ? 'as planned after all' : 'done otherwise'}
+                  </Button>
+                </div>
+                {expanded && (
+                  <div className="grid gap-3 py-2 sm:grid-cols-2">
+                    {r.actual && (
+                      <RecipeEditor
+                        brief
+                        draft={r.actual}
+                        onChange={(actual) => setRow(z.zone, { actual })}
+                        errors={strip(bad)}
+                        words={words}
+                        place={head.place}
+                        shapes={[]}
+                      />
+                    )}
+                    <TextField label="Why" value={r.why} maxLength={200} onChange={(e) => setRow(z.zone, { why: e.target.value })} error={bad.why} />
+                  </div>
+                )}
+              </li>
+            )
+          })}
+        </ul>
+      </section>
+      <div className="panel p-4">
+        <TextField label="Note for the next person" value={head.note} maxLength={1000} onChange={(e) => set({ note: e.target.value })} error={errors.note} />
+      </div>
+      <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-3">
+        <Button type="submit" kind="main" disabled={save.isPending}>
+          {save.isPending ? 'Saving …' : 'Record visit'}
+        </Button>
+        <Button onClick={() => void go(`/dogs/${card.dog.id}`)}>Leave without saving</Button>
+        {save.error && (
+          <p role="alert" className="font-bold text-haw">
+            {Object.keys(errors).length ? 'Some fields need another look.' : save.error.message}
+          </p>
+        )}
+      </div>
+    </form>
+  )
+}
+
+function text(value: number | null | undefined): string {
+  return value == null ? '' : String(value)
+}
+
+/** Lengths that were measured, and places that were clipped under a mat: patches, not style. */
+function rowsOf(found: Found): Record<string, ZoneRow> {
+  const rows: Record<string, ZoneRow> = {}
+  const empty = { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
+  for (const [zone, mm] of Object.entries(found.lengths ?? {})) rows[zone] = { ...empty, arrival: text(mm), ownerCut: found.ownerCut === true }
+  for (const [zone, blade] of Object.entries(found.clipped ?? {}))
+    rows[zone] = {
+      ...(rows[zone] ?? empty),
+      why: 'clipped under a mat',
+      actual: {
+        ...draftOf(null),
+        method: 'shave_out',
+        tool: { kind: 'blade', label: blade },
+        reason: 'forced_by_mat',
+        exception: true,
+        carry: 'do_not_repeat',
+      },
+    }
+  return rows
+}
+
+function strip(errors: Record<string, string>): Record<string, string> {
+  return Object.fromEntries(Object.entries(errors).map(([k, v]) => [k.replace(/^actual\./, ''), v]))
+}
+
+function number(v: string): number | string | null {
+  const t = v.trim().replace(',', '.')
+  return t === '' ? null : Number.isFinite(Number(t)) ? Number(t) : v
+}
