@@ -1,0 +1,161 @@
+<?php
+
+// Measures requests through nginx and php-fpm against the floor, side by side in one run, and prints ratios.
+// measure.php HOME OF BENCH, PORT OF ALL SALONS, PORT OF ONE SALON
+
+declare(strict_types=1);
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+[, $home, $port, $alone] = $argv;
+const ROUNDS = 12;
+
+/** One person's browser: cookies, a connection kept open, times in ms. */
+final class Visitor
+{
+    public CurlHandle $curl;
+    public string $etag = '';
+
+    public function __construct(private string $base)
+    {
+        $this->curl = curl_init();
+        curl_setopt_array($this->curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_ENCODING => '']);
+    }
+
+    /** @return array{float, string} milliseconds, body */
+    public function get(string $path, array $more = [], int $expect = 200): array
+    {
+        curl_setopt_array($this->curl, [\CURLOPT_URL => $this->base.$path, \CURLOPT_HTTPGET => true, \CURLOPT_HTTPHEADER => []] + $more);
+        if ([] !== $more) {
+            curl_setopt_array($this->curl, $more);
+        }
+        $began = hrtime(true);
+        $body = (string) curl_exec($this->curl);
+        $ms = (hrtime(true) - $began) / 1e6;
+        $status = curl_getinfo($this->curl, \CURLINFO_RESPONSE_CODE);
+        if ($status !== $expect) {
+            throw new RuntimeException("$path answered $status: ".substr($body, 0, 300));
+        }
+
+        return [$ms, $body];
+    }
+
+    public function signIn(string $login): string
+    {
+        return $this->get('/api/session', [\CURLOPT_POST => true, \CURLOPT_POSTFIELDS => json_encode(['login' => $login, 'password' => 'thistle-demo']), \CURLOPT_HTTPHEADER => ['Content-Type: application/json']])[1];
+    }
+}
+
+/** @param list<float> $times */
+function median(array $times): float
+{
+    sort($times);
+
+    return $times[intdiv(count($times), 2)];
+}
+
+$root = new PDO("mysql:unix_socket=$home/run/mariadb.sock;dbname=thistle", get_current_user(), '', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+/** What the server was asked during a piece of work, word for word. */
+$recorded = static function (callable $work) use ($root, $home): array {
+    $file = "$home/log/asked.log";
+    @unlink($file);
+    $root->exec("SET GLOBAL general_log_file = '$file'");
+    $root->exec('SET GLOBAL general_log = 1');
+    $work();
+    $root->exec('SET GLOBAL general_log = 0');
+    preg_match_all('/^(?:\d{6} [ \d]\d:\d\d:\d\d|\t)\t? *(\d+) (Query|Connect|Quit)\t?(.*?)(?=^(?:\d{6} [ \d]\d:\d\d:\d\d|\t)\t? *\d+ (?:Query|Connect|Quit|Prepare|Execute)|\z)/sm', (string) file_get_contents($file), $lines, \PREG_SET_ORDER);
+
+    return array_values(array_filter(array_map(static fn (array $l): string => 'Query' === $l[2] ? rtrim($l[3], "\n") : '', $lines), static fn (string $sql): bool => str_starts_with(ltrim($sql), 'SELECT')));
+};
+$ids = static fn (int $salon, int $from): array => $root->query(sprintf("SELECT LOWER(HEX(id)) FROM dog WHERE salon_id = x'0190%04x00007000a000000000000001' ORDER BY id LIMIT %d", $salon, $from))->fetchAll(PDO::FETCH_COLUMN);
+$uuid = static fn (string $hex): string => preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $hex);
+
+$visitor = new Visitor("http://127.0.0.1:$port");
+$floor = new Visitor("http://127.0.0.1:$port");
+$large = new Visitor("http://127.0.0.1:$port");
+$lonely = new Visitor("http://127.0.0.1:$alone");
+$visitor->signIn('bench1-groomer');
+$large->signIn('bench101-groomer');
+$lonely->signIn('bench1-groomer');
+
+$cards = array_map(static fn (string $id): string => '/api/dogs/'.$uuid($id).'/card', $ids(1, 20));
+$queries = array_map(static fn (string $q): string => '/api/dogs?q='.rawurlencode($q), ['t', 'ma', 'sor', 'tansy', 'marlow', 'corbert', 'ashbank', 'oakthorn dun', 'hill terrier', 'water', '0555', '7919', '555 014', 'tnasy', 'marlwo', 'corbret', 'isolde', 'zin', 'yarella', 'nobody']);
+$floors = [];
+$most = ['card' => 0, 'search' => 0];
+foreach (['card' => $cards, 'search' => $queries] as $kind => $paths) {
+    foreach ($paths as $i => $path) {
+        $visitor->get($path);
+        $asked = $recorded(static fn () => $visitor->get($path));
+        $most[$kind] = max($most[$kind], count($asked));
+        $floors["$kind$i"] = array_map(base64_encode(...), $asked);
+    }
+}
+file_put_contents("$home/run/floor.php", '<?php return '.var_export($floors, true).';');
+
+$times = [];
+for ($round = -2; $round < ROUNDS; ++$round) {
+    foreach (['card' => $cards, 'search' => $queries] as $kind => $paths) {
+        foreach ($paths as $i => $path) {
+            $got = [
+                'floor' => $floor->get("/bench/floor?n=$kind$i"),
+                'app' => $visitor->get($path),
+                'alone' => $lonely->get($path),
+                'large' => 'search' === $kind ? $large->get($path) : null,
+                'poll' => null,
+            ];
+            if ('card' === $kind) {
+                $etag = '';
+                $visitor->get($path, [\CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int { if (0 === stripos($h, 'etag:')) { $etag = trim(substr($h, 5)); } return strlen($h); }]);
+                $visitor->get('/api/health', [\CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)]);
+                $got['poll'] = $visitor->get($path, [\CURLOPT_HTTPHEADER => ["If-None-Match: $etag"]], 304);
+            }
+            foreach ($got as $who => $one) {
+                if ($round >= 0 && null !== $one) {
+                    $times["$kind $who"][] = $one[0];
+                }
+            }
+        }
+    }
+}
+// A full comb test of forty zones, put and reckoned anew, against a request that only finds out who is asking and whether anything changed.
+$worker = new Visitor("http://127.0.0.1:$port");
+$csrf = json_decode($worker->signIn('bench1-groomer'), true)['csrf'];
+$write = static fn (string $method, string $path, ?array $body, array $headers, int $expect): array => $worker->get($path, [
+    \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body), \CURLOPT_HTTPHEADER => ['Content-Type: application/json', "X-CSRF-Token: $csrf", 'Idempotency-Key: '.bin2hex(random_bytes(8)), ...$headers],
+], $expect);
+$zones = array_slice(array_keys(KeenThistle\Core\Zone\ZoneTable::all()), 0, 40);
+foreach (array_slice($cards, 0, 8) as $card) {
+    $arrival = json_decode($write('POST', str_replace('/card', '/arrivals', $card), null, [], 200)[1], true);
+    $version = $arrival['comb']['version'];
+    for ($round = -2; $round < ROUNDS; ++$round) {
+        $comb = ['zones' => array_map(static fn (string $z, int $i): array => ['zone' => $z, 'severity' => ($i + $round + 5) % 5, 'spread' => 0.5, 'clearance' => 0 === $i % 2], $zones, array_keys($zones))];
+        $worker->get($card, [\CURLOPT_CUSTOMREQUEST => 'GET', \CURLOPT_HTTPGET => true, \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int { if (0 === stripos($h, 'etag:')) { $etag = trim(substr($h, 5)); } return strlen($h); }]);
+        $empty = $worker->get($card, [\CURLOPT_HTTPHEADER => ["If-None-Match: $etag"], \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)], 304);
+        $put = $write('PUT', "/api/arrivals/{$arrival['id']}/comb", $comb, ["If-Match: \"$version\""], 200);
+        $version = json_decode($put[1], true)['version'];
+        if ($round >= 0) {
+            $times['comb put'][] = $put[0];
+            $times['comb empty'][] = $empty[0];
+        }
+    }
+}
+$mats = array_map(static fn (string $z, int $i): KeenThistle\Core\Matting\Mat => new KeenThistle\Core\Matting\Mat(KeenThistle\Core\Zone\Zone::of($z), $i % 5, 0.5, true), $zones, array_keys($zones));
+$rule = new KeenThistle\Core\Matting\MattingRule(10, KeenThistle\Core\Handling\Handling::Frightened, KeenThistle\Core\Coat\CoatType::Curly);
+$began = hrtime(true);
+for ($i = 0; $i < 4000; ++$i) {
+    $rule->reckon($mats);
+}
+$perSecond = 4000 / ((hrtime(true) - $began) / 1e9);
+$m = array_map(median(...), $times);
+$line = static fn (string $what, string $of, string $against, string $aim): string => sprintf("  %-66s %6.2f ms / %6.2f ms = %5.2f×   aim %s\n", $what, $m[$of], $m[$against], $m[$of] / $m[$against], $aim);
+echo "\n", 'medians of ', ROUNDS, ' rounds over ', count($cards), ' cards and ', count($queries), " searches, one request at a time, warm\n";
+echo $line('card against the floor', 'card app', 'card floor', '≤ 3×');
+echo $line('unchanged card (304) against the floor', 'card poll', 'card floor', '–');
+echo $line('search against the floor', 'search app', 'search floor', '≤ 3×');
+echo $line('card with all 101 salons against one salon alone', 'card app', 'card alone', '≤ 1.3×');
+echo $line('search with all 101 salons against one salon alone', 'search app', 'search alone', '≤ 1.3×');
+echo $line('search in 20 000 dogs against 1 000 dogs', 'search large', 'search app', '≤ 2×');
+echo $line('comb test of 40 zones put and reckoned, against an unchanged card', 'comb put', 'comb empty', '≤ 3×');
+printf("  %-66s %d a second on one core (aim ≥ 2 000)\n", 'the matting rule alone, 40 zones', $perSecond);
+printf("  %-66s %d (aim ≤ 8)\n", 'most SELECTs of one card request, its session among them', $most['card']);
+printf("  %-66s %d\n", 'most SELECTs of one search request, its session among them', $most['search']);

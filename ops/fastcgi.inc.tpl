@@ -1,0 +1,14 @@
+fastcgi_pass 127.0.0.1:@FPM_PORT@;
+fastcgi_param SCRIPT_FILENAME @ROOT@/public/index.php;
+fastcgi_param SCRIPT_NAME /index.php;
+fastcgi_param QUERY_STRING $query_string;
+fastcgi_param REQUEST_METHOD $request_method;
+fastcgi_param CONTENT_TYPE $content_type;
+fastcgi_param CONTENT_LENGTH $content_length;
+fastcgi_param REQUEST_URI $request_uri;
+fastcgi_param DOCUMENT_ROOT @ROOT@/public;
+fastcgi_param SERVER_PROTOCOL $server_protocol;
+fastcgi_param REMOTE_ADDR $remote_addr;
+fastcgi_param SERVER_NAME $host;
+fastcgi_param SERVER_PORT $server_port;
+fastcgi_param HTTP_PROXY "";

@@ -1,0 +1,32 @@
+; The project's own PHP service: loopback only.
+[global]
+pid = @HOME@/run/php-fpm.pid
+error_log = @HOME@/log/php-fpm.log
+daemonize = yes
+
+[thistle]
+user = @USER@
+group = @GROUP@
+listen = 127.0.0.1:@FPM_PORT@
+pm = static
+pm.max_children = 6
+pm.max_requests = 5000
+catch_workers_output = yes
+clear_env = yes
+env[PATH] = /usr/bin:/bin
+env[APP_ENV] = prod
+env[APP_DEBUG] = 0
+env[APP_CACHE_DIR] = @CACHE@
+env[APP_SECRET] = @APP_SECRET@
+env[DATABASE_URL] = @DATABASE_URL@
+env[PHOTO_DIR] = @HOME@/photos
+env[LOG_FILE] = @HOME@/log/app.log
+php_admin_value[error_log] = @HOME@/log/php-errors.log
+php_admin_flag[display_errors] = off
+php_admin_flag[log_errors] = on
+php_admin_flag[expose_php] = off
+php_admin_value[memory_limit] = 256M
+php_admin_value[post_max_size] = 14M
+php_admin_value[upload_max_filesize] = 13M
+php_admin_value[apc.shm_size] = 32M
+php_admin_value[serialize_precision] = -1

@@ -1,0 +1,194 @@
+<?php
+
+/** Who may do what, and that no route leaks across salons: one table of route × role × salon. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Api;
+
+use Symfony\Component\Routing\RouterInterface;
+
+final class AccessTest extends ApiTestCase
+{
+    private const ROLES = ['maren' => 'manager', 'tove' => 'groomer', 'idris' => 'mobile_groomer', 'pell' => 'bather', 'junia' => 'front_desk', 'wim' => 'apprentice'];
+    private const ALL = ['manager', 'groomer', 'mobile_groomer', 'bather', 'front_desk', 'apprentice'];
+    private const TABLE = ['manager', 'groomer', 'mobile_groomer'];
+
+    /**
+     * method and path => [roles that may, an id in the path belongs to a salon]. Ids are filled in by the tests.
+     *
+     * @return array<string, array{list<string>, bool}>
+     */
+    private static function table(): array
+    {
+        return [
+            'GET /api/dogs' => [self::ALL, false],
+            'POST /api/dogs' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], false],
+            'PUT /api/dogs/{id}' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
+            'GET /api/dogs/{id}/card' => [self::ALL, true],
+            'POST /api/dogs/{id}/answer' => [self::ALL, true],
+            'PUT /api/dogs/{id}/plan/{zone}' => [self::TABLE, true],
+            'DELETE /api/dogs/{id}/plan/{zone}' => [self::TABLE, true],
+            'POST /api/dogs/{id}/visits' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/bookings' => [[...self::TABLE, 'front_desk'], true],
+            'GET /api/bookings' => [self::ALL, false],
+            'DELETE /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
+            'GET /api/kit' => [self::ALL, false],
+            'PUT /api/kit/{id}/measurement' => [['manager'], true],
+            'GET /api/log' => [self::ALL, false],
+            'POST /api/log/{id}/undo' => [self::TABLE, true],
+            'POST /api/dogs/{id}/arrivals' => [[...self::TABLE, 'bather'], true],
+            'GET /api/arrivals/{id}' => [self::ALL, true],
+            'PUT /api/arrivals/{id}/comb' => [[...self::TABLE, 'bather'], true],
+            'PUT /api/arrivals/{id}/check' => [[...self::TABLE, 'bather'], true],
+            'POST /api/arrivals/{id}/agreement' => [[...self::TABLE, 'bather'], true],
+            'POST /api/arrivals/{id}/photos' => [[...self::TABLE, 'bather'], true],
+            'GET /api/photos/{id}/{size}' => [self::ALL, true],
+            'DELETE /api/photos/{id}' => [[...self::TABLE, 'bather'], true],
+            'PUT /api/dogs/{id}/handling/{tool}' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/handling/{tool}/ladder' => [[...self::TABLE, 'bather'], true],
+            'GET /api/house' => [self::ALL, false],
+            'PUT /api/house' => [['manager'], false],
+            'GET /api/dogs/{id}/order' => [self::ALL, true],
+            'GET /api/words' => [self::ALL, false],
+            'GET /api/session' => [self::ALL, false],
+            'DELETE /api/session' => [self::ALL, false],
+            'POST /api/session/person' => [self::ALL, false],
+        ];
+    }
+
+    public function testTheTableNamesEveryRoute(): void
+    {
+        $router = self::getContainer()->get('router');
+        self::assertInstanceOf(RouterInterface::class, $router);
+        $routes = [];
+        foreach ($router->getRouteCollection() as $route) {
+            $routes[] = $route->getMethods()[0].' '.$route->getPath();
+        }
+        $known = [...array_keys(self::table()), 'POST /api/session', 'GET /api/health', 'GET /agreement/{token}', 'GET /agreement/{token}.pdf'];
+        sort($routes);
+        sort($known);
+        self::assertSame($known, $routes);
+    }
+
+    public function testNobodyGetsInWithoutSigningIn(): void
+    {
+        foreach (array_keys(self::table()) as $line) {
+            [$method, $path] = explode(' ', $line);
+            $this->ask($method, $this->fill($path, 'Tansy'), $this->body($line), 401);
+        }
+    }
+
+    public function testEveryRouteLetsItsRolesInAndNoOther(): void
+    {
+        foreach (self::ROLES as $login => $role) {
+            foreach (self::table() as $line => [$roles]) {
+                if ('DELETE /api/session' === $line) {
+                    continue;
+                }
+                $this->signIn($login);
+                [$method, $path] = explode(' ', $line);
+                $target = $this->fill($path, 'Tansy');
+                if ('DELETE /api/photos/{id}' === $line) {
+                    $target = '/api/photos/'.$this->anotherPhoto();
+                }
+                $this->ask($method, $target, $this->body($line), headers: ['If-Match' => '"1"']);
+                $status = $this->client->getResponse()->getStatusCode();
+                if (\in_array($role, $roles, true)) {
+                    self::assertNotContains($status, [401, 403, 404, 500], "$role may $line");
+                } else {
+                    self::assertSame(403, $status, "$role may not $line");
+                }
+            }
+        }
+    }
+
+    public function testAnotherSalonsIdsDoNotExistHere(): void
+    {
+        $this->signIn('sunniva');
+        foreach (self::table() as $line => [, $owned]) {
+            if ($owned) {
+                [$method, $path] = explode(' ', $line);
+                $this->ask($method, $this->fill($path, 'Tansy'), $this->body($line), 404, ['If-Match' => '"1"']);
+            }
+        }
+    }
+
+    public function testListsShowOnlyTheOwnSalon(): void
+    {
+        $this->signIn('sunniva');
+        $dogs = self::rows($this->ask('GET', '/api/dogs')['dogs']);
+        self::assertSame(['Quillon'], array_column($dogs, 'name'));
+        self::assertSame([], $this->ask('GET', '/api/dogs?q=tansy')['dogs']);
+        self::assertSame([], $this->ask('GET', '/api/dogs?q=4471')['dogs']);
+        self::assertSame(['Quillon'], array_values(array_unique(array_map(self::text(...), array_column(self::rows($this->ask('GET', '/api/log')['entries']), 'dog_name')))));
+        self::assertSame([], $this->ask('GET', '/api/log?dog='.$this->dogId('Tansy'))['entries']);
+        foreach (self::rows($this->ask('GET', '/api/kit')['items']) as $item) {
+            self::assertSame('Loft', $item['place_name']);
+        }
+        $this->signIn('maren');
+        self::assertCount(12, self::rows($this->ask('GET', '/api/dogs')['dogs']));
+    }
+
+    public function testAnotherSalonsPlaceAndPersonCannotBeNamed(): void
+    {
+        $this->signIn('sunniva');
+        $place = self::text(self::rows($this->ask('GET', '/api/session')['places'])[0]['id']);
+        $person = self::text($this->ask('GET', '/api/session')['id']);
+        $household = self::text(self::map($this->card('Quillon')['dog'])['household']);
+        $this->signIn('maren');
+        $tansy = $this->dogId('Tansy');
+        $this->ask('GET', "/api/dogs/$tansy/card?place=$place", expect: 404);
+        $this->ask('POST', "/api/dogs/$tansy/visits", ['day' => date('Y-m-d'), 'place' => $place, 'zones' => []], 404);
+        $this->ask('POST', "/api/dogs/$tansy/bookings", ['day' => date('Y-m-d'), 'staff' => $person], 404);
+        $this->ask('POST', '/api/dogs', ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'household' => $household], 404);
+    }
+
+    private function fill(string $path, string $dog): string
+    {
+        $id = match (true) {
+            str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+            str_starts_with($path, '/api/kit/') => $this->idOf("kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'", 'k'),
+            str_starts_with($path, '/api/arrivals/') => $this->idOf('arrival a JOIN dog d ON d.id = a.dog_id', 'a'),
+            str_starts_with($path, '/api/photos/') => $this->idOf('photo p', 'p'),
+            str_starts_with($path, '/api/log/') => $this->idOf("change_log c JOIN salon s ON s.id = c.salon_id AND s.name = 'The Fulling Room'", 'c'),
+            default => $this->dogId($dog),
+        };
+
+        return str_replace(['{id}', '{zone}', '{tool}', '{size}'], [$id, 'back', 'clipper', 'small'], $path);
+    }
+
+    private function anotherPhoto(): string
+    {
+        $id = \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement('INSERT INTO photo (id, arrival_id, staff_id, salon_id, zone, moment, width, height) SELECT ?, arrival_id, staff_id, salon_id, zone, moment, width, height FROM photo ORDER BY id LIMIT 1', [$id->toBinary()]);
+
+        return (string) $id;
+    }
+
+    private function idOf(string $from, string $alias): string
+    {
+        return (string) \Symfony\Component\Uid\Uuid::fromBinary(self::text($this->db()->fetchOne("SELECT $alias.id FROM $from ORDER BY $alias.id LIMIT 1")));
+    }
+
+    /** @return array<string, mixed>|null a body that passes the shape where one is needed */
+    private function body(string $line): ?array
+    {
+        return match ($line) {
+            'PUT /api/dogs/{id}/plan/{zone}' => self::blade('10'),
+            'POST /api/dogs/{id}/answer' => ['zone' => 'back', 'recipe' => self::blade('10')],
+            'POST /api/dogs/{id}/visits' => ['day' => date('Y-m-d'), 'zones' => []],
+            'POST /api/dogs/{id}/bookings' => ['day' => date('Y-m-d')],
+            'PUT /api/arrivals/{id}/comb' => ['zones' => []],
+            'PUT /api/arrivals/{id}/check' => ['kg' => 8.0],
+            'POST /api/arrivals/{id}/agreement' => ['agreed' => false, 'signed_by' => 'Nell', 'comb_version' => 1, 'check_version' => 1, 'choice' => 'as_reckoned'],
+            'PUT /api/dogs/{id}/handling/{tool}' => ['tolerance' => 3],
+            'POST /api/dogs/{id}/handling/{tool}/ladder' => ['rung' => 'near_body', 'calm' => true],
+            'POST /api/dogs', 'PUT /api/dogs/{id}' => ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000']],
+            'PUT /api/kit/{id}/measurement' => ['measured_mm' => 1.4],
+            'PUT /api/house' => ['rate_minor' => 70, 'mat_rate_minor' => 80, 'mat_limit' => 12],
+            'POST /api/session/person' => ['staff' => '01900000-0000-7000-8000-000000000000', 'pin' => ''],
+            default => 'GET' === explode(' ', $line)[0] ? null : [],
+        };
+    }
+}

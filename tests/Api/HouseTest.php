@@ -1,0 +1,108 @@
+<?php
+
+/** House style: what is chosen is kept, a school that breaks a must is named, and the order of work follows. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Api;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class HouseTest extends ApiTestCase
+{
+    private const BODY = ['rate_minor' => 60, 'mat_rate_minor' => 80, 'mat_limit' => 12, 'asks_for_vaccination' => true, 'hemisphere' => 'north'];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn('maren');
+    }
+
+    public function testEveryPointHasTwoSidesWithAReasonEach(): void
+    {
+        $schools = self::rows($this->ask('GET', '/api/house', expect: 200)['schools']);
+        self::assertGreaterThanOrEqual(20, \count($schools));
+        foreach ($schools as $row) {
+            $sides = self::rows($row['sides']);
+            self::assertGreaterThanOrEqual(2, \count($sides));
+            self::assertContains($row['chosen'], array_column($sides, 'id'));
+            foreach ($sides as $side) {
+                self::assertNotSame('', $side['why']);
+            }
+        }
+    }
+
+    public function testAChoiceIsKeptLoggedAndVersioned(): void
+    {
+        $next = $this->ask('PUT', '/api/house', ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY, 200, ['If-Match' => '"1"']);
+        self::assertSame([2, 75], [$next['version'], $next['rate_minor']]);
+        self::assertSame('after_dry', self::find(self::rows($next['schools']), 'point', 'close_work')['chosen']);
+        self::assertSame('before_bath', self::find(self::rows($next['schools']), 'point', 'pads')['chosen']);
+        self::assertSame('house style: rate, close work, voice', self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary']);
+        $stale = $this->ask('PUT', '/api/house', self::BODY, 412, ['If-Match' => '"1"']);
+        self::assertSame(75, self::map($stale['theirs'])['rate_minor']);
+        $same = $this->ask('PUT', '/api/house', ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY, 200, ['If-Match' => '"2"']);
+        self::assertSame(2, $same['version']);
+    }
+
+    public function testASchoolThatBreaksAMustIsNamedAndNothingIsKept(): void
+    {
+        $errors = self::errors($this->ask('PUT', '/api/house', ['schools' => ['pads' => 'after_dry']] + self::BODY, 422, ['If-Match' => '"1"']));
+        self::assertSame(['schools.nails_when'], array_keys($errors));
+        self::assertStringContainsString('"pads and between the toes before nails"', $errors['schools.nails_when']);
+        self::assertSame(1, $this->ask('GET', '/api/house')['version']);
+        $this->ask('PUT', '/api/house', ['schools' => ['pads' => 'after_dry', 'nails_when' => 'after_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'negative' => [['rate_minor' => -1], 'rate_minor'];
+        yield 'a fraction of a cent' => [['mat_rate_minor' => 0.5], 'mat_rate_minor'];
+        yield 'no limit' => [['mat_limit' => 0], 'mat_limit'];
+        yield 'text' => [['mat_limit' => 'twelve'], 'mat_limit'];
+        yield 'a third pole' => [['hemisphere' => 'east'], 'hemisphere'];
+        yield 'a side that is none' => [['schools' => ['pads' => 'never']], 'schools.pads'];
+        yield 'a point that is none' => [['schools' => ['music' => 'loud']], 'schools.music'];
+    }
+
+    /** @param array<string, mixed> $change */
+    #[DataProvider('wrong')]
+    public function testAWrongSettingIsRefusedAtItsField(array $change, string $field): void
+    {
+        self::assertSame([$field], array_keys(self::errors($this->ask('PUT', '/api/house', $change + self::BODY, 422, ['If-Match' => '"1"']))));
+    }
+
+    public function testTheOrderFollowsSchoolsHandlingAndTodaysArrival(): void
+    {
+        $order = fn (string $dog): array => array_values(array_unique(array_map(self::text(...), array_column(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId($dog).'/order', expect: 200)['steps']), 'step'))));
+        $before = static fn (array $steps, string $a, string $b): bool => array_search($a, $steps, true) < array_search($b, $steps, true);
+        self::assertTrue($before($order('Tansy'), 'close_work', 'bath'));
+        $this->ask('PUT', '/api/house', ['schools' => ['close_work' => 'after_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
+        self::assertTrue($before($order('Tansy'), 'dry', 'close_work'));
+        $perrin = $this->ask('GET', '/api/dogs/'.$this->dogId('Perrin').'/order');
+        self::assertTrue($before($order('Perrin'), 'close_work', 'bath'), 'a frightened dog: what health hangs on comes first');
+        self::assertContains('knots', array_column(self::rows($perrin['steps']), 'step'), 'today\'s comb test found mats');
+        self::assertStringContainsString('cool quiet dryer', (string) json_encode($perrin['steps']));
+        self::assertNotSame([], $perrin['moved']);
+        self::assertContains('undercoat', array_column(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Marl').'/order')['steps']), 'step'));
+    }
+
+    public function testADampCoatUnderAGuardIsNamedOnTheCardThatHasOne(): void
+    {
+        $this->ask('PUT', '/api/house', ['schools' => ['drying' => 'nearly_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
+        self::assertArrayHasKey('schools.drying', self::errors($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/order', expect: 422)));
+        $this->ask('GET', '/api/dogs/'.$this->dogId('Isolde').'/order', expect: 200);
+    }
+
+    public function testPricesMoveTheArrival(): void
+    {
+        $arrival = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/arrivals', [], 200);
+        $price = static fn (array $view): mixed => self::rows(self::map($view['comb'])['options'])[0]['price_minor'];
+        $before = $price($arrival);
+        $this->ask('PUT', '/api/house', ['rate_minor' => 120] + self::BODY, 200, ['If-Match' => '"1"']);
+        $after = $price($this->ask('GET', '/api/arrivals/'.self::text($arrival['id']), expect: 200));
+        self::assertIsInt($before);
+        self::assertEqualsWithDelta(2 * $before, $after, 2);
+    }
+}

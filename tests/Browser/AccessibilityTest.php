@@ -1,0 +1,126 @@
+<?php
+
+/** Every view by axe in light, dark and on a phone; no broken policy; nothing wider than the screen, at 200 % text too. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class AccessibilityTest extends BrowserTestCase
+{
+    /** @return iterable<string, array{string, string}> view and what it says when it is there */
+    public static function views(): iterable
+    {
+        yield 'book' => ['/book', 'All dogs by name'];
+        yield 'search' => ['/book?typed=mar', 'found'];
+        yield 'card, when back' => ['tansy', 'The clocks'];
+        yield 'card, a zone' => ['perrin?zone=armpit_left', 'Where it meets its neighbours'];
+        yield 'card, double coat' => ['marl?zone=ribs_left', 'Where it meets its neighbours'];
+        yield 'card, empty zone' => ['gantry?zone=throat', 'Plan this zone'];
+        yield 'visit' => ['tansy/visit', 'Everything as planned'];
+        yield 'dog form' => ['tansy/edit', 'Edit Tansy'];
+        yield 'arrival, mats' => ['perrin/arrival', 'Decisions'];
+        yield 'arrival, agree' => ['perrin/arrival#Agree', 'How to go on'];
+        yield 'arrival, check' => ['gantry/arrival#Check', 'Hands on'];
+        yield 'arrival, handling' => ['marl/arrival#Handling', 'Who can take'];
+        yield 'arrival, photos' => ['hobnob/arrival#Photos', 'not photographed'];
+        yield 'card, order' => ['perrin?#Order', 'Done when'];
+        yield 'house style' => ['/house', 'Schools'];
+        yield 'log' => ['/log', 'recorded'];
+    }
+
+    #[DataProvider('views')]
+    public function testTheViewHoldsInLightDarkAndOnAPhone(string $view, string $says): void
+    {
+        $this->page->signIn('maren');
+        $this->open($view, $says);
+        self::assertSame([], $this->axe(), 'light');
+        $this->page->driver->executeScript('document.documentElement.dataset.theme = "dark"');
+        self::assertSame([], $this->axe(), 'dark');
+        $this->page->driver->executeScript('document.documentElement.dataset.theme = "light"');
+        $this->page->size(390, 844, true);
+        self::assertSame([], $this->axe(), 'phone');
+        self::assertLessThanOrEqual(390, $this->width(), 'wider than a phone');
+        $this->page->size(1280, 800);
+        $this->page->driver->executeScript('document.documentElement.style.fontSize = "200%"');
+        self::assertLessThanOrEqual(1280, $this->width(), 'wider than the screen at 200 % text');
+        self::assertSame([], $this->page->consoleErrors());
+    }
+
+    public function testSigningInHoldsToo(): void
+    {
+        $this->page->go('/');
+        $this->page->css('input[name=login]');
+        self::assertSame([], $this->axe());
+        $this->page->size(390, 844, true);
+        self::assertSame([], $this->axe());
+        self::assertLessThanOrEqual(390, $this->width());
+    }
+
+    public function testWhatOpensOverAViewHolds(): void
+    {
+        $this->page->signIn('maren');
+        $this->card($this->page, 'tansy', 'back');
+        $this->page->consoleErrors();
+        $this->page->css('[aria-label^="Why: what back"]')->click();
+        $this->page->css('[role=dialog]');
+        self::assertSame([], $this->axe(), 'reasons');
+        $this->page->keys(\Facebook\WebDriver\WebDriverKeys::ESCAPE);
+        $this->page->css('header button[aria-haspopup=dialog]')->click();
+        $this->page->sees('Who is at the table?');
+        self::assertSame([], $this->axe(), 'change of person');
+        $this->page->keys(\Facebook\WebDriver\WebDriverKeys::ESCAPE);
+        $this->page->css('[aria-label="Keyboard shortcuts"]')->click();
+        $this->page->sees('find a dog');
+        self::assertSame([], $this->axe(), 'shortcuts');
+        self::assertSame([], $this->page->consoleErrors());
+    }
+
+    private function open(string $view, string $says): void
+    {
+        if (str_starts_with($view, '/book?typed=')) {
+            $this->page->go('/book');
+            $this->page->css('#find')->sendKeys(substr($view, 12));
+        } elseif (str_starts_with($view, '/')) {
+            $this->page->go($view);
+        } else {
+            preg_match('/^(\w+)(.*)$/', $view, $part);
+            $this->card($this->page, $part[1] ?? '');
+            $path = parse_url($this->page->driver->getCurrentURL(), \PHP_URL_PATH);
+            [$rest, $tab] = explode('#', ($part[2] ?? '').'#');
+            $this->page->go($path.$rest);
+            if ('' !== $tab) {
+                $this->page->button($tab)->click();
+            }
+        }
+        $this->page->sees($says);
+        usleep(500_000);
+        $this->page->consoleErrors();
+    }
+
+    private function width(): int
+    {
+        $width = $this->page->driver->executeScript('return document.documentElement.scrollWidth');
+
+        return \is_int($width) ? $width : 0;
+    }
+
+    /** @return list<string> what axe finds against WCAG 2.2 AA */
+    private function axe(): array
+    {
+        static $source = null;
+        $source ??= file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js');
+        \assert(\is_string($source));
+        $this->page->tools('Runtime.evaluate', ['expression' => $source]);
+        $found = $this->page->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0]
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
+              .then(r => done(r.violations.map(v => `${v.id}: ${v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(' | ')} ${v.nodes[0].failureSummary}`)), e => done([String(e)]))
+            JS);
+        self::assertIsArray($found);
+
+        return array_values(array_filter($found, is_string(...)));
+    }
+}

@@ -1,0 +1,232 @@
+<?php
+
+/** A headless Chromium of our own, driven through ChromeDriver; used by the browser tests and bin/shots. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Chrome\ChromeDriver;
+use Facebook\WebDriver\Chrome\ChromeDriverService;
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+
+final class Chrome
+{
+    private const WAIT_SECONDS = 90;
+    private string $profile;
+
+    private function __construct(public readonly ChromeDriver $driver, public readonly string $address, string $profile)
+    {
+        $this->profile = $profile;
+    }
+
+    /** @param string $address of the application, such as http://127.0.0.1:8460 */
+    public static function open(string $address, int $width = 1280, int $height = 800): self
+    {
+        putenv('WEBDRIVER_CHROME_DRIVER=/usr/bin/chromedriver');
+        $profile = sys_get_temp_dir().'/kt-chrome-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
+            '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb', "--user-data-dir=$profile", "--window-size=$width,$height", '--lang=en-GB',
+        ]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+        $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
+        $port = 20_000 + random_int(0, 20_000);
+        $driver = ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port", '--log-level=OFF']));
+        $chrome = new self($driver, $address, $profile);
+        $driver->manage()->timeouts()->setScriptTimeout(self::WAIT_SECONDS * 2);
+        $chrome->size($width, $height);
+
+        return $chrome;
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        exec('rm -rf '.escapeshellarg($this->profile));
+    }
+
+    /** Sets the size of the page itself, whatever the window's frame takes. */
+    public function size(int $width, int $height, bool $mobile = false): void
+    {
+        $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height + 120));
+        $this->tools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $mobile]);
+    }
+
+    /** @param array<string, mixed> $parameters */
+    public function tools(string $command, array $parameters = []): mixed
+    {
+        return (new ChromeDevToolsDriver($this->driver))->execute($command, $parameters);
+    }
+
+    public function go(string $path): void
+    {
+        $this->driver->get($this->address.$path);
+    }
+
+    public function signIn(string $login, string $password = 'thistle-demo'): void
+    {
+        $this->go('/');
+        $this->css('input[name=login]')->sendKeys($login);
+        $this->css('input[name=password]')->sendKeys($password);
+        $this->button('Sign in')->click();
+        $this->css('#find');
+    }
+
+    /** Types a dog's name into the book and opens the first dog found. */
+    public function find(string $name): void
+    {
+        $this->go('/book');
+        $this->css('#find')->sendKeys($name);
+        $t = self::quote(ucfirst($name));
+        $this->xpath("//ul[@id='dogs']/li[1]//a[.//*[normalize-space(.)=$t]]")->click();
+    }
+
+    /** Taps a zone of the drawn dog where it can be seen: a zone's box is wider than its shape. */
+    public function tapZone(string $zone): void
+    {
+        $at = $this->pointIn("zone-$zone");
+        foreach (['mousePressed', 'mouseReleased'] as $type) {
+            $this->tools('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at[0], 'y' => $at[1], 'button' => 'left', 'clickCount' => 1]);
+        }
+    }
+
+    /** @return array{float, float} a point where this element itself would be hit */
+    public function pointIn(string $id): array
+    {
+        $this->css("#$id");
+        $at = $this->until(fn (): mixed => $this->driver->executeScript(<<<'JS'
+            const zone = document.getElementById(arguments[0]), box = zone.getBoundingClientRect()
+            for (let i = 1; i < 20; i++) for (let j = 1; j < 20; j++) {
+              const x = box.x + box.width * i / 20, y = box.y + box.height * j / 20
+              if ([[0, 0], [3, 0], [-3, 0], [0, 3], [0, -3]].every(([dx, dy]) => document.elementFromPoint(x + dx, y + dy) === zone)) return [x, y]
+            }
+            return null
+            JS, [$id]), "$id cannot be tapped");
+        if (!\is_array($at) || !is_numeric($at[0] ?? null) || !is_numeric($at[1] ?? null)) {
+            throw new \LogicException('A point is two numbers.');
+        }
+
+        return [(float) $at[0], (float) $at[1]];
+    }
+
+    public function keys(string ...$keys): void
+    {
+        $this->driver->getKeyboard()->sendKeys(implode('', $keys));
+    }
+
+    /** The first element that matches, once it is there. */
+    public function css(string $selector): RemoteWebElement
+    {
+        return $this->until(fn (): ?RemoteWebElement => $this->first(WebDriverBy::cssSelector($selector)), "no element matches $selector");
+    }
+
+    public function xpath(string $path): RemoteWebElement
+    {
+        return $this->until(fn (): ?RemoteWebElement => $this->first(WebDriverBy::xpath($path)), "no element matches $path");
+    }
+
+    /** A button or tab by what it says. */
+    public function button(string $text): RemoteWebElement
+    {
+        $t = self::quote($text);
+
+        return $this->xpath("//button[normalize-space(.)=$t or @aria-label=$t]");
+    }
+
+    /** A form field by its label. */
+    public function field(string $label): RemoteWebElement
+    {
+        $t = self::quote($label);
+
+        return $this->xpath("//*[@id=//label[normalize-space(text())=$t]/@for] | //input[@aria-label=$t] | //label[normalize-space(.)=$t]//input");
+    }
+
+    public function choose(string $label, string $value): void
+    {
+        $this->driver->executeScript('const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("change", {bubbles: true}));', [$this->field($label), $value]);
+    }
+
+    public function type(string $label, string $text): void
+    {
+        $field = $this->field($label);
+        if ('date' === $field->getAttribute('type')) {
+            $this->driver->executeScript('const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("input", {bubbles: true}));', [$field, $text]);
+
+            return;
+        }
+        $field->sendKeys(\Facebook\WebDriver\WebDriverKeys::CONTROL.'a');
+        $field->sendKeys(\Facebook\WebDriver\WebDriverKeys::DELETE);
+        $field->sendKeys($text);
+    }
+
+    public function text(): string
+    {
+        $text = $this->driver->executeScript('return document.body.innerText');
+
+        return \is_string($text) ? $text : '';
+    }
+
+    public function sees(string $text, int $seconds = self::WAIT_SECONDS): void
+    {
+        $this->until(fn (): ?bool => str_contains($this->text(), $text) ? true : null, "the page does not say \"$text\"", $seconds);
+    }
+
+    /**
+     * @template T
+     *
+     * @param callable(): (T|null) $ask
+     *
+     * @return T
+     */
+    public function until(callable $ask, string $failure, int $seconds = self::WAIT_SECONDS): mixed
+    {
+        $end = microtime(true) + $seconds;
+        do {
+            try {
+                $answer = $ask();
+                if (null !== $answer) {
+                    return $answer;
+                }
+            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
+                // The page was drawn anew in between: ask again.
+            }
+            usleep(60_000);
+        } while (microtime(true) < $end);
+        throw new \RuntimeException("$failure after $seconds s at {$this->driver->getCurrentURL()}:\n".mb_substr($this->text(), 0, 1500));
+    }
+
+    public function picture(string $file): void
+    {
+        $this->driver->takeScreenshot($file);
+    }
+
+    /** @return list<string> errors the page wrote to its console, broken policies among them */
+    public function consoleErrors(): array
+    {
+        $errors = [];
+        foreach ($this->driver->manage()->getLog('browser') as $entry) {
+            if (\is_array($entry) && 'SEVERE' === $entry['level'] && \is_string($entry['message'])) {
+                $errors[] = $entry['message'];
+            }
+        }
+
+        return $errors;
+    }
+
+    private function first(WebDriverBy $by): ?RemoteWebElement
+    {
+        return $this->driver->findElements($by)[0] ?? null;
+    }
+
+    private static function quote(string $text): string
+    {
+        return str_contains($text, "'") ? "\"$text\"" : "'$text'";
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+/** House style on the screen: a side that breaks a must is said at its row, and the order of work follows what is kept. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Browser;
+
+final class HouseTest extends BrowserTestCase
+{
+    public function testAContradictionIsSaidAtItsRowAndAChoiceMovesTheOrder(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->xpath("//nav//a[contains(., 'House')]")->click();
+        $this->side('Pads, when', 'after drying');
+        $this->page->button('Save house style')->click();
+        $this->sees($this->page, 'contradicts the must "pads and between the toes before nails"');
+        $this->side('Pads, when', 'before the bath');
+        $this->side('Sanitary and close work', 'after drying');
+        $this->page->button('Save house style')->click();
+        $this->sees($this->page, 'House style saved');
+        $this->card($this->page, 'wick');
+        $this->page->button('Order')->click();
+        $this->sees($this->page, 'Done when');
+        self::assertGreaterThan(0, $this->page->driver->executeScript('const t = [...document.querySelectorAll("ol > li b")].map(b => b.textContent); return t.indexOf("close work: sanitary, belly") + 1'));
+        $this->page->go('/house');
+        $this->side('Sanitary and close work', 'before the bath');
+        $this->page->button('Save house style')->click();
+        $this->sees($this->page, 'House style saved');
+    }
+
+    public function testAGroomerReadsItButCannotChangeIt(): void
+    {
+        $this->page->signIn('tove');
+        $this->page->go('/house');
+        $this->sees($this->page, 'the itch is washed away');
+        self::assertStringNotContainsString('Save house style', $this->page->text());
+    }
+
+    private function side(string $point, string $what): void
+    {
+        $label = $this->page->xpath("//div[@role='radiogroup'][@aria-label='$point']//label[contains(., '$what')]");
+        $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$label]);
+        $label->click();
+    }
+}
