@@ -32,7 +32,7 @@ http {
         location /api/ {
             include @HOME@/fastcgi.inc;
         }
-        location /agreement/ {
+        location ~ ^/(agreement|care)/ {
             include @HOME@/fastcgi.inc;
         }
         location /assets/ { expires 1y; try_files $uri =404; }

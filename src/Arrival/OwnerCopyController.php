@@ -7,16 +7,15 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Dompdf\Dompdf;
-use Dompdf\Options as PdfOptions;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Desk\OwnerPages;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Twig\Environment;
 
 final readonly class OwnerCopyController
 {
-    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private Seal $seal)
+    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private Seal $seal, private OwnerPages $pages)
     {
     }
 
@@ -25,7 +24,7 @@ final readonly class OwnerCopyController
     {
         $agreement = $this->find($token);
 
-        return null === $agreement ? $this->missing() : $this->private(new Response($this->html($agreement, false)));
+        return null === $agreement ? $this->pages->missing() : $this->pages->page($this->html($agreement, false));
     }
 
     #[Route('/agreement/{token}.pdf', requirements: ['token' => '[0-9a-f]{32}'], methods: ['GET'])]
@@ -33,14 +32,10 @@ final readonly class OwnerCopyController
     {
         $agreement = $this->find($token);
         if (null === $agreement) {
-            return $this->missing();
+            return $this->pages->missing();
         }
-        $pdf = new Dompdf(new PdfOptions(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
-        $pdf->loadHtml($this->html($agreement, true));
-        $pdf->setPaper('A4');
-        $pdf->render();
 
-        return $this->private(new Response((string) $pdf->output(), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"agreement-$agreement->number.pdf\""]));
+        return $this->pages->pdf($this->html($agreement, true), "agreement-$agreement->number.pdf");
     }
 
     private function find(string $token): ?Agreement
@@ -66,19 +61,5 @@ final readonly class OwnerCopyController
             'a' => $a, 'terms' => $terms, 'print' => $print, 'intact' => \is_array($chain) && $this->seal->holds(array_values(array_filter($chain, static fn (mixed $one): bool => $one instanceof Agreement))),
             'signature' => '' === $a->signature ? null : 'data:image/svg+xml;base64,'.base64_encode($signature),
         ]);
-    }
-
-    private function missing(): Response
-    {
-        return new Response($this->twig->render('agreement_missing.html.twig'), 404);
-    }
-
-    /** Neither kept by others nor found by search. */
-    private function private(Response $response): Response
-    {
-        $response->headers->set('Cache-Control', 'private, no-store');
-        $response->headers->set('X-Robots-Tag', 'noindex');
-
-        return $response;
     }
 }

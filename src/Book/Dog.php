@@ -126,6 +126,10 @@ class Dog implements SalonOwned
     #[ORM\Column]
     public bool $photoConsent = false;
 
+    /** @var array<string, float> mm and ratios as measured on this dog, by the names of MeasuresController::shape() */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $measures = [];
+
     #[ORM\Column(length: 12)]
     public string $state = 'active';
 

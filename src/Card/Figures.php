@@ -81,10 +81,11 @@ final readonly class Figures
     /**
      * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan used where no visit has left anything yet
      * @param int|null $wish weeks
+     * @param \DateTimeImmutable|null $groomed as if this plan had been done on that day
      */
-    public function interval(array $plan, LengthRule $lengths, ?int $wish): IntervalView
+    public function interval(array $plan, LengthRule $lengths, ?int $wish, ?\DateTimeImmutable $groomed = null): IntervalView
     {
-        $zones = $this->history->zonesLeft();
+        $zones = null === $groomed ? $this->history->zonesLeft() : [];
         if ([] === $zones) {
             foreach ($plan as $zone => $p) {
                 if (null !== $p['recipe']->method) {
@@ -92,7 +93,7 @@ final readonly class Figures
                 }
             }
         }
-        $from = $this->history->lastFull ?? $this->history->lastAny ?? $this->today;
+        $from = $groomed ?? $this->history->lastFull ?? $this->history->lastAny ?? $this->today;
         $facts = new Facts(
             $this->growth, $zones, $this->dog->upkeep, $this->dog->finish, $this->dog->stage, $this->history->past, $from, null, $this->dog->salon->hemisphere,
             $this->dog->ground, $this->dog->hardFloor, $this->dog->dewclaws, null, $this->dog->handStripped || \in_array(Method::Strip, array_map(static fn (ZoneLeft $z): Method => $z->method, $zones), true),

@@ -48,7 +48,7 @@ final class DemoCommand extends Command
             return self::FAILURE;
         }
         $output->writeln('  … loading the demo salon');
-        $this->manager->wrapInTransaction(fn (): Salon => $this->loader->load($this->clock->now()->setTime(0, 0)));
+        $this->manager->wrapInTransaction(fn (): Salon => $this->loader->load($this->clock->now()));
 
         return self::SUCCESS;
     }

@@ -15,6 +15,7 @@ use KeenThistle\Book\DogIndex;
 use KeenThistle\Book\Household;
 use KeenThistle\Card\PlanZone;
 use KeenThistle\Card\TrimPlan;
+use KeenThistle\Card\WorkOrder;
 use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Coat\CoatType;
@@ -64,13 +65,14 @@ final class DemoLoader
 
     private Randomizer $random;
 
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly PasswordHasherFactoryInterface $hashers, private readonly DogIndex $index, private readonly PhotoStore $photos, private readonly Seal $seal)
+    public function __construct(private readonly EntityManagerInterface $manager, private readonly PasswordHasherFactoryInterface $hashers, private readonly DogIndex $index, private readonly PhotoStore $photos, private readonly Seal $seal, private readonly WorkOrder $order)
     {
         $this->random = new Randomizer(new Mt19937(20_240_401));
     }
 
-    public function load(\DateTimeImmutable $today): Salon
+    public function load(\DateTimeImmutable $now): Salon
     {
+        $today = $now->setTime(0, 0);
         $salon = new Salon(Uuid::v7(), 'The Fulling Room');
         $this->manager->persist($salon);
         $places = [];
@@ -89,6 +91,7 @@ final class DemoLoader
         $this->neighbour($today);
         $this->manager->flush();
         (new DemoArrivals($this->manager, $this->photos, $this->seal))->load($today);
+        (new DemoGrooms($this->manager, $this->order))->load($now);
         foreach ($this->manager->getRepository(Dog::class)->findAll() as $dog) {
             $this->index->refresh($dog);
         }

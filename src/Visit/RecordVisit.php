@@ -8,20 +8,17 @@ namespace KeenThistle\Visit;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
-use KeenThistle\Arrival\CombInput;
 use KeenThistle\Book\Dog;
 use KeenThistle\Card\CardRows;
 use KeenThistle\Card\RecipeInput;
+use KeenThistle\Card\WorkOrder;
 use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Length\Method;
-use KeenThistle\Core\Matting\MattingRule;
 use KeenThistle\Core\Measure\Length;
-use KeenThistle\Core\Timing\MinutesRule;
 use KeenThistle\Core\Timing\Service;
-use KeenThistle\Core\Timing\Work;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\ChangeRecorder;
@@ -33,17 +30,21 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class RecordVisit
 {
-    public function __construct(private Scope $scope, private CardRows $rows, private KitReader $kit, private ChangeRecorder $log, private ClockInterface $clock)
+    public function __construct(private Scope $scope, private CardRows $rows, private WorkOrder $order, private KitReader $kit, private ChangeRecorder $log, private ClockInterface $clock)
     {
     }
 
-    public function __invoke(EntityManagerInterface $manager, string $dogId, Fields $in): RecordedView
+    /** @param array<string, ZoneRecipe>|null $plan what was planned, by zone; null: as the card has it */
+    public function __invoke(EntityManagerInterface $manager, string $dogId, Fields $in, ?array $plan = null): RecordedView
     {
         $dog = $this->scope->get(Dog::class, $dogId, $manager, 'dog');
         $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
         $visit = new Visit(Uuid::v7(), $dog, $who, $this->place($manager, $in, $who), $this->day($in, $dog), $in->text('kind'));
         $visit->minutes = $in->intOrNull('minutes');
-        $visit->estimate = $this->estimate($manager, $visit);
+        $plan ??= array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->rows->plan($dog)[1]);
+        $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $visit->day]);
+        $likely = $this->order->minutes($dog, $plan, $arrival, Service::from($visit->kind))?->likely;
+        $visit->estimate = null === $likely ? null : round($likely, 1);
         $visit->arrivalLoad = $in->floatOrNull('arrival_load');
         $visit->tenderSeverity = $in->int('tender_severity');
         $visit->upkeep = $in->enumOrNull('upkeep', Upkeep::class);
@@ -55,24 +56,10 @@ final readonly class RecordVisit
             $dog->kg = $visit->kg;
             ++$dog->version;
         }
-        $this->zones($manager, $visit, $in, $this->rows->plan($dog)[1]);
+        $this->zones($manager, $visit, $in, $plan);
         $this->log->record($manager, $dog, 'visit', (string) $visit->id, \sprintf('%s visit on %s recorded', $visit->kind, $visit->day->format('Y-m-d')), null, ['zones' => \count($in->objects('zones'))]);
 
         return new RecordedView((string) $visit->id, $visit->day->format('Y-m-d'));
-    }
-
-    /** What the rule would have said without what it has learned: the yardstick that it learns by. */
-    private function estimate(EntityManagerInterface $manager, Visit $visit): ?float
-    {
-        $dog = $visit->dog;
-        if (null === $dog->kg) {
-            return null;
-        }
-        $methods = array_filter(array_map(static fn (array $p): ?Method => $p['recipe']->method, $this->rows->plan($dog)[1]));
-        $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $visit->day]);
-        $matting = null === $arrival ? 0.0 : (new MattingRule($dog->kg, $dog->handling, $dog->coat, $dog->handStripped))->reckon(CombInput::mats($arrival->comb))->minutes;
-
-        return round((new MinutesRule())->estimate(new Work($dog->kg, $dog->coat, $dog->handling, Service::from($visit->kind), $matting, zones: [] === $methods ? null : $methods))->likely, 1);
     }
 
     private function day(Fields $in, Dog $dog): \DateTimeImmutable
@@ -99,7 +86,7 @@ final readonly class RecordVisit
         return $who->place ?? $manager->getRepository(Place::class)->findOneBy([], ['position' => 'ASC']) ?? throw InvalidInput::missing('place', 'where the visit was');
     }
 
-    /** @param array<string, array{version: int, recipe: ZoneRecipe}> $plan */
+    /** @param array<string, ZoneRecipe> $plan */
     private function zones(EntityManagerInterface $manager, Visit $visit, Fields $in, array $plan): void
     {
         $lengths = $this->kit->lengths((string) $visit->place->id);
@@ -110,7 +97,7 @@ final readonly class RecordVisit
                 throw InvalidInput::at($z->pathOf('zone'), 'is listed twice');
             }
             $seen[$zone->id] = true;
-            $planned = $plan[$zone->id]['recipe'] ?? new ZoneRecipe();
+            $planned = $plan[$zone->id] ?? new ZoneRecipe();
             $given = $z->objectOrNull('actual');
             $actual = null === $given ? $planned : RecipeInput::read($given, $zone, planned: false);
             $state = $z->text('state');

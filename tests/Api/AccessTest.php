@@ -50,6 +50,17 @@ final class AccessTest extends ApiTestCase
             'GET /api/house' => [self::ALL, false],
             'PUT /api/house' => [['manager'], false],
             'GET /api/dogs/{id}/order' => [self::ALL, true],
+            'GET /api/dogs/{id}/repeat' => [self::ALL, true],
+            'GET /api/dogs/{id}/measures' => [self::ALL, true],
+            'PUT /api/dogs/{id}/measures' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/grooms' => [[...self::TABLE, 'bather'], true],
+            'GET /api/grooms/{id}' => [self::ALL, true],
+            'POST /api/grooms/{id}/taps' => [[...self::TABLE, 'bather'], true],
+            'POST /api/grooms/{id}/probe/answer' => [[...self::TABLE, 'bather'], true],
+            'GET /api/grooms/{id}/finish' => [self::ALL, true],
+            'POST /api/grooms/{id}/close' => [[...self::TABLE, 'bather'], true],
+            'GET /api/incidents' => [self::ALL, false],
+            'GET /api/outbox' => [self::ALL, false],
             'GET /api/words' => [self::ALL, false],
             'GET /api/session' => [self::ALL, false],
             'DELETE /api/session' => [self::ALL, false],
@@ -65,7 +76,7 @@ final class AccessTest extends ApiTestCase
         foreach ($router->getRouteCollection() as $route) {
             $routes[] = $route->getMethods()[0].' '.$route->getPath();
         }
-        $known = [...array_keys(self::table()), 'POST /api/session', 'GET /api/health', 'GET /agreement/{token}', 'GET /agreement/{token}.pdf'];
+        $known = [...array_keys(self::table()), 'POST /api/session', 'GET /api/health', 'GET /agreement/{token}', 'GET /agreement/{token}.pdf', 'GET /care/{token}', 'GET /care/{token}.pdf'];
         sort($routes);
         sort($known);
         self::assertSame($known, $routes);
@@ -150,6 +161,7 @@ final class AccessTest extends ApiTestCase
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
             str_starts_with($path, '/api/kit/') => $this->idOf("kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'", 'k'),
             str_starts_with($path, '/api/arrivals/') => $this->idOf('arrival a JOIN dog d ON d.id = a.dog_id', 'a'),
+            str_starts_with($path, '/api/grooms/') => $this->idOf("groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'", 'g'),
             str_starts_with($path, '/api/photos/') => $this->idOf('photo p', 'p'),
             str_starts_with($path, '/api/log/') => $this->idOf("change_log c JOIN salon s ON s.id = c.salon_id AND s.name = 'The Fulling Room'", 'c'),
             default => $this->dogId($dog),
@@ -186,6 +198,8 @@ final class AccessTest extends ApiTestCase
             'POST /api/dogs/{id}/handling/{tool}/ladder' => ['rung' => 'near_body', 'calm' => true],
             'POST /api/dogs', 'PUT /api/dogs/{id}' => ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000']],
             'PUT /api/kit/{id}/measurement' => ['measured_mm' => 1.4],
+            'POST /api/grooms/{id}/taps' => ['sent_at' => date('Y-m-d\TH:i:s.000\Z'), 'device' => 'tablet-1', 'taps' => [['id' => bin2hex(random_bytes(8)), 'at' => date('Y-m-d\TH:i:s.000\Z'), 'kind' => 'resume']]],
+            'POST /api/grooms/{id}/probe/answer' => ['blade' => '10'],
             'PUT /api/house' => ['rate_minor' => 70, 'mat_rate_minor' => 80, 'mat_limit' => 12],
             'POST /api/session/person' => ['staff' => '01900000-0000-7000-8000-000000000000', 'pin' => ''],
             default => 'GET' === explode(' ', $line)[0] ? null : [],

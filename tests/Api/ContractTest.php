@@ -32,6 +32,10 @@ final class ContractTest extends ApiTestCase
         yield 'order of Perrin' => ['tove', '/api/dogs/{id}/order', '/api/dogs/Perrin/order'];
         yield 'kit' => ['tove', '/api/kit', '/api/kit'];
         yield 'log' => ['tove', '/api/log', '/api/log'];
+        yield 'incidents' => ['wim', '/api/incidents', '/api/incidents'];
+        yield 'outbox' => ['junia', '/api/outbox', '/api/outbox'];
+        yield 'last time of Sorrel' => ['tove', '/api/dogs/{id}/repeat', '/api/dogs/Sorrel/repeat'];
+        yield 'measures of Sorrel' => ['tove', '/api/dogs/{id}/measures', '/api/dogs/Sorrel/measures'];
         yield 'bookings' => ['junia', '/api/bookings', '/api/bookings'];
         foreach (['Tansy', 'Osric', 'Marl', 'Dimity', 'Gantry', 'Sorrel', 'Perrin', 'Cobnut', 'Isolde', 'Hobnob', 'Wick', 'Sedge'] as $dog) {
             yield "card of $dog" => ['tove', '/api/dogs/{id}/card', "/api/dogs/$dog/card?wish=9"];
@@ -47,6 +51,32 @@ final class ContractTest extends ApiTestCase
         }
         $this->ask('GET', $path, expect: 200);
         $this->holds('get', $documented, '200');
+    }
+
+    public function testTheAnswersOfAGroom(): void
+    {
+        $this->signIn('tove');
+        $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Osric').'/grooms', [], 200)['id']);
+        $this->holds('post', '/api/dogs/{id}/grooms', '200');
+        $at = gmdate('Y-m-d\TH:i:s.000\Z');
+        $taps = [
+            ['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '10'], ['kind' => 'timer', 'timer' => 'drying', 'on' => true], ['kind' => 'incident', 'what' => 'slip'], ['kind' => 'extents', 'ring' => 12, 'channel' => 60, 'arc' => 20],
+            ['kind' => 'ear', 'side' => 'left', 'place' => 'inside', 'state' => 'cleaned'], ['kind' => 'eye', 'side' => 'left', 'state' => 'wiped'], ['kind' => 'zone', 'zones' => ['rump'], 'state' => 'done', 'actual' => self::blade('7F')], ['kind' => 'nonsense'],
+        ];
+        $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $at, 'device' => 'tablet-1', 'taps' => array_map(static fn (array $t): array => ['id' => bin2hex(random_bytes(8)), 'at' => $at] + $t, $taps)], 200);
+        $this->holds('post', '/api/grooms/{id}/taps', '200');
+        $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $at, 'device' => 'phone-9', 'taps' => [['id' => bin2hex(random_bytes(8)), 'at' => $at, 'kind' => 'zone', 'zones' => ['rump'], 'state' => 'partly']]], 200);
+        $this->holds('post', '/api/grooms/{id}/taps', '200');
+        $this->ask('GET', "/api/grooms/$groom", expect: 200);
+        $this->holds('get', '/api/grooms/{id}', '200');
+        $this->ask('GET', "/api/grooms/$groom/finish", expect: 200);
+        $this->holds('get', '/api/grooms/{id}/finish', '200');
+        $this->ask('POST', "/api/grooms/$groom/probe/answer", ['blade' => '10'], 200);
+        $this->holds('post', '/api/grooms/{id}/probe/answer', '200');
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Osric').'/measures', ['neck_mm' => 300, 'left_higher_mm' => 5, 'left_leather_mm' => 60, 'right_leather_mm' => 62, 'leg_to_chest' => 0.8], 200);
+        $this->holds('put', '/api/dogs/{id}/measures', '200');
+        $this->ask('POST', "/api/grooms/$groom/close", ['message' => 'Osric is ready.'], 200);
+        $this->holds('post', '/api/grooms/{id}/close', '200');
     }
 
     public function testTheAnswersOfAWorkingDay(): void

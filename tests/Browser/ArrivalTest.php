@@ -140,16 +140,14 @@ final class ArrivalTest extends BrowserTestCase
     {
         $this->page->signIn('tove');
         $this->arrive('cobnut');
-        $this->page->tools('Network.enable');
-        $offline = fn (bool $off): mixed => $this->page->tools('Network.emulateNetworkConditions', ['offline' => $off, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
         $this->page->button('2 separate mats')->click();
-        $offline(true);
+        $this->page->network(false);
         $this->page->tapZone('chest');
         $this->severity('chest', '2');
         $this->sees($this->page, 'not sent yet: kept here');
         $this->page->button('Agree')->click();
         $this->sign();
-        $offline(false);
+        $this->page->network(true);
         $this->sees($this->page, 'comb test saved');
         self::assertNotSame('', $this->page->css('[data-testid=signature] path:last-child')->getAttribute('d'));
         $this->page->button('Agree and sign')->click();

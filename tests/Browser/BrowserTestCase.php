@@ -98,6 +98,8 @@ abstract class BrowserTestCase extends TestCase
     private function fresh(Chrome $page): void
     {
         $page->size(1280, 800);
+        // A test that failed without a network leaves the next one its own.
+        $page->network(true);
         $page->go('/thistle.svg');
         $page->driver->executeScript('localStorage.clear(); sessionStorage.clear()');
         $page->driver->manage()->deleteAllCookies();

@@ -65,6 +65,12 @@ final class Chrome
         return (new ChromeDevToolsDriver($this->driver))->execute($command, $parameters);
     }
 
+    public function network(bool $there): void
+    {
+        $this->tools('Network.enable');
+        $this->tools('Network.emulateNetworkConditions', ['offline' => !$there, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+    }
+
     public function go(string $path): void
     {
         $this->driver->get($this->address.$path);

@@ -40,11 +40,11 @@ final class TroubleTest extends BrowserTestCase
     {
         $this->page->signIn('maren');
         $this->visit('gantry', 'typed without a network');
-        $this->network(false);
+        $this->page->network(false);
         $this->page->button('Record visit')->click();
         $this->sees($this->page, 'No connection');
         $this->sees($this->page, 'try again when it is back');
-        $this->network(true);
+        $this->page->network(true);
         $this->page->button('Record visit')->click();
         $this->sees($this->page, 'Gantry: visit recorded');
         self::assertSame(1, $this->visitsNoted('typed without a network'));
@@ -118,12 +118,6 @@ final class TroubleTest extends BrowserTestCase
         usleep(300_000);
 
         return \count($this->page->driver->findElements(WebDriverBy::xpath("//details[@data-visit]//p[.='$note']")));
-    }
-
-    private function network(bool $there): void
-    {
-        $this->page->tools('Network.enable');
-        $this->page->tools('Network.emulateNetworkConditions', ['offline' => !$there, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 
     /** Runs one of the house's own functions on the instance under test. */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Order;
 
+use KeenThistle\Core\Timing\Phase;
 use KeenThistle\Core\Zone\Zone;
 
 enum Step: string
@@ -101,5 +102,22 @@ enum Step: string
     public function cuts(): bool
     {
         return \in_array($this, [self::Body, self::Legs, self::Head, self::EarEdges, self::Feet, self::Rear], true);
+    }
+
+    /** The phase of the estimate that its minutes are counted to; what cuts an outline is counted by its tool. */
+    public function phase(): Phase
+    {
+        return match ($this) {
+            self::Check, self::CombTest => Phase::Check,
+            self::Knots => Phase::Knots,
+            self::CloseWork => Phase::CloseWork,
+            self::Pads, self::Nails, self::Ears => Phase::NailsPadsEars,
+            self::Bath => Phase::Bath,
+            self::Dry => Phase::Dry,
+            self::Undercoat, self::CombOut => Phase::CombOut,
+            self::Body, self::Legs, self::Head, self::EarEdges, self::Feet, self::Rear => Phase::Clip,
+            self::Look, self::Finish => Phase::Finish,
+            self::Notes, self::Handover => Phase::Notes,
+        };
     }
 }

@@ -22,6 +22,14 @@ final readonly class Minutes
     {
     }
 
+    /** @return array<string, float> minutes by phase, with what the dog and the day multiply them by: they add up to the likely ones */
+    public function scaled(): array
+    {
+        $sum = array_sum($this->phases);
+
+        return array_map(fn (float $m): float => round($sum > 0 ? $m * $this->likely / $sum : $m, 1), $this->phases);
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -2,6 +2,7 @@
 import { BookOpen, History, House, Keyboard } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
+import { Away } from '../ui/Away'
 import { Modal } from '../ui/Modal'
 import { PersonMenu } from './PersonMenu'
 import { useSession } from './session'
@@ -68,11 +69,7 @@ export function Shell() {
         </button>
         <PersonMenu />
       </header>
-      {!online && (
-        <p role="status" className="bg-bracken-soft px-5 py-2 text-sm font-bold text-bracken">
-          No connection. You see what was loaded last; what you type stays here until the salon can be reached again.
-        </p>
-      )}
+      {!online && <Away>No connection. What you enter stays here until the salon can be reached again.</Away>}
       <main id="main" className="flex flex-1 flex-col">
         <Outlet />
       </main>

@@ -11,6 +11,7 @@ import { fieldOf } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { DogDrawing, type DrawnZone } from '../../dog/DogDrawing'
 import { BELOW, Underside } from '../../dog/Underside'
+import { Away } from '../../ui/Away'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
@@ -155,11 +156,7 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
         )}
       </div>
       <Cautions cautions={[...arrival.comb.findings, ...arrival.findings, ...arrival.cautions].sort((a, b) => rank(a.level) - rank(b.level))} />
-      {offline && (
-        <p role="status" className="bg-bracken-soft px-5 py-1 text-sm font-bold text-bracken">
-          {offline.message} What you enter stays here and is sent when the salon is back.
-        </p>
-      )}
+      {offline && navigator.onLine && <Away>The salon is not answering. What you enter stays here and is sent when it is back.</Away>}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
         <section aria-label="Comb test" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
           <div className="flex flex-wrap items-center gap-2 border-b border-line p-2">

@@ -7,6 +7,7 @@ import { Link, useParams, useSearchParams } from 'react-router'
 import { queries } from '../../app/queries'
 import type { Schemas } from '../../app/client'
 import { useSession } from '../../app/session'
+import { Away } from '../../ui/Away'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { age } from '../../ui/words'
@@ -98,11 +99,7 @@ export function Card() {
         </div>
       </div>
       <Cautions cautions={data.cautions} />
-      {card.isError && (
-        <p role="status" className="bg-bracken-soft px-5 py-1 text-sm font-bold text-bracken">
-          {card.error.message} Showing what was loaded last.
-        </p>
-      )}
+      {card.isError && navigator.onLine && <Away>The salon is not answering. You see what was loaded last.</Away>}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
         <DogStage
           card={data}

@@ -1,0 +1,118 @@
+<?php
+
+/** The demo's table: a wire dog halfway through, handed over; closed grooms with what went wrong in some of them. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Arrival\Arrival;
+use KeenThistle\Book\Dog;
+use KeenThistle\Card\PlanZone;
+use KeenThistle\Card\RecipeArray;
+use KeenThistle\Card\TrimPlan;
+use KeenThistle\Card\WorkOrder;
+use KeenThistle\Core\Table\Tap;
+use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Staff;
+use KeenThistle\Table\Groom;
+use KeenThistle\Table\GroomTap;
+use KeenThistle\Table\Incident;
+use KeenThistle\Table\OpenGroom;
+use KeenThistle\Visit\Visit;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class DemoGrooms
+{
+    private const OPEN = 'Osric';
+    /** dog => what went wrong at its last visit: what, zone, tool, action, told, follow up */
+    private const CLOSED = [
+        'Tansy' => null, 'Sorrel' => ['nick', 'ear_outer_left', '10 blade', 'pressure, cleaned', true, 'owner looks at it daily'], 'Marl' => ['quicked', 'toe_outline_hind_left', 'nail clippers', 'styptic, pressure', true, ''],
+        'Perrin' => ['stress_stop', '', 'dryer', 'towel, half an hour of rest', true, 'shorter next time'], 'Hobnob' => null, 'Wick' => ['hot_blade', 'belly', '10 blade', 'cool cloth, blade changed', true, 'skin was fine when it left'], 'Dimity' => null, 'Isolde' => null,
+    ];
+
+    public function __construct(private EntityManagerInterface $manager, private WorkOrder $order)
+    {
+    }
+
+    public function load(\DateTimeImmutable $now): void
+    {
+        foreach (self::CLOSED as $name => $wrong) {
+            $visit = $this->manager->getRepository(Visit::class)->findOneBy(['dog' => $this->dog($name)], ['day' => 'DESC']);
+            if (null !== $visit) {
+                $groom = $this->groom($visit->dog, $visit->staff, $visit->day, $visit->day->setTime(9, 30));
+                $groom->visit = $visit;
+                $groom->closedBy = $visit->staff;
+                $groom->closedAt = $groom->openedAt->modify('+'.($visit->minutes ?? 90).' minutes');
+                if (null !== $wrong) {
+                    [$what, $zone, $tool, $action, $told, $then] = $wrong;
+                    $this->tap($groom, $visit->staff, 40, 'incident', ['what' => $what, 'zone' => $zone, 'tool' => $tool, 'action' => $action, 'told' => $told, 'follow_up' => $then]);
+                }
+            }
+        }
+        $this->halfway($now);
+        $this->manager->flush();
+    }
+
+    /** Tove has begun, and hands the dog over to Idris with the second side still to strip. */
+    private function halfway(\DateTimeImmutable $now): void
+    {
+        $tove = $this->manager->getRepository(Staff::class)->findOneBy(['role' => Role::Groomer]) ?? throw new \LogicException('The demo salon has a groomer.');
+        $idris = $this->manager->getRepository(Staff::class)->findOneBy(['role' => Role::MobileGroomer]) ?? throw new \LogicException('The demo salon has a mobile groomer.');
+        $groom = $this->groom($this->dog(self::OPEN), $tove, $now->setTime(0, 0), $now->modify('-64 minutes'));
+        foreach ([[2, 'check'], [6, 'comb_test'], [17, 'bath'], [32, 'dry'], [38, 'comb_out']] as [$minute, $step]) {
+            $this->tap($groom, $tove, $minute, 'step', ['step' => $step, 'state' => 'done']);
+        }
+        $this->tap($groom, $tove, 8, 'zone', ['zones' => ['groin', 'under_tail_ring'], 'state' => 'done']);
+        $this->tap($groom, $tove, 10, 'zone', ['zones' => array_map(static fn (string $f): string => "pads_$f", ZoneTable::FEET), 'state' => 'done']);
+        foreach (ZoneTable::FEET as $foot) {
+            $this->tap($groom, $tove, 11, 'pads', ['foot' => $foot, 'bare' => 5]);
+        }
+        foreach ([1 => 'ground', 2 => 'ground', 3 => 'tipped'] as $claw => $state) {
+            $this->tap($groom, $tove, 12, 'claw', ['foot' => 'front_left', 'claw' => $claw, 'state' => $state]);
+        }
+        $this->tap($groom, $tove, 46, 'zone', ['zones' => ['back', 'loin', 'ribs_left', 'shoulder_left'], 'state' => 'done']);
+        $this->tap($groom, $tove, 50, 'zone', ['zones' => ['rump'], 'state' => 'partly', 'why' => 'tired of standing']);
+        $this->tap($groom, $tove, 51, 'note', ['text' => 'Stands best with a hand under the chest.']);
+        $this->tap($groom, $tove, 52, 'hand_over', ['to' => $idris->name, 'side' => 'left', 'next' => 'right side from the shoulder back', 'note' => 'pull in short goes, he tires']);
+    }
+
+    private function groom(Dog $dog, Staff $staff, \DateTimeImmutable $day, \DateTimeImmutable $opened): Groom
+    {
+        $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $day]);
+        if (null === $arrival) {
+            $this->manager->persist($arrival = new Arrival(Uuid::v7(), $dog, $staff, $day));
+        }
+        $plan = [];
+        foreach ($this->manager->getRepository(PlanZone::class)->findBy(['plan' => $this->manager->getRepository(TrimPlan::class)->findOneBy(['dog' => $dog])]) as $zone) {
+            if (null !== $zone->recipe->method) {
+                $plan[$zone->zone] = $zone->recipe;
+            }
+        }
+        $groom = new Groom(Uuid::v7(), $arrival, $staff->place ?? throw new \LogicException('Demo staff have places.'), $staff, $opened);
+        $groom->plan = array_map(RecipeArray::of(...), $plan);
+        $groom->steps = OpenGroom::steps($this->order->of($dog, $plan, $arrival));
+        $minutes = $this->order->minutes($dog, $plan, $arrival);
+        $groom->estimate = null === $minutes ? [] : ['likely' => round($minutes->likely, 1), 'phases' => $minutes->scaled(), 'price_minor' => null, 'price_terms' => []];
+        $this->manager->persist($groom);
+
+        return $groom;
+    }
+
+    /** @param array<string, mixed> $data */
+    private function tap(Groom $groom, Staff $staff, int $minute, string $kind, array $data): void
+    {
+        $tap = new Tap(bin2hex(random_bytes(8)), ++$groom->seq, $staff->name, 'tablet-'.$staff->login, $groom->openedAt->modify("+$minute minutes"), $kind, $data);
+        $this->manager->persist(new GroomTap($groom, $staff, $tap));
+        if ('incident' === $kind) {
+            $this->manager->persist(new Incident($groom, $staff, $tap));
+        }
+    }
+
+    private function dog(string $name): Dog
+    {
+        return $this->manager->getRepository(Dog::class)->findOneBy(['name' => $name]) ?? throw new \LogicException("The demo salon has $name.");
+    }
+}

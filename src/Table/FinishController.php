@@ -1,0 +1,49 @@
+<?php
+
+/** The end of a groom: what is asked for, and closing it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Table;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Http\Body;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Http\Writes;
+use KeenThistle\Staff\May;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class FinishController
+{
+    public function __construct(private GroomRows $rows, private GroomReader $reader, private Finish $finish, private Writes $writes)
+    {
+    }
+
+    #[Route('/api/grooms/{id}/finish', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('What the end of a groom asks for', gives: FinishView::class)]
+    public function read(string $id): Response
+    {
+        return Json::response($this->finish->view($this->rows->groom($id)));
+    }
+
+    #[Route('/api/grooms/{id}/close', methods: ['POST'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('Close a groom: records the visit, books, tells the owner; 409 where it was closed already', gives: GroomView::class, takes: [CloseGroom::class, 'shape'])]
+    public function close(Request $request, string $id, CloseGroom $close): Response
+    {
+        $body = Body::read($request, CloseGroom::shape());
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $close): Response {
+            $groom = $this->rows->groom($id, $manager, true);
+            $close($manager, $groom, $body);
+            $manager->flush();
+
+            return Json::response($this->reader->view($groom));
+        });
+    }
+}

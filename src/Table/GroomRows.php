@@ -1,0 +1,67 @@
+<?php
+
+/** Reads grooms and their taps. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Table;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
+use KeenThistle\Core\Table\Tap;
+use KeenThistle\Http\Problem;
+use KeenThistle\Salon\Scope;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class GroomRows
+{
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
+    {
+    }
+
+    /** With its dog, household, people, arrival and place. @throws Problem 404 */
+    public function groom(string $id, ?EntityManagerInterface $manager = null, bool $lock = false): Groom
+    {
+        $manager ??= $this->manager;
+        if (Uuid::isValid($id)) {
+            $this->scope->apply($manager);
+            $query = $manager->createQuery('SELECT g, a, p, d, h, c, o, b FROM '.Groom::class.' g JOIN g.arrival a JOIN g.place p JOIN g.dog d JOIN d.household h LEFT JOIN h.clients c JOIN g.openedBy o LEFT JOIN g.closedBy b WHERE g.id = :id')
+                ->setParameter('id', Uuid::fromString($id), 'uuid');
+            if ($lock) {
+                $query->setLockMode(LockMode::PESSIMISTIC_WRITE);
+            }
+            $groom = $query->getOneOrNullResult();
+            if ($groom instanceof Groom) {
+                return $groom;
+            }
+            $this->scope->logIfForeign('groom', $id, 'groom');
+        }
+        throw Problem::notFound('groom');
+    }
+
+    /** The groom of a dog that nobody has closed. */
+    public function open(Dog $dog, EntityManagerInterface $manager): ?Groom
+    {
+        return $manager->getRepository(Groom::class)->findOneBy(['dog' => $dog, 'closedAt' => null], ['openedAt' => 'DESC']);
+    }
+
+    /** @return list<Tap> in their order */
+    public function taps(Groom $groom): array
+    {
+        return array_map(static function (array $r): Tap {
+            $data = \is_string($r['data']) ? json_decode($r['data'], true) : [];
+            $map = [];
+            foreach (\is_array($data) ? $data : [] as $name => $value) {
+                $map[(string) $name] = $value;
+            }
+
+            return new Tap(self::text($r['tap']), is_numeric($r['seq']) ? (int) $r['seq'] : 0, self::text($r['name']), self::text($r['device']), new \DateTimeImmutable(self::text($r['at']), new \DateTimeZone('UTC')), self::text($r['kind']), $map, (bool) $r['held']);
+        }, $this->scope->rows('SELECT t.tap, t.seq, s.name, t.device, t.at, t.kind, t.data, t.held FROM groom_tap t JOIN staff s ON s.id = t.staff_id WHERE t.salon_id = :salon AND t.groom_id = :groom ORDER BY t.seq', ['groom' => $groom->id->toBinary()]));
+    }
+
+    private static function text(mixed $value): string
+    {
+        return \is_string($value) ? $value : '';
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+/** What was done last time beside what the card has now, zone by zone; patches are not for repeating. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Table;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Card\CardRows;
+use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Core\Table\Carry;
+use KeenThistle\Core\Zone\ZoneTable;
+
+final readonly class RepeatReader
+{
+    public function __construct(private CardRows $card)
+    {
+    }
+
+    /**
+     * Zones whose last recipe differs from the card's, in the order of the body.
+     *
+     * @return list<array{zone: string, card: ZoneRecipe|null, last: ZoneRecipe, day: string, who: string, why: string, refused: string|null}>
+     */
+    public function rows(Dog $dog): array
+    {
+        $plan = $this->card->plan($dog)[1];
+        $last = [];
+        foreach ($this->card->visits($dog) as $visit) {
+            foreach ($visit['zones'] as $z) {
+                if ('done' === $z['state'] && null !== $z['actual']->method) {
+                    $last[$z['zone']] = ['recipe' => $z['actual'], 'day' => $visit['day'], 'who' => $visit['staff'], 'why' => $z['why']];
+                }
+            }
+        }
+        $out = [];
+        foreach (ZoneTable::ids() as $zone) {
+            $was = $last[$zone] ?? null;
+            $card = $plan[$zone]['recipe'] ?? null;
+            $card = null === $card?->method ? null : $card;
+            if (null !== $was && (null === $card || $card->words() !== $was['recipe']->words() || $card->shape !== $was['recipe']->shape || $card->stopLine !== $was['recipe']->stopLine)) {
+                $out[] = [
+                    'zone' => $zone, 'card' => $card, 'last' => $was['recipe'], 'day' => $was['day'], 'who' => $was['who'], 'why' => $was['why'],
+                    'refused' => Carry::refuses(true === $was['recipe']->exception, $was['recipe']->carry ?? 'repeat', $was['recipe']->reason ?? ''),
+                ];
+            }
+        }
+
+        return $out;
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+/** Use case: taps come in, some of them made hours ago without a network; each is counted once, in its device's order. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Table;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Card\RecipeArray;
+use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Table\Board;
+use KeenThistle\Core\Table\Tap;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Kit\KitReader;
+use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Staff;
+use Symfony\Component\Clock\ClockInterface;
+
+/** @phpstan-type Outcome array{id: string, outcome: string, message: string|null, zone: string|null, theirs: string|null, theirs_who: string|null} */
+final readonly class TakeTaps
+{
+    public function __construct(private GroomRows $rows, private KitReader $kit, private Scope $scope, private ChangeRecorder $log, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * @param list<mixed> $given as decoded, oldest first
+     *
+     * @return array{list<Outcome>, float} outcome per tap, and seconds that the device's clock is ahead
+     */
+    public function __invoke(EntityManagerInterface $manager, Groom $groom, string $device, string $sentAt, array $given): array
+    {
+        $now = $this->clock->now();
+        $ahead = self::ahead($sentAt, $now);
+        $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
+        $board = Board::of($this->rows->taps($groom));
+        $known = $this->known($manager->getConnection(), $groom, $given);
+        $steps = array_column($groom->steps, 'key');
+        $planned = array_map(strval(...), array_keys($groom->plan));
+        $out = [];
+        foreach ($given as $i => $one) {
+            try {
+                $in = TapInput::tap()->fields($one, "taps[$i]");
+                if (isset($known[$in->text('id')])) {
+                    $out[] = self::outcome($in->text('id'), 'repeated');
+                    continue;
+                }
+                $data = $this->named(TapInput::data($in, $steps, $planned), $in, $manager);
+                $at = self::at($in, $ahead, $groom->openedAt, $now);
+            } catch (InvalidInput $e) {
+                $id = $one instanceof \stdClass && \is_string($one->id ?? null) ? mb_substr($one->id, 0, 64) : '';
+                $out[] = self::outcome($id, 'refused', implode(' ', array_map(static fn (array $one): string => $one['field'].' '.$one['message'], $e->all())));
+                continue;
+            }
+            $tap = new Tap($in->text('id'), $groom->seq + 1, $who->name, $device, $at, $in->text('kind'), $data);
+            $against = $board->standsAgainst($tap, $in->int('saw'));
+            $late = null !== $groom->closedAt;
+            if (null !== $against || $late) {
+                $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, $tap->kind, $tap->data, true);
+            }
+            ++$groom->seq;
+            $known[$tap->id] = true;
+            $manager->persist(new GroomTap($groom, $who, $tap));
+            $board->take($tap);
+            if ($late) {
+                $out[] = self::outcome($tap->id, 'late', \sprintf('This visit was closed by %s before this came in: kept in the log, not in the record.', $groom->closedBy->name ?? 'somebody'));
+            } elseif (null !== $against) {
+                $mark = $board->zones[$against];
+                $out[] = ['theirs' => GroomReader::words($mark), 'theirs_who' => $mark->who, 'zone' => $against] + self::outcome($tap->id, 'conflict', \sprintf('%s has tapped %s otherwise meanwhile: choose.', $mark->who, Zone::of($against)->label));
+            } else {
+                $this->record($manager, $groom, $who, $tap);
+                $out[] = self::outcome($tap->id, 'counted', $this->notInKit($groom, $tap));
+            }
+        }
+
+        return [$out, $ahead];
+    }
+
+    /** Seconds by which the device's clock is ahead of ours; behind: negative. */
+    private static function ahead(string $sentAt, \DateTimeImmutable $now): float
+    {
+        $sent = self::instant($sentAt, 'sent_at');
+
+        return (float) $sent->format('U.u') - (float) $now->format('U.u');
+    }
+
+    private static function at(Fields $in, float $ahead, \DateTimeImmutable $opened, \DateTimeImmutable $now): \DateTimeImmutable
+    {
+        $at = self::instant($in->text('at'), $in->pathOf('at'))->modify(\sprintf('%+d milliseconds', (int) round(-$ahead * 1000)));
+
+        return max($opened, min($at, $now));
+    }
+
+    private static function instant(string $text, string $field): \DateTimeImmutable
+    {
+        $at = \DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.vp', $text, new \DateTimeZone('UTC'));
+
+        return false === $at || 1 !== preg_match('/^\d{4}-/', $text) ? throw InvalidInput::at($field, 'must be a moment such as 2026-05-04T10:15:30.250Z') : $at;
+    }
+
+    /**
+     * @param list<mixed> $given
+     *
+     * @return array<string, true> taps that are there already
+     */
+    private function known(Connection $db, Groom $groom, array $given): array
+    {
+        $ids = [];
+        foreach ($given as $one) {
+            if ($one instanceof \stdClass && \is_string($one->id ?? null)) {
+                $ids[] = $one->id;
+            }
+        }
+        $there = [] === $ids ? [] : $db->fetchFirstColumn('SELECT tap FROM groom_tap WHERE salon_id = ? AND groom_id = ? AND tap IN (?)', [$groom->salon->id->toBinary(), $groom->id->toBinary(), $ids], ['binary', 'binary', ArrayParameterType::STRING]);
+
+        return array_fill_keys(array_filter($there, is_string(...)), true);
+    }
+
+    /**
+     * A hand-over names a colleague: their id becomes their name.
+     *
+     * @param array<string, mixed> $data
+     *
+     * @return array<string, mixed>
+     */
+    private function named(array $data, Fields $in, EntityManagerInterface $manager): array
+    {
+        if (\is_string($data['to'] ?? null)) {
+            $data['to'] = $this->scope->get(Staff::class, $data['to'], $manager, 'person')->name;
+        }
+
+        return $data;
+    }
+
+    private function record(EntityManagerInterface $manager, Groom $groom, Staff $who, Tap $tap): void
+    {
+        if ('claw' === $tap->kind && 'quicked' === $tap->text('state')) {
+            $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'incident', ['what' => 'quicked', 'tool' => 'nail clippers', 'zone' => 'toe_outline_'.$tap->text('foot'), 'action' => 'styptic, pressure']);
+        }
+        if ('incident' === $tap->kind) {
+            $manager->persist(new Incident($groom, $who, $tap));
+            $zone = $tap->text('zone');
+            $this->log->record($manager, $groom->dog, 'incident', $tap->id, \sprintf('%s%s%s', str_replace('_', ' ', $tap->text('what')), '' === $zone ? '' : ', '.Zone::of($zone)->label, '' === $tap->text('tool') ? '' : ', '.$tap->text('tool')));
+        }
+        if ('told' === $tap->kind) {
+            $manager->flush();
+            $incident = $manager->getRepository(Incident::class)->findOneBy(['groom' => $groom, 'tap' => $tap->text('incident')]);
+            if (null !== $incident) {
+                $incident->told = true;
+                $incident->followUp = '' === $tap->text('follow_up') ? $incident->followUp : $tap->text('follow_up');
+            }
+        }
+        if ('hand_over' === $tap->kind) {
+            $this->log->record($manager, $groom->dog, 'groom', (string) $groom->id, 'handed over to '.$tap->text('to'));
+        }
+    }
+
+    /** What was really used may be a tool that has left the kit: kept as said, and named. */
+    private function notInKit(Groom $groom, Tap $tap): ?string
+    {
+        $actual = $tap->data['actual'] ?? null;
+        if (!\is_array($actual)) {
+            return null;
+        }
+        $map = [];
+        foreach ($actual as $name => $value) {
+            $map[(string) $name] = $value;
+        }
+        $recipe = RecipeArray::recipe($map)->forRules();
+
+        return $this->kit->match((string) $groom->place->id)->canMake($recipe) ? null : \sprintf('%s is not in the kit at %s: kept as you said it.', ucfirst($recipe->tool->words()), $groom->place->name);
+    }
+
+    /** @return Outcome */
+    private static function outcome(string $id, string $outcome, ?string $message = null): array
+    {
+        return ['id' => $id, 'outcome' => $outcome, 'message' => $message, 'zone' => null, 'theirs' => null, 'theirs_who' => null];
+    }
+}
