@@ -13,6 +13,7 @@ use KeenThistle\Card\PlanZone;
 use KeenThistle\Card\RecipeArray;
 use KeenThistle\Card\TrimPlan;
 use KeenThistle\Card\WorkOrder;
+use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Staff\Role;
@@ -22,6 +23,7 @@ use KeenThistle\Table\GroomTap;
 use KeenThistle\Table\Incident;
 use KeenThistle\Table\OpenGroom;
 use KeenThistle\Visit\Visit;
+use KeenThistle\Visit\VisitZone;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class DemoGrooms
@@ -52,8 +54,32 @@ final readonly class DemoGrooms
                 }
             }
         }
+        $this->otherwise();
         $this->halfway($now);
         $this->manager->flush();
+    }
+
+    /** At Dimity's last visit some was done otherwise than her card has it, and one place was a patch. */
+    private function otherwise(): void
+    {
+        $visit = $this->manager->getRepository(Visit::class)->findOneBy(['dog' => $this->dog('Dimity')], ['day' => 'DESC']);
+        foreach (null === $visit ? [] : $this->manager->getRepository(VisitZone::class)->findBy(['visit' => $visit]) as $row) {
+            if ('tail_flag' === $row->zone) {
+                $row->actual->enteredUm = 26_000;
+                $row->finishedUm = 26_000;
+                $row->why = 'owner asked today';
+            }
+            if ('chest' === $row->zone) {
+                $row->actual->guardUm = 10_000;
+                $row->actual->tool = '10 mm guard';
+                $row->finishedUm = 11_000;
+                $row->why = 'that tool is not here';
+            }
+            if ('throat' === $row->zone) {
+                [$row->actual->method, $row->actual->blade, $row->actual->tool, $row->actual->guardUm, $row->actual->base] = [Method::Clip, '10', '10', null, null];
+                [$row->actual->reason, $row->actual->exception, $row->finishedUm, $row->why] = ['forced_by_mat', true, 1500, 'matted below'];
+            }
+        }
     }
 
     /** Tove has begun, and hands the dog over to Idris with the second side still to strip. */
@@ -62,10 +88,10 @@ final readonly class DemoGrooms
         $tove = $this->manager->getRepository(Staff::class)->findOneBy(['role' => Role::Groomer]) ?? throw new \LogicException('The demo salon has a groomer.');
         $idris = $this->manager->getRepository(Staff::class)->findOneBy(['role' => Role::MobileGroomer]) ?? throw new \LogicException('The demo salon has a mobile groomer.');
         $groom = $this->groom($this->dog(self::OPEN), $tove, $now->setTime(0, 0), $now->modify('-64 minutes'));
-        foreach ([[2, 'check'], [6, 'comb_test'], [17, 'bath'], [32, 'dry'], [38, 'comb_out']] as [$minute, $step]) {
+        foreach ([[2, 'check'], [6, 'comb_test'], [13, 'nails'], [14, 'ears'], [17, 'bath'], [32, 'dry'], [38, 'comb_out']] as [$minute, $step]) {
             $this->tap($groom, $tove, $minute, 'step', ['step' => $step, 'state' => 'done']);
         }
-        $this->tap($groom, $tove, 8, 'zone', ['zones' => ['groin', 'under_tail_ring'], 'state' => 'done']);
+        $this->tap($groom, $tove, 8, 'zone', ['zones' => ['groin', 'under_tail_ring', 'belly'], 'state' => 'done']);
         $this->tap($groom, $tove, 10, 'zone', ['zones' => array_map(static fn (string $f): string => "pads_$f", ZoneTable::FEET), 'state' => 'done']);
         foreach (ZoneTable::FEET as $foot) {
             $this->tap($groom, $tove, 11, 'pads', ['foot' => $foot, 'bare' => 5]);

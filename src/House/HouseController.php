@@ -10,10 +10,13 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Coat\Season;
+use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Order\Job;
 use KeenThistle\Core\Order\OrderRule;
 use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Core\Style\StyleTable;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
@@ -46,6 +49,11 @@ final readonly class HouseController
             'asks_for_vaccination' => Shape::boolean()->default(true),
             'hemisphere' => Shape::enum(Season::class, 'hemisphere')->default('north'),
             'schools' => SchoolTable::shape()->nullable(),
+            'styles' => Shape::list(Shape::object([
+                'kind' => Shape::choice(array_keys(StyleTable::KINDS), 'kind of style')->required(),
+                'name' => Shape::line(2, 60)->required(),
+                'drawing' => Shape::choice(StyleTable::drawings(), 'drawing')->required()->describe('which of the drawings it is like'),
+            ]), 0, 60)->nullable()->describe('the salon\'s own; null: as they are'),
         ]);
     }
 
@@ -69,10 +77,11 @@ final readonly class HouseController
         foreach (array_keys(SchoolTable::rows()) as $point) {
             $schools[$point] = null === $given ? SchoolTable::defaults()[$point] : $given->text($point);
         }
+        $styles = self::styles($body);
         // Throws with the pair that cannot both hold. A damp coat under a guard is a matter of each card, so no guard is tried here.
         (new OrderRule())->order(new Job(self::PROBE, CoatType::LongDouble, matted: true), SchoolTable::schools($schools));
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $version, $schools): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $version, $schools, $styles): Response {
             $salon = $manager->find(Salon::class, $this->scope->salonId(), LockMode::PESSIMISTIC_WRITE) ?? throw new \LogicException('A person has a salon.');
             $manager->refresh($salon);
             if ($salon->houseVersion !== $version) {
@@ -85,6 +94,7 @@ final readonly class HouseController
             $salon->asksForVaccination = $body->bool('asks_for_vaccination');
             $salon->hemisphere = $body->enum('hemisphere', Season::class);
             $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
+            $salon->styles = $styles ?? $salon->styles;
             $after = $this->plain($salon);
             $changed = array_keys(array_diff_assoc($after, $before));
             if ([] !== $changed) {
@@ -97,10 +107,34 @@ final readonly class HouseController
         });
     }
 
+    /**
+     * @return list<array{kind: string, name: string, drawing: string}>|null
+     *
+     * @throws InvalidInput for a name that is there already
+     */
+    private static function styles(Fields $body): ?array
+    {
+        if (!$body->has('styles')) {
+            return null;
+        }
+        $out = [];
+        $taken = array_fill_keys(array_map(mb_strtolower(...), array_column(StyleTable::all(), 'name')), true);
+        foreach ($body->objects('styles') as $s) {
+            $name = trim($s->text('name'));
+            if (isset($taken[mb_strtolower($name)])) {
+                throw InvalidInput::at($s->pathOf('name'), 'is there already');
+            }
+            $taken[mb_strtolower($name)] = true;
+            $out[] = ['kind' => $s->text('kind'), 'name' => $name, 'drawing' => $s->text('drawing')];
+        }
+
+        return $out;
+    }
+
     /** @return array<string, string> */
     private function plain(Salon $salon): array
     {
-        return ['rate' => (string) $salon->rateMinor, 'mat_rate' => (string) $salon->matRateMinor, 'mat_limit' => (string) $salon->matLimit, 'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked', 'hemisphere' => $salon->hemisphere->value] + $salon->schools + SchoolTable::defaults();
+        return ['rate' => (string) $salon->rateMinor, 'mat_rate' => (string) $salon->matRateMinor, 'mat_limit' => (string) $salon->matLimit, 'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked', 'hemisphere' => $salon->hemisphere->value, 'styles' => implode(', ', array_column($salon->styles, 'name'))] + $salon->schools + SchoolTable::defaults();
     }
 
     private function view(Salon $salon): HouseView
@@ -111,6 +145,6 @@ final readonly class HouseController
             $rows[] = ['point' => $point, 'label' => $label, 'chosen' => $chosen[$point], 'sides' => array_map(static fn (string|int $id, array $side): array => ['id' => (string) $id, 'what' => $side[0], 'why' => $side[1]], array_keys($sides), array_values($sides))];
         }
 
-        return new HouseView($salon->houseVersion, $salon->name, $salon->currency, $salon->rateMinor, $salon->matRateMinor, $salon->matLimit, $salon->asksForVaccination, $salon->hemisphere->value, $rows);
+        return new HouseView($salon->houseVersion, $salon->name, $salon->currency, $salon->rateMinor, $salon->matRateMinor, $salon->matLimit, $salon->asksForVaccination, $salon->hemisphere->value, $rows, [...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()), ...array_map(static fn (array $s): array => $s + ['why' => 'our own', 'own' => true], $salon->styles)]);
     }
 }

@@ -50,6 +50,10 @@ class Salon
     #[ORM\Column(type: 'json', options: ['default' => '{}'])]
     public array $schools = [];
 
+    /** @var list<array{kind: string, name: string, drawing: string}> styles of its own, beside StyleTable's */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $styles = [];
+
     #[ORM\Column(options: ['default' => 1])]
     public int $houseVersion = 1;
 

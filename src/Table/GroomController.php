@@ -87,7 +87,9 @@ final readonly class GroomController
     public function read(Request $request, string $id): Response
     {
         $groom = $this->rows->groom($id);
-        $etag = hash('xxh128', implode('|', [self::SHAPE, $groom->id, $groom->seq, $groom->closedAt?->format('U') ?? '', $groom->dog->cardVersion, $this->scope->salon()->kitVersion]));
+        // Minutes at work grow by themselves, timers by the second: an answer kept by a browser would be old after a reload.
+        $clock = null !== $groom->closedAt ? $groom->closedAt->format('U') : $this->clock->now()->format($groom->running ? 'U.v' : 'YmdHi');
+        $etag = hash('xxh128', implode('|', [self::SHAPE, $groom->id, $groom->seq, $clock, $groom->dog->cardVersion, $this->scope->salon()->kitVersion]));
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }

@@ -252,8 +252,8 @@ final readonly class GroomReader
             $mine = ZoneMark::of($tap);
             foreach ($tap->texts('zones') as $zone) {
                 $theirs = $board->zones[$zone] ?? null;
-                // Answered when its maker has tapped this zone once more.
-                $answered = array_filter($taps, static fn (Tap $t): bool => $t->seq > $tap->seq && !$t->held && $t->device === $tap->device && \in_array($zone, $t->texts('zones'), true));
+                // Answered when its maker has tapped this zone once more, or somebody has chosen.
+                $answered = array_filter($taps, static fn (Tap $t): bool => $t->seq > $tap->seq && !$t->held && ($t->device === $tap->device || $t->text('settles') === $tap->id) && \in_array($zone, $t->texts('zones'), true));
                 if (null !== $theirs && [] === $answered && !$mine->agrees($theirs)) {
                     $out[$tap->device.$zone] = ['id' => $tap->id, 'zone' => $zone, 'who' => $tap->who, 'at' => $tap->at->format('Y-m-d\TH:i:s\Z'), 'device' => $tap->device, 'mine' => self::words($mine), 'theirs' => self::words($theirs), 'theirs_who' => $theirs->who];
                 }

@@ -38,7 +38,8 @@ final readonly class TakeTaps
         $now = $this->clock->now();
         $ahead = self::ahead($sentAt, $now);
         $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-        $board = Board::of($this->rows->taps($groom));
+        $before = $this->rows->taps($groom);
+        $board = Board::of($before);
         $known = $this->known($manager->getConnection(), $groom, $given);
         $steps = array_column($groom->steps, 'key');
         $planned = array_map(strval(...), array_keys($groom->plan));
@@ -58,7 +59,14 @@ final readonly class TakeTaps
                 continue;
             }
             $tap = new Tap($in->text('id'), $groom->seq + 1, $who->name, $device, $at, $in->text('kind'), $data);
-            $against = $board->standsAgainst($tap, $in->int('saw'));
+            if ('choose' === $tap->kind) {
+                $tap = self::chosen($tap, $before, $board);
+            }
+            $against = null === $tap ? null : $board->standsAgainst($tap, $in->int('saw'));
+            if (null === $tap) {
+                $out[] = self::outcome($in->text('id'), 'refused', 'Nothing waits for a choice there any more.');
+                continue;
+            }
             $late = null !== $groom->closedAt;
             if (null !== $against || $late) {
                 $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, $tap->kind, $tap->data, true);
@@ -77,8 +85,26 @@ final readonly class TakeTaps
                 $out[] = self::outcome($tap->id, 'counted', $this->notInKit($groom, $tap));
             }
         }
+        $groom->running = $board->isRunning();
 
         return [$out, $ahead];
+    }
+
+    /**
+     * A choice becomes a tap of its zone: as the held one said, or as it stands.
+     *
+     * @param list<Tap> $before
+     */
+    private static function chosen(Tap $tap, array $before, Board $board): ?Tap
+    {
+        $held = array_values(array_filter($before, static fn (Tap $t): bool => $t->held && $t->id === $tap->text('held')))[0] ?? null;
+        $mark = $board->zones[$tap->text('zone')] ?? null;
+        if (null === $held || null === $mark) {
+            return null;
+        }
+        $said = $tap->yes('ok') ? array_intersect_key($held->data, ['state' => 1, 'why' => 1, 'actual' => 1, 'carry' => 1]) : ['state' => $mark->state, 'why' => $mark->why, 'carry' => $mark->carry] + (null === $mark->actual ? [] : ['actual' => $mark->actual]);
+
+        return new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'zone', ['zones' => [$tap->text('zone')], 'settles' => $held->id] + $said);
     }
 
     /** Seconds by which the device's clock is ahead of ours; behind: negative. */

@@ -41,6 +41,8 @@ final class TapInput
         'hand_over' => [['to'], ['side', 'next', 'note']],
         'note' => [['text'], []],
         'look' => [['look', 'ok'], []],
+        // Who is right about a held tap: its maker (ok), or who stands there.
+        'choose' => [['held', 'zone', 'ok'], []],
     ];
     private const STATES = ['zone' => Tap::ZONE_STATES, 'step' => Tap::STEP_STATES, 'claw' => Tap::CLAW_STATES, 'ear' => Tap::EAR_STATES, 'eye' => Tap::EYE_STATES];
 
@@ -96,6 +98,7 @@ final class TapInput
             'note' => Shape::text(0, 300)->nullable(),
             'text' => Shape::text(1, 500)->nullable(),
             'look' => Shape::line(0, 20)->nullable(),
+            'held' => Shape::line(0, 64)->nullable()->describe('id of a tap that waits for a choice'),
         ]);
     }
 

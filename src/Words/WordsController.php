@@ -22,11 +22,13 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Matting\Decision;
+use KeenThistle\Core\Style\StyleTable;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
+use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use KeenThistle\Visit\Visit;
 use KeenThistle\Visit\VisitZone;
@@ -37,25 +39,27 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class WordsController
 {
     private const SHAPES = [
-        'head' => ['fringe kept, sides cleared', 'fringe shortened in sections', 'half-circle brow', 'straight brow', 'clean-clipped face', 'round head, soft muzzle', 'beard kept', 'inner corners only', 'leather clipped to the fold, feather left', 'straight lower edge', 'V edge', 'bell', 'thinned underneath', 'edge only'],
-        'feet' => ['pads skimmed', 'pads level', 'pads flush', 'round foot', 'clean foot', 'natural foot'],
-        'sanitary' => ['ring', 'ring + strip', 'ring + strip + root arc', 'belly patch short', 'ends only', 'tuft kept', 'tuft cleared'],
-        'tail' => ['flag in an arc from the root', 'carrot', 'plume, root cleared', 'bob rounded', 'pompon', 'left'],
         'rear' => ['breeches shortened', 'legs columned', 'follow the leg'],
         'front' => ['legs columned', 'follow the leg'],
         'body' => ['follow the body', 'tuck-up set', 'skirt kept'],
         'neck' => ['crest fuller', 'blended into shoulder'],
     ];
 
+    public function __construct(private Scope $scope)
+    {
+    }
+
     #[Route('/api/words', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('Zones and the closed lists of every form, with labels', gives: WordsView::class)]
     public function __invoke(): Response
     {
+        $own = $this->scope->salon()->styles;
+
         return Json::response(new WordsView(
             array_map(static fn (Zone $z): array => [
                 'id' => $z->id, 'label' => $z->label, 'group' => $z->group, 'side' => $z->side, 'tender' => $z->tender, 'thin_skin' => $z->thinSkin, 'share' => $z->hundredths / 100,
-                'meets' => ZoneTable::meeting($z->id), 'shapes' => self::SHAPES[$z->group] ?? [],
+                'meets' => ZoneTable::meeting($z->id), 'shapes' => [...StyleTable::names($z->group), ...array_column(array_filter($own, static fn (array $s): bool => StyleTable::KINDS[$s['kind']] === $z->group), 'name'), ...self::SHAPES[$z->group] ?? []],
             ], array_values(ZoneTable::all())),
             array_map(static fn (array $values): array => array_map(static fn (string $v): array => ['id' => $v, 'label' => self::label($v)], $values), [
                 'method' => self::values(Method::class), 'lay' => self::values(Lay::class), 'coat' => self::values(CoatType::class), 'stage' => self::values(CoatStage::class),

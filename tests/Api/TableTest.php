@@ -96,9 +96,11 @@ final class TableTest extends ApiTestCase
         self::assertCount(1, $held);
         self::assertSame(['rump', 'partly', 'done'], [$held[0]['zone'], $held[0]['mine'], $held[0]['theirs']]);
         self::assertSame('done', $this->mark('rump')['state']);
-        $this->post([$this->tap('zone', ['zones' => ['rump'], 'state' => 'partly', 'why' => 'one side', 'saw' => $this->groom['seq']])], 'tablet-van');
-        self::assertSame('partly', $this->mark('rump')['state']);
+        $this->send([$this->tap('choose', ['held' => $held[0]['id'], 'zone' => 'rump', 'ok' => true])]);
+        $rump = $this->mark('rump');
+        self::assertSame('partly, one side', self::text($rump['state']).', '.self::text($rump['why']));
         self::assertSame([], $this->groom['held']);
+        self::assertSame(['refused'], $this->send([$this->tap('choose', ['held' => 'nothing-of-the-kind', 'zone' => 'rump', 'ok' => true])]));
     }
 
     public function testADeviceWhoseClockIsAnHourOffIsCorrectedAndSaid(): void

@@ -8,7 +8,7 @@ namespace KeenThistle\Core\Table;
 
 final readonly class Tap
 {
-    public const KINDS = ['zone', 'step', 'timer', 'felt', 'reading', 'welfare', 'claw', 'pads', 'ear', 'eye', 'extents', 'incident', 'told', 'pause', 'resume', 'hand_over', 'note', 'look'];
+    public const KINDS = ['zone', 'step', 'timer', 'felt', 'reading', 'welfare', 'claw', 'pads', 'ear', 'eye', 'extents', 'incident', 'told', 'pause', 'resume', 'hand_over', 'note', 'look', 'choose'];
     public const ZONE_STATES = ['planned', 'done', 'partly', 'deferred', 'not_needed'];
     public const STEP_STATES = ['open', 'done', 'skipped'];
     public const CLAW_STATES = ['tipped', 'tiny_cut', 'ground', 'left', 'refused', 'quicked'];

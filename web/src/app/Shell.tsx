@@ -1,5 +1,5 @@
 // The frame around every view: where you are, who is tapping, whether the salon can be reached.
-import { BookOpen, History, House, Keyboard } from 'lucide-react'
+import { BookOpen, History, House, Keyboard, Send } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
 import { Away } from '../ui/Away'
@@ -12,6 +12,7 @@ const SHORTCUTS: [string, string][] = [
   ['Arrow keys', 'on the drawn dog: the next zone that way'],
   ['Home, End', 'on the drawn dog: first and last zone'],
   ['Enter', 'on a zone: to its recipe'],
+  ['Enter', 'at the table, on the dog: to Done'],
   ['0 to 4', 'at an arrival, on a zone: what the comb finds'],
   ['Esc', 'close what is open'],
   ['?', 'this list'],
@@ -36,7 +37,7 @@ export function Shell() {
     return () => removeEventListener('keydown', onKey)
   }, [go])
   const tab = ({ isActive }: { isActive: boolean }) =>
-    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold ${isActive ? 'border-thistle text-thistle' : 'border-transparent text-ink-2 hover:text-ink'}`
+    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold max-sm:px-2 ${isActive ? 'border-thistle text-thistle' : 'border-transparent text-ink-2 hover:text-ink'}`
   return (
     <div className="flex min-h-dvh flex-col">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
@@ -49,10 +50,13 @@ export function Shell() {
         </Link>
         <nav aria-label="Views" className="flex">
           <NavLink to="/book" className={tab}>
-            <BookOpen aria-hidden className="size-5" /> Book
+            <BookOpen aria-hidden className="size-5 max-sm:hidden" /> Book
           </NavLink>
           <NavLink to="/log" className={tab}>
-            <History aria-hidden className="size-5" /> Log
+            <History aria-hidden className="size-5 max-sm:hidden" /> Log
+          </NavLink>
+          <NavLink to="/outbox" className={tab}>
+            <Send aria-hidden className="size-5 max-sm:hidden" /> Outbox
           </NavLink>
           <NavLink to="/house" className={tab}>
             <House aria-hidden className="size-5 max-sm:hidden" /> House

@@ -42,6 +42,22 @@ export const queries = {
       refetchInterval: LIVE_MS,
       refetchIntervalInBackground: true,
     }),
+  groom: (id: string) =>
+    queryOptions({
+      queryKey: ['groom', id],
+      queryFn: () => take(api.GET('/api/grooms/{id}', { params: { path: { id } } })),
+      refetchInterval: LIVE_MS,
+      refetchIntervalInBackground: true,
+    }),
+  repeat: (id: string) => queryOptions({ queryKey: ['repeat', id], queryFn: () => take(api.GET('/api/dogs/{id}/repeat', { params: { path: { id } } })) }),
+  finish: (id: string, seq: number) =>
+    queryOptions({
+      queryKey: ['finish', id, seq],
+      queryFn: () => take(api.GET('/api/grooms/{id}/finish', { params: { path: { id } } })),
+      placeholderData: keepPreviousData,
+    }),
+  measures: (id: string) => queryOptions({ queryKey: ['measures', id], queryFn: () => take(api.GET('/api/dogs/{id}/measures', { params: { path: { id } } })) }),
+  incidents: () => queryOptions({ queryKey: ['incidents'], queryFn: () => take(api.GET('/api/incidents')) }),
   log: (dog: string | null, cursor: string | null) =>
     queryOptions({
       queryKey: ['log', dog, cursor],

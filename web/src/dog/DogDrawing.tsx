@@ -20,7 +20,14 @@ export interface DrawnZone {
   stopLine?: string | null
   /** what the comb found, drawn and written in place of the length */
   mat?: { severity: number; text: string }
+  /** how it stands at the table: drawn over the hair and written in place of the length */
+  state?: ZoneState
+  /** belongs to the step in hand */
+  now?: boolean
 }
+export type ZoneState = 'planned' | 'done' | 'partly' | 'deferred' | 'not_needed'
+/** A sign for each state besides its texture: colour is never alone. */
+export const SIGNS: Record<ZoneState, string> = { planned: '', done: '✓', partly: '½', deferred: '→', not_needed: '–' }
 
 interface Props {
   look: DogLook
@@ -100,6 +107,8 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
         {q.mat && q.mat.severity > 0 && <path d={field.paths.zones[z]} style={{ fill: `url(#kt-mat-${q.mat.severity})` }} />}
         {!q.planned && !q.mat && <path d={field.paths.zones[z]} style={{ fill: 'url(#kt-unplanned)' }} />}
         {q.exception && <path d={field.paths.zones[z]} style={{ fill: 'url(#kt-exception)' }} />}
+        {q.state && q.state !== 'planned' && <path d={field.paths.zones[z]} style={{ fill: `url(#kt-state-${q.state})` }} />}
+        {q.now && <path d={field.paths.zones[z]} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={0.7} />}
         {q.off && <path d={field.paths.zones[z]} fill="none" style={{ stroke: 'var(--bracken)' }} strokeWidth={0.45} strokeDasharray="0.5 0.6" />}
       </g>
     )
@@ -133,6 +142,7 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
           <path d="M0 0V1.4" style={{ stroke: 'var(--haw)' }} strokeWidth="0.45" />
         </pattern>
         <MatPatterns />
+        <StatePatterns />
         <clipPath id="kt-coat">
           <path d={paths.coat} />
         </clipPath>
@@ -240,6 +250,26 @@ export function MatPatterns() {
   )
 }
 
+/** Textures for how a zone stands at the table: full when done, half when half done, dots when put off. */
+export function StatePatterns() {
+  return (
+    <>
+      <pattern id="kt-state-done" width="2" height="2" patternUnits="userSpaceOnUse">
+        <rect width="2" height="2" style={{ fill: 'var(--moss-soft)' }} fillOpacity="0.88" />
+      </pattern>
+      <pattern id="kt-state-partly" width="1.6" height="1.6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="0.8" height="1.6" style={{ fill: 'var(--moss-soft)' }} fillOpacity="0.9" />
+      </pattern>
+      <pattern id="kt-state-deferred" width="1.5" height="1.5" patternUnits="userSpaceOnUse">
+        <circle cx="0.75" cy="0.75" r="0.42" style={{ fill: 'var(--bracken)' }} />
+      </pattern>
+      <pattern id="kt-state-not_needed" width="1.4" height="1.4" patternUnits="userSpaceOnUse">
+        <path d="M0 0.7H1.4" style={{ stroke: 'var(--ink-2)' }} strokeWidth="0.3" />
+      </pattern>
+    </>
+  )
+}
+
 /** Handlers that tell which zones a pressed finger or mouse comes upon, each once a stroke. */
 export function painting(onPaint: ((id: string) => void) | undefined) {
   if (!onPaint) return {}
@@ -308,7 +338,7 @@ function Labels({
     <g pointerEvents="none" fontFamily="'Atkinson Hyperlegible', sans-serif" fontWeight={700} textAnchor="middle">
       {first.map((z) => {
         const q = zones[z]
-        const text = q.mat ? q.mat.text : q.mm === null ? '' : String(Math.round(q.mm * 10) / 10)
+        const text = q.mat ? q.mat.text : q.state && q.state !== 'planned' ? SIGNS[q.state] : q.mm === null ? '' : String(Math.round(q.mm * 10) / 10)
         if (text === '') return null
         const [x, y] = field.anchors[z]
         const chosen = z === selected
@@ -331,8 +361,17 @@ function Labels({
 
 function spoken(z: DrawnZone): string {
   if (z.mat) return `${z.label}, ${z.mat.severity === 0 ? 'clear' : `severity ${z.mat.text}`}`
+  const state = z.state && z.state !== 'planned' ? z.state.replace('_', ' ') : false
   const length = z.mm === null ? 'length unknown' : `${Math.round(z.mm * 10) / 10} millimetres`
-  return [z.label, z.planned ? length : 'not planned', z.exception && 'exception patch', z.off && 'not exact with this kit', z.fresh && 'just changed']
+  return [
+    z.label,
+    z.planned ? length : 'not planned',
+    state,
+    z.now && 'in hand',
+    z.exception && 'exception patch',
+    z.off && 'not exact with this kit',
+    z.fresh && 'just changed',
+  ]
     .filter(Boolean)
     .join(', ')
 }

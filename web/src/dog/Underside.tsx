@@ -1,6 +1,6 @@
 // The dog seen from below, a plan rather than a portrait: the places a side view hides and mats love.
 import { useRef, type KeyboardEvent } from 'react'
-import { MatPatterns, painting, type DrawnZone } from './DogDrawing'
+import { MatPatterns, painting, SIGNS, StatePatterns, type DrawnZone } from './DogDrawing'
 
 /** Left of the dog is right on the page: it lies on its back, head up. */
 const SHAPES: Record<string, [string, number, number]> = {
@@ -80,6 +80,7 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
     >
       <defs>
         <MatPatterns />
+        <StatePatterns />
       </defs>
       <path d={BODY} style={{ fill: 'var(--hair-far)', stroke: 'var(--hair-stroke)' }} strokeWidth={0.5} />
       {order.map((z) => (
@@ -88,7 +89,7 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
           id={`under-${z}`}
           role="option"
           aria-selected={z === here}
-          aria-label={`${zones[z].label}, ${zones[z].mat && zones[z].mat.severity > 0 ? `severity ${zones[z].mat.text}` : 'clear'}`}
+          aria-label={`${zones[z].label}, ${said(zones[z])}`}
           data-zone={z}
           d={SHAPES[z][0]}
           onClick={() => onSelect(z)}
@@ -99,10 +100,17 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
       <g pointerEvents="none">
         {order.map((z) => {
           const severity = zones[z].mat?.severity ?? 0
-          return severity > 0 ? <path key={z} d={SHAPES[z][0]} style={{ fill: `url(#kt-mat-${severity})` }} /> : null
+          const state = zones[z].state ?? 'planned'
+          const pattern = severity > 0 ? `kt-mat-${severity}` : state !== 'planned' ? `kt-state-${state}` : null
+          return (
+            <g key={z}>
+              {pattern && <path d={SHAPES[z][0]} style={{ fill: `url(#${pattern})` }} />}
+              {zones[z].now && <path d={SHAPES[z][0]} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={1} />}
+            </g>
+          )
         })}
         {order.map((z) =>
-          zones[z].mat?.text ? (
+          textOf(zones[z]) ? (
             <text
               key={z}
               x={SHAPES[z][1]}
@@ -114,7 +122,7 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
               strokeWidth={0.9}
               paintOrder="stroke"
             >
-              {zones[z].mat.text}
+              {textOf(zones[z])}
             </text>
           ) : NAMED.has(z) ? (
             <text key={z} x={SHAPES[z][1]} y={SHAPES[z][2] + 0.9} fontSize={2.5} textAnchor="middle" style={{ fill: 'var(--ink-2)' }}>
@@ -125,6 +133,15 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
       </g>
     </svg>
   )
+}
+
+function textOf(z: DrawnZone): string {
+  return z.mat ? z.mat.text : SIGNS[z.state ?? 'planned']
+}
+
+function said(z: DrawnZone): string {
+  if (z.mat) return z.mat.severity > 0 ? `severity ${z.mat.text}` : 'clear'
+  return [z.planned ? (z.state ?? 'planned').replace('_', ' ') : 'not planned', z.now && 'in hand'].filter(Boolean).join(', ')
 }
 
 function nearest(order: string[], from: string, dx: number, dy: number): string {

@@ -146,6 +146,11 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
           Card
         </Link>
         {canWork && (
+          <Link to={`/dogs/${dog.id}/table`} className="inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well">
+            To the table
+          </Link>
+        )}
+        {canWork && (
           <Link
             to={`/dogs/${dog.id}/visit`}
             state={handOver(arrival)}

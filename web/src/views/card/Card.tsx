@@ -1,6 +1,6 @@
 // The card of one dog: the drawn dog in the middle, cautions in one fixed strip, the sheet beside it.
 import { useQuery } from '@tanstack/react-query'
-import { CalendarPlus, ClipboardCheck, DoorOpen, PencilLine } from 'lucide-react'
+import { CalendarPlus, ClipboardCheck, DoorOpen, PencilLine, Scissors } from 'lucide-react'
 import { Tabs } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
@@ -79,6 +79,11 @@ export function Card() {
           {may('visit') && (
             <Link to={`/dogs/${id}/arrival`} className={`${action} border-thistle bg-thistle text-thistle-ink hover:bg-thistle hover:brightness-110`}>
               <DoorOpen aria-hidden className="size-5" /> Arrival
+            </Link>
+          )}
+          {may('visit') && (
+            <Link to={`/dogs/${id}/table`} className={action}>
+              <Scissors aria-hidden className="size-5" /> Table
             </Link>
           )}
           {may('visit') && (

@@ -10,6 +10,7 @@ import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { money } from '../../ui/words'
+import { Styles, type OwnStyle } from './Styles'
 
 type HouseData = Schemas['HouseView']
 
@@ -32,17 +33,26 @@ function Form({ house }: { house: HouseData }) {
     hemisphere: house.hemisphere,
   })
   const [schools, setSchools] = useState(() => Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])))
+  const [own, setOwn] = useState<OwnStyle[]>(() => house.styles.filter((s) => s.own).map(({ kind, name, drawing }) => ({ kind, name, drawing })))
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const save = useMutation({
     mutationFn: () =>
       take(
         api.PUT('/api/house', {
           params: { header: { 'If-Match': `"${house.version}"`, 'Idempotency-Key': writeKey() } },
-          body: { ...v, rate_minor: number(v.rate_minor), mat_rate_minor: number(v.mat_rate_minor), mat_limit: number(v.mat_limit), schools } as never,
+          body: {
+            ...v,
+            rate_minor: number(v.rate_minor),
+            mat_rate_minor: number(v.mat_rate_minor),
+            mat_limit: number(v.mat_limit),
+            schools,
+            styles: own,
+          } as never,
         }),
       ),
     onSuccess: (next) => {
       cache.setQueryData(queries.house().queryKey, next)
+      void cache.invalidateQueries({ queryKey: ['words'] })
       toast({ text: 'House style saved' })
     },
   })
@@ -134,6 +144,7 @@ function Form({ house }: { house: HouseData }) {
           </fieldset>
         ))}
       </section>
+      <Styles styles={house.styles} own={own} canChange={canChange} errors={errors} onChange={setOwn} />
       {canChange && (
         <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-3">
           <Button type="submit" kind="main" disabled={save.isPending}>

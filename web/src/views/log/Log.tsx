@@ -5,13 +5,16 @@ import { Link, useSearchParams } from 'react-router'
 import { api, ApiError, take, writeKey } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
+import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { ago, day } from '../../ui/words'
+import { Incidents } from './Incidents'
 
 export function Log() {
-  const [search] = useSearchParams()
+  const [search, setSearch] = useSearchParams()
+  const wrong = search.get('of') === 'incidents'
   const dog = search.get('dog')
   const { may } = useSession()
   const cache = useQueryClient()
@@ -44,43 +47,58 @@ export function Log() {
           </Link>
         )}
       </div>
-      {pages.isPending && <Waiting />}
-      {pages.isError && entries.length === 0 && <Resting error={pages.error} retry={() => void pages.refetch()} />}
-      {pages.isSuccess && entries.length === 0 && <p className="panel p-6 text-ink-2">Nothing has been changed yet.</p>}
-      {[...days].map(([date, list]) => (
-        <section key={date} className="mb-5">
-          <h2 className="mb-2 text-lg text-ink-2">{day(date)}</h2>
-          <ul className="panel divide-y divide-line">
-            {list.map((e) => (
-              <li key={e.id} className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2">
-                <span className="w-24 shrink-0 text-sm text-ink-2" title={e.at}>
-                  {ago(e.at)}
-                </span>
-                <span className="min-w-0 flex-1 basis-60">
-                  {e.dog && (
-                    <Link
-                      to={`/dogs/${e.dog}${e.kind === 'plan_zone' ? `?zone=${e.subject}` : ''}`}
-                      className="font-bold text-thistle underline underline-offset-2"
-                    >
-                      {e.dog_name}
-                    </Link>
-                  )}{' '}
-                  <span className={e.undone ? 'text-ink-2 line-through' : ''}>{e.summary}</span>
-                  <span className="block text-sm text-ink-2">
-                    {e.who}
-                    {e.undone && ' · taken back'}
+      {!dog && (
+        <div className="mb-4">
+          <Choice
+            label="Log of"
+            value={wrong ? 'incidents' : 'changes'}
+            onChange={(of) => setSearch(of === 'incidents' ? { of } : {})}
+            options={[
+              { id: 'changes', label: 'Changes' },
+              { id: 'incidents', label: 'What went wrong' },
+            ]}
+          />
+        </div>
+      )}
+      {wrong && <Incidents />}
+      {!wrong && pages.isPending && <Waiting />}
+      {!wrong && pages.isError && entries.length === 0 && <Resting error={pages.error} retry={() => void pages.refetch()} />}
+      {!wrong && pages.isSuccess && entries.length === 0 && <p className="panel p-6 text-ink-2">Nothing has been changed yet.</p>}
+      {!wrong &&
+        [...days].map(([date, list]) => (
+          <section key={date} className="mb-5">
+            <h2 className="mb-2 text-lg text-ink-2">{day(date)}</h2>
+            <ul className="panel divide-y divide-line">
+              {list.map((e) => (
+                <li key={e.id} className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2">
+                  <span className="w-24 shrink-0 text-sm text-ink-2" title={e.at}>
+                    {ago(e.at)}
                   </span>
-                </span>
-                {e.can_undo && may('plan') && (
-                  <Button onClick={() => void undo(e.id, e.summary)} aria-label={`Undo: ${e.summary}`}>
-                    <Undo2 aria-hidden className="size-4" /> Undo
-                  </Button>
-                )}
-              </li>
-            ))}
-          </ul>
-        </section>
-      ))}
+                  <span className="min-w-0 flex-1 basis-60">
+                    {e.dog && (
+                      <Link
+                        to={`/dogs/${e.dog}${e.kind === 'plan_zone' ? `?zone=${e.subject}` : ''}`}
+                        className="font-bold text-thistle underline underline-offset-2"
+                      >
+                        {e.dog_name}
+                      </Link>
+                    )}{' '}
+                    <span className={e.undone ? 'text-ink-2 line-through' : ''}>{e.summary}</span>
+                    <span className="block text-sm text-ink-2">
+                      {e.who}
+                      {e.undone && ' · taken back'}
+                    </span>
+                  </span>
+                  {e.can_undo && may('plan') && (
+                    <Button onClick={() => void undo(e.id, e.summary)} aria-label={`Undo: ${e.summary}`}>
+                      <Undo2 aria-hidden className="size-4" /> Undo
+                    </Button>
+                  )}
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
       {pages.hasNextPage && <Button onClick={() => void pages.fetchNextPage()}>Earlier</Button>}
     </div>
   )

@@ -1,0 +1,120 @@
+// What was measured on this dog: level ears, balance, neckwear, each with its reasons. Suggestions only.
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { queries } from '../../app/queries'
+import { useSession } from '../../app/session'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { mm } from '../../ui/words'
+import { Why } from '../../ui/Why'
+
+const FIELDS = [
+  ['neck_mm', 'Neck, close (mm)'],
+  ['left_higher_mm', 'Left ear higher by (mm)'],
+  ['left_leather_mm', 'Left leather (mm)'],
+  ['right_leather_mm', 'Right leather (mm)'],
+  ['shortest_mm', 'Hair below, at least (mm)'],
+  ['ear_to_nose', 'Ear to nose tip (ratio)'],
+  ['neck_to_back', 'Neck to back (ratio)'],
+  ['leg_to_chest', 'Leg to chest depth (ratio)'],
+  ['muzzle_to_skull', 'Muzzle to skull (ratio)'],
+  ['back_to_height', 'Back to height (ratio)'],
+] as const
+
+export function Measures({ dogId }: { dogId: string }) {
+  const measures = useQuery(queries.measures(dogId))
+  if (!measures.data) return <p className="p-4 text-ink-2">{measures.error ? measures.error.message : 'Fetching what was measured …'}</p>
+  return <Form key={JSON.stringify(measures.data.measures)} dogId={dogId} data={measures.data} />
+}
+
+function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] }) {
+  const { may } = useSession()
+  const cache = useQueryClient()
+  const [v, setV] = useState<Record<string, string>>(() => Object.fromEntries(Object.entries(data.measures).map(([k, n]) => [k, String(n)])))
+  const save = useMutation({
+    mutationFn: () =>
+      take(
+        api.PUT('/api/dogs/{id}/measures', {
+          params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } },
+          body: Object.fromEntries(
+            Object.entries(v)
+              .filter(([, t]) => t.trim() !== '')
+              .map(([k, t]) => [k, numberOf(t)]),
+          ) as never,
+        }),
+      ),
+    onSuccess: (next) => cache.setQueryData(queries.measures(dogId).queryKey, next),
+  })
+  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const send = (e: FormEvent) => {
+    e.preventDefault()
+    save.mutate()
+  }
+  const { ears, balance, neckwear } = data
+  return (
+    <form onSubmit={send} noValidate className="space-y-3 p-4">
+      <h2 className="text-xl">Ears, balance, neckwear</h2>
+      {ears && (
+        <p>
+          For edges that look level: leave <b>{mm(ears.left_hair_mm)}</b> below the left leather, <b>{mm(ears.right_hair_mm)}</b> below the right.{' '}
+          <span className="text-sm text-ink-2">
+            Measured they then differ by {mm(ears.measured_difference_mm)}, seen from the front by {mm(ears.apparent_difference_mm)}.
+          </span>{' '}
+          <Why of="Level ears" reasons={ears.reasons} />
+        </p>
+      )}
+      {balance.silent && <p className="text-ink-2">{balance.silent}</p>}
+      {balance.suggestions.map((s) => (
+        <p key={s.code}>
+          {s.message} <Why of={s.code.replaceAll('_', ' ')} reasons={s.reasons} />
+        </p>
+      ))}
+      {neckwear && (
+        <div>
+          <p>
+            Neckwear: <b>{mm(neckwear.finished_mm)}</b> around when relaxed; tube {mm(neckwear.fabric_mm)} of fabric, {mm(neckwear.tube_width_mm)} wide; band{' '}
+            {mm(neckwear.band_width_mm)}, bow {mm(neckwear.bow_width_mm)}. <Why of="Neckwear" reasons={neckwear.reasons} />
+          </p>
+          {neckwear.warnings.map((w) => (
+            <p key={w.code} className="text-sm font-bold text-bracken">
+              {w.message}
+            </p>
+          ))}
+        </div>
+      )}
+      <details open={Object.keys(data.measures).length === 0}>
+        <summary className="min-h-11 py-2 font-bold">Measure</summary>
+        <div className="grid gap-x-3 sm:grid-cols-2">
+          {FIELDS.map(([name, label]) => (
+            <TextField
+              key={name}
+              label={label}
+              inputMode="decimal"
+              disabled={!may('visit')}
+              value={v[name] ?? ''}
+              onChange={(e) => setV({ ...v, [name]: e.target.value })}
+              error={errors[name]}
+            />
+          ))}
+        </div>
+        {may('visit') && (
+          <Button type="submit" disabled={save.isPending}>
+            {save.isPending ? 'Working it out …' : 'Keep and work it out'}
+          </Button>
+        )}
+        {save.error && Object.keys(errors).length === 0 && (
+          <p role="alert" className="font-bold text-haw">
+            {save.error.message}
+          </p>
+        )}
+      </details>
+    </form>
+  )
+}
+
+/** As typed where it is no number, so that the answer can say so at the field. */
+function numberOf(text: string): number | string {
+  const n = Number(text.replace(',', '.'))
+  return Number.isFinite(n) ? n : text
+}

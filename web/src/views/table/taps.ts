@@ -1,0 +1,169 @@
+// Taps: made here, kept here until the salon has them, and shown at once over what the salon said last.
+import { writeKey, type Schemas } from '../../app/client'
+import type { ZoneState } from '../../dog/DogDrawing'
+
+export type Groom = Schemas['GroomView']
+export type TapData = { kind: string; [name: string]: unknown }
+export type Tap = TapData & { id: string; at: string; saw: number }
+export type TimerData = Schemas['TimerView']
+/** A view with what is not sent yet in it. */
+export interface Shown extends Groom {
+  /** zones and steps whose newest word the salon does not have yet */
+  pending: Set<string>
+}
+
+export function makeTap(data: TapData, saw: number, at = new Date()): Tap {
+  return { ...data, id: writeKey(), at: at.toISOString(), saw }
+}
+
+/** Names this tab: two of them are two devices, which may disagree. */
+export function deviceName(): string {
+  const known = sessionStorage.getItem('kt-device')
+  if (known) return known
+  const name = `device-${writeKey().slice(0, 12)}`
+  sessionStorage.setItem('kt-device', name)
+  return name
+}
+
+const key = (groom: string) => `kt-taps-${groom}`
+
+/** Kept in the browser's own store, written within the tap itself: a reload or a flat battery loses nothing. */
+export const queue = {
+  read(groom: string): Tap[] {
+    try {
+      const kept: unknown = JSON.parse(localStorage.getItem(key(groom)) ?? '[]')
+      return Array.isArray(kept) ? (kept as Tap[]) : []
+    } catch {
+      return []
+    }
+  },
+  add(groom: string, tap: Tap): Tap[] {
+    const all = [...queue.read(groom), tap]
+    localStorage.setItem(key(groom), JSON.stringify(all))
+    return all
+  },
+  drop(groom: string, ids: Set<string>): Tap[] {
+    const left = queue.read(groom).filter((t) => !ids.has(t.id))
+    if (left.length) localStorage.setItem(key(groom), JSON.stringify(left))
+    else localStorage.removeItem(key(groom))
+    return left
+  },
+}
+
+/** What the view will be when the taps have been counted; only what is seen at once, never a figure. */
+export function overlay(groom: Groom, taps: Tap[], me: string): Shown {
+  const out: Shown = { ...groom, pending: new Set() }
+  for (const t of taps) apply(out, t, me)
+  if (taps.length) settle(out)
+  return out
+}
+
+function apply(g: Shown, t: Tap, me: string) {
+  const text = (name: string) => (typeof t[name] === 'string' ? t[name] : '')
+  switch (t.kind) {
+    case 'zone': {
+      const zones = t.zones as string[]
+      zones.forEach((z) => g.pending.add(z))
+      g.zones = g.zones.map((z) =>
+        zones.includes(z.zone) ? { ...z, state: text('state'), why: text('why'), carry: text('carry') || z.carry, who: me, actual: null, actual_mm: null } : z,
+      )
+      break
+    }
+    case 'step':
+      g.pending.add(text('step'))
+      g.steps = g.steps.map((s) => (s.key === t.step ? { ...s, state: text('state'), why: text('why'), who: me } : s))
+      break
+    case 'timer':
+      g.timers = g.timers.map((r) => {
+        if (r.timer !== t.timer) return r
+        const blade = text('blade') || r.blade
+        const limit = r.timer === 'clipping' ? ((blade ? g.heat_every[blade] : undefined) ?? r.limit_s) : r.limit_s
+        const again = t.on === true && (r.timer === 'clipping' ? blade !== r.blade : r.timer !== 'undercoat')
+        const ran = again ? 0 : r.ran_s
+        return {
+          ...r,
+          blade,
+          running: t.on === true,
+          since: t.on === true ? t.at : null,
+          who: me,
+          ran_s: ran,
+          limit_s: limit,
+          left_s: limit === null ? null : limit - ran,
+          level: t.on === true ? 'running' : 'off',
+          forgotten: false,
+        }
+      })
+      break
+    case 'felt':
+    case 'welfare':
+      g.timers = g.timers.map((r) =>
+        r.timer === (t.kind === 'felt' ? 'clipping' : 'drying') ? { ...r, ran_s: 0, left_s: r.limit_s, level: r.running ? 'running' : 'off', since: t.at } : r,
+      )
+      break
+    case 'claw':
+      g.claws = g.claws.map((c) => (c.foot === t.foot && c.claw === t.claw ? { ...c, state: text('state') } : c))
+      break
+    case 'pads':
+      g.pads = { ...g.pads, [text('foot')]: { found: g.pads[text('foot')]?.found ?? null, left: t.bare as number } }
+      break
+    case 'ear':
+      g.ears = { ...g.ears, [`${text('side')}.${text('place')}`]: text('state') }
+      break
+    case 'eye':
+      g.eyes = { ...g.eyes, [text('side')]: text('state') }
+      break
+    case 'extents':
+      g.extents = { ring: t.ring as number, channel: t.channel as number, arc: t.arc as number }
+      break
+    case 'incident':
+      g.incidents = [
+        ...g.incidents,
+        {
+          id: t.id,
+          what: text('what'),
+          zone: text('zone'),
+          tool: text('tool'),
+          action: text('action'),
+          told: t.told === true,
+          follow_up: text('follow_up'),
+          who: me,
+          at: t.at,
+        },
+      ]
+      break
+    case 'told':
+      g.incidents = g.incidents.map((i) => (i.id === t.incident ? { ...i, told: true } : i))
+      break
+    case 'note':
+      g.notes = [...g.notes, { text: text('text'), who: me, at: t.at }]
+      break
+    case 'pause':
+      g.state = 'paused'
+      break
+    case 'resume':
+      g.state = 'open'
+      break
+  }
+}
+
+/** Which step is next after what was tapped: shown until the salon says so itself. */
+function settle(g: Shown) {
+  const state = Object.fromEntries(g.zones.map((z) => [z.zone, z.state]))
+  g.steps = g.steps.map((s) => {
+    if (s.zones.length === 0 || (g.pending.has(s.key) && s.state !== 'open') || s.state === 'skipped') return s
+    const states = s.zones.map((z) => state[z] ?? 'planned')
+    if (!s.zones.some((z) => g.pending.has(z))) return s
+    return { ...s, state: states.every((x) => x !== 'planned' && x !== 'partly') ? 'done' : states.every((x) => x === 'planned') ? 'open' : 'begun' }
+  })
+  const open = g.steps.filter((s) => s.state !== 'done' && s.state !== 'skipped')
+  g.next = open[0]?.key ?? null
+  g.after = open[1]?.key ?? null
+}
+
+export function stateOf(state: string): ZoneState {
+  return state as ZoneState
+}
+
+export function handWords(h: NonNullable<Groom['hand_over']>): string {
+  return [`${h.who} hands over to ${h.to}`, h.side && `done: ${h.side}`, h.next && `next: ${h.next}`, h.note].filter(Boolean).join(' · ')
+}

@@ -1,0 +1,127 @@
+// A groom on this device: what the salon says, what is tapped here, and getting the one to the other.
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { api, ApiError, take, writeKey } from '../../app/client'
+import { queries } from '../../app/queries'
+import { useSession } from '../../app/session'
+import { useToast } from '../../ui/Toasts'
+import { deviceName, makeTap, overlay, queue, type Tap, type TapData } from './taps'
+
+const BATCH = 200
+const AGAIN_MS = 2000
+
+export function useGroom(id: string) {
+  const { session } = useSession()
+  const cache = useQueryClient()
+  const toast = useToast()
+  const groom = useQuery(queries.groom(id))
+  const [waiting, setWaiting] = useState<Tap[]>(() => queue.read(id))
+  const [away, setAway] = useState(false)
+  const [ahead, setAhead] = useState(0)
+  const busy = useRef(false)
+  const gone = useRef(false)
+  const seen = useRef(0)
+  useEffect(() => {
+    seen.current = groom.data?.seq ?? 0
+  }, [groom.data])
+
+  const flush = useCallback(async () => {
+    if (busy.current) return
+    busy.current = true
+    for (let batch = queue.read(id).slice(0, BATCH); batch.length && !gone.current; batch = queue.read(id).slice(0, BATCH)) {
+      try {
+        const answer = await take(
+          api.POST('/api/grooms/{id}/taps', {
+            params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+            body: { sent_at: new Date().toISOString(), device: deviceName(), taps: batch } as never,
+          }),
+        )
+        const left = queue.drop(id, new Set(batch.map((t) => t.id)))
+        await cache.cancelQueries({ queryKey: ['groom', id] })
+        cache.setQueryData(['groom', id], answer.groom)
+        setWaiting(left)
+        setAway(false)
+        setAhead(answer.clock_ahead_s)
+        for (const r of answer.results) if (r.message) toast({ text: r.message, bad: r.outcome === 'refused' || r.outcome === 'late' })
+      } catch (e) {
+        const problem = e instanceof ApiError ? e : null
+        if (problem && [400, 404, 413, 422].includes(problem.status)) {
+          // Never to be counted as it is: said, and kept apart rather than tried for ever.
+          toast({ text: `${batch.length} taps were refused: ${problem.message}`, bad: true })
+          setWaiting(queue.drop(id, new Set(batch.map((t) => t.id))))
+          continue
+        }
+        setAway(true)
+        await new Promise((again) => setTimeout(again, AGAIN_MS))
+      }
+    }
+    busy.current = false
+  }, [id, cache, toast])
+
+  useEffect(() => {
+    gone.current = false
+    void flush()
+    const now = () => void flush()
+    addEventListener('online', now)
+    return () => {
+      gone.current = true
+      removeEventListener('online', now)
+    }
+  }, [flush])
+
+  const tap = useCallback(
+    (data: TapData) => {
+      const made = makeTap(data, seen.current)
+      setWaiting(queue.add(id, made))
+      void flush()
+      return made.id
+    },
+    [id, flush],
+  )
+  const shown = useMemo(() => (groom.data ? overlay(groom.data, waiting, session.name) : null), [groom.data, waiting, session.name])
+  return {
+    groom: shown,
+    error: groom.error,
+    refetch: groom.refetch,
+    tap,
+    waiting: waiting.length,
+    away: away || (groom.isError && groom.data !== undefined),
+    ahead,
+  }
+}
+
+/** Milliseconds since this very view came from the salon: what its running figures have grown by. */
+export function useSince(now: string): number {
+  const [since, setSince] = useState(0)
+  useEffect(() => {
+    const came = performance.now()
+    const tick = () => setSince(performance.now() - came)
+    tick()
+    const timer = setInterval(tick, 500)
+    return () => clearInterval(timer)
+  }, [now])
+  return since
+}
+
+/** The screen stays on while a dog is on the table. */
+export function useAwake(on: boolean) {
+  useEffect(() => {
+    if (!on || !('wakeLock' in navigator)) return
+    let lock: WakeLockSentinel | null = null
+    let over = false
+    const hold = () => {
+      if (document.visibilityState === 'visible')
+        navigator.wakeLock.request('screen').then(
+          (l) => (over ? void l.release() : (lock = l)),
+          () => {},
+        )
+    }
+    hold()
+    document.addEventListener('visibilitychange', hold)
+    return () => {
+      over = true
+      document.removeEventListener('visibilitychange', hold)
+      void lock?.release()
+    }
+  }, [on])
+}
