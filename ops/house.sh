@@ -87,7 +87,7 @@ use_instance() { # name, first of three ports
   WEB_PORT=$2 FPM_PORT=$(($2 + 1)) DB_PORT=$(($2 + 2))
   HOME_DIR=$ROOT/var/$INSTANCE
   [ ${#HOME_DIR} -le 80 ] || fail "the path $ROOT is too long for a database socket; move the project to a shorter path"
-  mkdir -p "$HOME_DIR"/{run,log,nginx,locations} || fail "no right to write below $ROOT/var; give this user the project folder"
+  mkdir -p "$HOME_DIR"/{run,log,nginx,locations,tmp} || fail "no right to write below $ROOT/var; give this user the project folder"
   if [ ! -f "$HOME_DIR/secrets" ]; then
     (umask 077; printf 'DB_PASSWORD=%s\nAPP_SECRET=%s\n' "$(php -r 'echo bin2hex(random_bytes(16));')" "$(php -r 'echo bin2hex(random_bytes(16));')" >"$HOME_DIR/secrets")
   fi

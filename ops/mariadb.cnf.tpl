@@ -1,6 +1,8 @@
 # The project's own MariaDB: loopback only, data under var/.
 [mariadbd]
 datadir = @HOME@/data
+# Its own: a second server that starts clears what it finds in a shared one.
+tmpdir=@HOME@/tmp
 socket = @HOME@/run/mariadb.sock
 pid-file = @HOME@/run/mariadb.pid
 log-error = @HOME@/log/mariadb.log

@@ -120,7 +120,7 @@ for ($round = -2; $round < ROUNDS; ++$round) {
 // A full comb test of forty zones, put and reckoned anew, against a request that only finds out who is asking and whether anything changed.
 $worker = new Visitor("http://127.0.0.1:$port");
 $csrf = json_decode($worker->signIn('bench1-groomer'), true)['csrf'];
-$write = static fn (string $method, string $path, ?array $body, array $headers, int $expect): array => $worker->get($path, [
+$write = static fn (string $method, string $path, array|stdClass|null $body, array $headers, int $expect): array => $worker->get($path, [
     \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body), \CURLOPT_HTTPHEADER => ['Content-Type: application/json', "X-CSRF-Token: $csrf", 'Idempotency-Key: '.bin2hex(random_bytes(8)), ...$headers],
 ], $expect);
 $zones = array_slice(array_keys(KeenThistle\Core\Zone\ZoneTable::all()), 0, 40);
@@ -146,6 +146,34 @@ for ($i = 0; $i < 4000; ++$i) {
     $rule->reckon($mats);
 }
 $perSecond = 4000 / ((hrtime(true) - $began) / 1e9);
+// Two hundred taps of a morning without a network, and one tap with it; against the same request that only asks who and whether.
+foreach (array_slice($cards, 8, 6) as $card) {
+    $dog = substr($card, 0, -strlen('/card'));
+    $groom = json_decode($write('POST', "$dog/grooms", new stdClass(), [], 200)[1], true)['id'];
+    $worker->get($card, [\CURLOPT_CUSTOMREQUEST => 'GET', \CURLOPT_HTTPGET => true, \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int { if (0 === stripos($h, 'etag:')) { $etag = trim(substr($h, 5)); } return strlen($h); }]);
+    $tap = static fn (int $i): array => ['id' => bin2hex(random_bytes(8)), 'at' => gmdate('Y-m-d\TH:i:s.000\Z'), 'kind' => 'zone', 'zones' => [['back', 'loin', 'rump', 'chest'][$i % 4]], 'state' => 0 === $i % 3 ? 'partly' : 'deferred', 'why' => "tap $i"];
+    foreach ([200 => 'taps 200', 1 => 'taps 1'] as $many => $what) {
+        $batch = ['sent_at' => gmdate('Y-m-d\TH:i:s.000\Z'), 'device' => 'bench-1', 'taps' => array_map($tap, range(1, $many))];
+        $empty = $worker->get($card, [\CURLOPT_HTTPHEADER => ["If-None-Match: $etag"], \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)], 304);
+        $sent = $write('POST', "/api/grooms/$groom/taps", $batch, [], 200);
+        if (array_fill(0, $many, 'counted') !== array_column(json_decode($sent[1], true)['results'], 'outcome')) {
+            throw new RuntimeException('Not every tap was counted.');
+        }
+        $times[$what][] = $sent[0];
+        $times["$what empty"][] = $empty[0];
+    }
+}
+$all = array_fill_keys(array_keys(KeenThistle\Core\Zone\ZoneTable::all()), '10 blade');
+$n = 0;
+foreach ($all as $zone => $_) {
+    $all[$zone] = ['10 blade', '7F blade', 'scissors', '13 mm guard over 10'][$n++ % 4];
+}
+$job = new KeenThistle\Core\Order\Job($all, KeenThistle\Core\Coat\CoatType::LongDouble, true, matted: true, smells: true, fearsDryer: true);
+$began = hrtime(true);
+for ($i = 0; $i < 400; ++$i) {
+    (new KeenThistle\Core\Order\OrderRule())->order($job, new KeenThistle\Core\Order\Schools());
+}
+$order = (hrtime(true) - $began) / 400 / 1e6;
 $m = array_map(median(...), $times);
 $line = static fn (string $what, string $of, string $against, string $aim): string => sprintf("  %-66s %6.2f ms / %6.2f ms = %5.2f×   aim %s\n", $what, $m[$of], $m[$against], $m[$of] / $m[$against], $aim);
 echo "\n", 'medians of ', ROUNDS, ' rounds over ', count($cards), ' cards and ', count($queries), " searches, one request at a time, warm\n";
@@ -159,3 +187,6 @@ echo $line('comb test of 40 zones put and reckoned, against an unchanged card', 
 printf("  %-66s %d a second on one core (aim ≥ 2 000)\n", 'the matting rule alone, 40 zones', $perSecond);
 printf("  %-66s %d (aim ≤ 8)\n", 'most SELECTs of one card request, its session among them', $most['card']);
 printf("  %-66s %d\n", 'most SELECTs of one search request, its session among them', $most['search']);
+echo $line('one tap at the table, against an unchanged card', 'taps 1', 'taps 1 empty', '–');
+printf("  %-66s %d ms (aim < 2 000)\n", '200 taps made without a network, counted in one request', $m['taps 200']);
+printf("  %-66s %.2f ms of PHP (aim < 2)\n", 'the order rule, all zones, every finding', $order);

@@ -54,6 +54,24 @@ final class HouseTest extends ApiTestCase
         $this->ask('PUT', '/api/house', ['schools' => ['pads' => 'after_dry', 'nails_when' => 'after_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
     }
 
+    public function testEveryStyleHasADrawingAndTheSalonAddsItsOwn(): void
+    {
+        $styles = self::rows($this->ask('GET', '/api/house', expect: 200)['styles']);
+        self::assertSame(['face', 'ears', 'paws', 'sanitary', 'tail'], array_values(array_unique(array_map(self::text(...), array_column($styles, 'kind')))));
+        self::assertCount(\count($styles), array_flip(array_map(self::text(...), array_column($styles, 'drawing'))));
+        $own = ['kind' => 'face', 'name' => 'mill crest', 'drawing' => 'beard'];
+        $next = $this->ask('PUT', '/api/house', ['styles' => [$own]] + self::BODY, 200, ['If-Match' => '"1"']);
+        self::assertSame('our own', self::find(self::rows($next['styles']), 'name', 'mill crest')['why']);
+        $skull = self::find(self::rows($this->ask('GET', '/api/words')['zones']), 'id', 'skull');
+        self::assertContains('mill crest', (array) $skull['shapes']);
+        self::assertContains('half-circle brow', (array) $skull['shapes']);
+        $kept = $this->ask('PUT', '/api/house', ['rate_minor' => 70] + self::BODY, 200, ['If-Match' => '"2"']);
+        self::assertTrue(self::find(self::rows($kept['styles']), 'name', 'mill crest')['own'], 'not given: as they are');
+        foreach ([[$own, $own], [['name' => 'Bell'] + $own], [['kind' => 'wings'] + $own], [['drawing' => '<svg onload=alert(1)>'] + $own], [['name' => ''] + $own]] as $wrong) {
+            $this->ask('PUT', '/api/house', ['styles' => $wrong] + self::BODY, 422, ['If-Match' => '"3"']);
+        }
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {

@@ -29,6 +29,22 @@ final class HouseTest extends BrowserTestCase
         $this->sees($this->page, 'House style saved');
     }
 
+    public function testTheSalonAddsAStyleOfItsOwnAndACardOffersIt(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->go('/house');
+        $add = $this->page->xpath("//h3[.='Tail']/following-sibling::ul//button[contains(., 'our own')]");
+        $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$add]);
+        $add->click();
+        $this->page->type('Our name for it', 'weir brush');
+        $this->page->choose('Drawn like', 'pompon');
+        $this->page->button('Add it')->click();
+        $this->page->button('Save house style')->click();
+        $this->sees($this->page, 'House style saved');
+        $this->card($this->page, 'sedge', 'tail_flag');
+        $this->page->xpath("//label[.='Shape']/following-sibling::select/option[.='weir brush']");
+    }
+
     public function testAGroomerReadsItButCannotChangeIt(): void
     {
         $this->page->signIn('tove');

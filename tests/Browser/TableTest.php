@@ -200,8 +200,8 @@ final class TableTest extends BrowserTestCase
         $this->page->signIn('tove');
         $this->begin('perrin');
         $this->page->button('Claws, ears')->click();
-        $this->page->xpath("//button[starts-with(@aria-label, 'Front left, claw 1')]")->click();
-        $this->page->xpath("//button[starts-with(@aria-label, 'Front left, claw 1: left')]");
+        $this->page->xpath("//button[contains(., 'Front left, claw 1:')]")->click();
+        $this->page->xpath("//button[contains(., 'Front left, claw 1:') and contains(., 'left') and contains(., '✓')]");
         $this->page->xpath("//*[@aria-label='Hind left: pads bare']//button[.='5']")->click();
         $this->page->button('Rear')->click();
         $this->page->css('input[type=range]')->sendKeys(str_repeat(WebDriverKeys::ARROW_RIGHT, 3));
@@ -212,7 +212,7 @@ final class TableTest extends BrowserTestCase
         $this->page->button('Rear')->click();
         $this->sees($this->page, 'Around the ring: 16 mm');
         $this->page->button('Claws, ears')->click();
-        $this->page->xpath("//button[starts-with(@aria-label, 'Front left, claw 1: left')]");
+        $this->page->xpath("//button[contains(., 'Front left, claw 1:') and contains(., 'left') and contains(., '✓')]");
     }
 
     public function testWhatIsKeptFromLastTimeIsChosenBeforeTheFirstCut(): void

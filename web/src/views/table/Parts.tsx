@@ -41,12 +41,15 @@ export function Parts({ groom, canWork, onTap }: { groom: Shown; canWork: boolea
                       type="button"
                       disabled={!working}
                       title={c.why}
-                      aria-label={`${label}, ${c.dewclaw ? 'dewclaw' : `claw ${c.claw}`}: ${c.state ? c.state.replace('_', ' ') : `to do, ${ACTIONS[c.action]}, ${c.why}`}`}
                       onClick={() => onTap({ kind: 'claw', foot, claw: c.claw, state: following(c) })}
                       className={`min-h-12 min-w-0 rounded-md border px-0.5 text-xs leading-tight ${c.state === 'quicked' ? 'border-haw bg-haw-soft font-bold text-haw' : c.state ? 'border-moss bg-moss-soft font-bold text-moss' : c.action === 'refer' ? 'border-haw text-haw' : 'border-line'}`}
                     >
-                      {c.dewclaw && <span className="block text-xs">dew</span>}
+                      <span className="sr-only">
+                        {label}, claw {c.claw}:{' '}
+                      </span>
+                      {c.dewclaw && <span className="block text-xs">dewclaw </span>}
                       {c.state ? `${c.state === 'quicked' ? '!' : '✓'} ${c.state.replace('_', ' ')}` : ACTIONS[c.action]}
+                      <span className="sr-only">{c.state ? '' : `, to do, ${c.why}`}</span>
                     </button>
                   ))}
               </div>

@@ -55,13 +55,9 @@ export function Steps({ groom, labels, inHand, canWork, onTap, onPick }: Props) 
                     </Button>
                   )
                 ) : (
-                  <Button
-                    className="min-h-12 px-3"
-                    disabled={s.key === inHand}
-                    onClick={() => onPick(s.key)}
-                    aria-label={`Take ${s.title}${s.tool ? `, ${s.tool}` : ''} in hand`}
-                  >
+                  <Button className="min-h-12 px-3" disabled={s.key === inHand} onClick={() => onPick(s.key)}>
                     {s.key === inHand ? 'in hand' : 'take it'}
+                    <span className="sr-only">: {[s.title, s.tool].filter(Boolean).join(', ')}</span>
                   </Button>
                 ))}
             </li>
