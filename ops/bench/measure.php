@@ -151,10 +151,10 @@ foreach (array_slice($cards, 8, 6) as $card) {
     $dog = substr($card, 0, -strlen('/card'));
     $groom = json_decode($write('POST', "$dog/grooms", new stdClass(), [], 200)[1], true)['id'];
     $worker->get($card, [\CURLOPT_CUSTOMREQUEST => 'GET', \CURLOPT_HTTPGET => true, \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int { if (0 === stripos($h, 'etag:')) { $etag = trim(substr($h, 5)); } return strlen($h); }]);
-    $tap = static fn (int $i): array => ['id' => bin2hex(random_bytes(8)), 'at' => gmdate('Y-m-d\TH:i:s.000\Z'), 'kind' => 'zone', 'zones' => [['back', 'loin', 'rump', 'chest'][$i % 4]], 'state' => 0 === $i % 3 ? 'partly' : 'deferred', 'why' => "tap $i"];
+    $tap = static fn (int $i): array => ['id' => bin2hex(random_bytes(8)), 'at' => gmdate('Y-m-d\TH:i:s.000\Z'), 'kind' => 'zone', 'zones' => [['back', 'loin', 'rump', 'chest'][$i % 4]], 'state' => 0 === $i % 3 ? 'not_needed' : 'deferred', 'why' => "tap $i"];
     foreach ([200 => 'taps 200', 1 => 'taps 1'] as $many => $what) {
         $batch = ['sent_at' => gmdate('Y-m-d\TH:i:s.000\Z'), 'device' => 'bench-1', 'taps' => array_map($tap, range(1, $many))];
-        $empty = $worker->get($card, [\CURLOPT_HTTPHEADER => ["If-None-Match: $etag"], \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)], 304);
+        $empty = $worker->get($card, [\CURLOPT_CUSTOMREQUEST => 'GET', \CURLOPT_HTTPGET => true, \CURLOPT_HTTPHEADER => ["If-None-Match: $etag"], \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)], 304);
         $sent = $write('POST', "/api/grooms/$groom/taps", $batch, [], 200);
         if (array_fill(0, $many, 'counted') !== array_column(json_decode($sent[1], true)['results'], 'outcome')) {
             throw new RuntimeException('Not every tap was counted.');
@@ -174,6 +174,20 @@ for ($i = 0; $i < 400; ++$i) {
     (new KeenThistle\Core\Order\OrderRule())->order($job, new KeenThistle\Core\Order\Schools());
 }
 $order = (hrtime(true) - $began) / 400 / 1e6;
+$recipe = 'back: 16/10; ribs: 13/10; loin: 10; rump: 7F against; shoulder.l: 10; shoulder.r: 16/30 called "blue"; chest: scissor 40 =skirt kept; belly: 10 @hygiene; foreleg: 13/10 >elbow; thigh.l: scissor 25; skull: scissor 24; muzzle: thin 3; tail_flag: scissor 30 #"arc"; pads: toe; groin: 10 once';
+$began = hrtime(true);
+for ($i = 0; $i < 5000; ++$i) {
+    KeenThistle\Core\Shorthand\Notation::parse($recipe);
+}
+$lines = 5000 / ((hrtime(true) - $began) / 1e9);
+$worst = 0.0;
+foreach (['x;', '"', 'back:', 'back: 10 #"', 'backk ', ';x ', ':>=@ "a" '] as $rubbish) {
+    for ($i = 0; $i < 20; ++$i) {
+        $began = hrtime(true);
+        KeenThistle\Core\Shorthand\Notation::parse(substr(str_repeat($rubbish, 10_000), 0, 10_000));
+        $worst = max($worst, (hrtime(true) - $began) / 1e6);
+    }
+}
 $m = array_map(median(...), $times);
 $line = static fn (string $what, string $of, string $against, string $aim): string => sprintf("  %-66s %6.2f ms / %6.2f ms = %5.2f×   aim %s\n", $what, $m[$of], $m[$against], $m[$of] / $m[$against], $aim);
 echo "\n", 'medians of ', ROUNDS, ' rounds over ', count($cards), ' cards and ', count($queries), " searches, one request at a time, warm\n";
@@ -190,3 +204,5 @@ printf("  %-66s %d\n", 'most SELECTs of one search request, its session among th
 echo $line('one tap at the table, against an unchanged card', 'taps 1', 'taps 1 empty', '–');
 printf("  %-66s %d ms (aim < 2 000)\n", '200 taps made without a network, counted in one request', $m['taps 200']);
 printf("  %-66s %.2f ms of PHP (aim < 2)\n", 'the order rule, all zones, every finding', $order);
+printf("  %-66s %d a second of PHP on one core (aim ≥ 5 000)\n", 'shorthand, fifteen zones a line', $lines);
+printf("  %-66s %.2f ms at worst (aim ≤ 5)\n", 'shorthand, 10 000 characters of rubbish', $worst);

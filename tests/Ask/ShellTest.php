@@ -49,6 +49,9 @@ final class ShellTest extends TestCase
         yield 'level-ears' => ['level-ears', '{"left_higher_mm":12,"left_leather_mm":90,"right_leather_mm":90}', ['left_hair_mm' => 22.0, 'right_hair_mm' => 10.0]];
         yield 'balance' => ['balance', '{"ear_to_nose":1.0}', ['suggestions' => [], 'silent' => null]];
         yield 'neckwear' => ['neckwear', '{"neck_mm":320,"kg":11}', ['finished_mm' => 350.0, 'fabric_mm' => 720.0]];
+        yield 'mix' => ['mix', '{"kg":25,"coat":"long_double","passes":2,"ratio":10}', ['mixed_l' => 2.07, 'concentrate_ml' => 188.4, 'water_ml' => 1884.0]];
+        yield 'wear' => ['wear', '{"today":"2026-11-25","events":[{"kind":"run","on":"2026-11-25","minutes":10,"dirt":"dirty"}]}', ['worn_min' => 20.0, 'oil_in_min' => 5.0, 'disinfect_due' => true, 'sharpen_in_min' => 580.0]];
+        yield 'shorthand' => ['shorthand', '{"line":"ribs back: 16/10; throat: 7F >breastbone_dip"}', ['line' => 'throat: 7F >breastbone_dip; back ribs: 16/10', 'confirm' => []]];
         yield 'recovery' => ['recovery', '{"coat":"curly","cut_mm":3.2,"back_to_mm":17}', ['weeks' => 4.8, 'level' => 'none']];
     }
 

@@ -140,6 +140,17 @@ final readonly class Fields
         return $out;
     }
 
+    /** @return list<float> */
+    public function floats(string $name): array
+    {
+        $out = [];
+        foreach ($this->listOf($name) as $value) {
+            $out[] = \is_float($value) || \is_int($value) ? (float) $value : throw self::wrong($name);
+        }
+
+        return $out;
+    }
+
     /** @return list<mixed> */
     private function listOf(string $name): array
     {

@@ -1,0 +1,37 @@
+<?php
+
+/** How one zone is done, as the shorthand says it: every field of a recipe, nothing else. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Shorthand;
+
+use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\Method;
+
+final readonly class Way
+{
+    public const STOPS = ['ear_fold', 'rear_ear_crease', 'eye_corner', 'nose_tip', 'breastbone_dip', 'elbow', 'hock', 'knee', 'tuck_up', 'root_of_tail'];
+    public const REASONS = ['owner_wish', 'comfort', 'hygiene', 'breed_outline', 'balance', 'repair', 'forced_by_mat', 'cleared_by_vet'];
+
+    /**
+     * @param string|null $blade label: of a bare blade
+     * @param int|null $guard µm
+     * @param string|null $base label: of the blade under a guard
+     * @param string|null $called the salon's own word for the guard
+     * @param Lay|null $lay null where no blade runs
+     * @param int|null $about µm, only where no tool gives the length
+     * @param string|null $clipper unit
+     */
+    public function __construct(
+        public Method $method, public ?string $blade = null, public ?int $guard = null, public ?string $base = null, public ?string $called = null, public ?Lay $lay = null, public ?int $about = null, public ?string $stop = null,
+        public ?string $shape = null, public ?string $reason = null, public bool $once = false, public bool $exception = false, public ?string $clipper = null, public ?string $note = null,
+    ) {
+    }
+
+    /** The same way, the same key. */
+    public function key(): string
+    {
+        return serialize(get_object_vars($this));
+    }
+}

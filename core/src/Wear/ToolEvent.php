@@ -1,0 +1,24 @@
+<?php
+
+/** One entry of a tool's life: it ran, or was oiled, disinfected, sharpened. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Wear;
+
+final readonly class ToolEvent
+{
+    public const KINDS = ['run', 'oiled', 'disinfected', 'sharpened', 'packed_hair', 'edge_dull', 'edge_good'];
+    /** How much faster than clean hair dirt blunts. */
+    public const DIRT = ['dirty' => 2.0, 'undercoat' => 1.3, 'clean' => 1.0];
+
+    /** @param string $dog whose hair it cut; "" where nobody said */
+    public function __construct(public string $kind, public \DateTimeImmutable $on, public float $minutes = 0.0, public string $dirt = 'clean', public string $dog = '')
+    {
+    }
+
+    public function worn(): float
+    {
+        return 'run' === $this->kind ? $this->minutes * self::DIRT[$this->dirt] : 0.0;
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+/** What a blade has run, and what is due: oil, disinfection, sharpening, with the day that is likely. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Wear;
+
+use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Reason\Reason;
+
+final readonly class WearRule
+{
+    public const OIL_MINUTES = 15.0;
+    public const SHARPEN_MINUTES = 600.0;
+    /** Recent use is what ran in these days. */
+    private const RECENT_DAYS = 28;
+    private const FURTHEST_DAYS = 730;
+
+    /**
+     * @param list<ToolEvent> $events in any order
+     * @param list<array{on: \DateTimeImmutable, minutes: float}> $ahead what bookings will ask of it; used before the rate of recent use
+     */
+    public function now(array $events, \DateTimeImmutable $today, array $ahead = []): WearAnswer
+    {
+        usort($events, static fn (ToolEvent $a, ToolEvent $b): int => $a->on <=> $b->on);
+        $sinceOil = $sinceSharp = $recent = 0.0;
+        $dull = false;
+        $cleanFor = null;
+        $packed = $dirtyAfterUse = false;
+        foreach ($events as $e) {
+            if ('run' === $e->kind) {
+                $sinceOil += $e->minutes;
+                $sinceSharp += $e->worn();
+                $recent += $e->on >= $today->modify('-'.self::RECENT_DAYS.' days') ? $e->worn() : 0.0;
+                $cleanFor = $e->dog;
+                $dirtyAfterUse = true;
+            } elseif ('oiled' === $e->kind) {
+                $sinceOil = 0.0;
+            } elseif ('disinfected' === $e->kind) {
+                $dirtyAfterUse = false;
+            } elseif ('sharpened' === $e->kind) {
+                $sinceSharp = 0.0;
+                $dull = false;
+            } elseif ('packed_hair' === $e->kind) {
+                $packed = true;
+            } else {
+                $dull = 'edge_dull' === $e->kind;
+            }
+        }
+        $perDay = $recent / self::RECENT_DAYS;
+        $left = self::SHARPEN_MINUTES - $sinceSharp;
+        $on = $dull ? $today : self::forecast($left, $today, $ahead, $perDay);
+        $cautions = [];
+        if ($sinceOil >= self::OIL_MINUTES) {
+            $cautions[] = new Caution('oil', 'Oil it now: a dry blade heats, pulls and blunts.');
+        }
+        if ($dirtyAfterUse) {
+            $cautions[] = new Caution('disinfect', 'Disinfect it before the next dog.', Caution::DANGER);
+        }
+        if ($packed) {
+            $cautions[] = new Caution('packed', 'Packed hair has stopped it: brush it out, and dry the coat better.', Caution::NOTE);
+        }
+        if ($left <= 0 || $dull) {
+            $cautions[] = new Caution('sharpen', $dull ? 'The edge test says dull: it bends the hair. To the grinder.' : 'It has run its minutes: to the grinder before it pulls.');
+        }
+
+        return new WearAnswer(
+            round($sinceSharp, 1), max(0.0, round(self::OIL_MINUTES - $sinceOil, 1)), $dirtyAfterUse, $cleanFor ?? '', max(0.0, round($left, 1)), $on, $cautions,
+            [
+                new Reason('worn', round($sinceSharp, 1), 'min', 'minutes cut × dirt factor (dirty 2, undercoat 1.3, clean 1) since it was sharpened'),
+                new Reason('since_oil', round($sinceOil, 1), 'min', \sprintf('oil every %s minutes', self::OIL_MINUTES)),
+                new Reason('recent', round($perDay, 2), 'min/day', \sprintf('over the last %d days', self::RECENT_DAYS)),
+                ...([] === $ahead ? [] : [new Reason('booked', round(array_sum(array_column($ahead, 'minutes')), 1), 'min', \sprintf('in %d bookings ahead', \count($ahead)))]),
+            ],
+        );
+    }
+
+    /** @param list<array{on: \DateTimeImmutable, minutes: float}> $ahead */
+    private static function forecast(float $left, \DateTimeImmutable $today, array $ahead, float $perDay): ?\DateTimeImmutable
+    {
+        if ($left <= 0) {
+            return $today;
+        }
+        usort($ahead, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);
+        $at = $today;
+        foreach ($ahead as $b) {
+            $left -= $b['minutes'];
+            $at = max($at, $b['on']);
+            if ($left <= 0) {
+                return $at;
+            }
+        }
+        // After what is booked, as it was used of late.
+        $days = $perDay > 0 ? (int) ceil($left / $perDay) : null;
+
+        return null === $days || $days > self::FURTHEST_DAYS ? null : $at->add(new \DateInterval("P{$days}D"));
+    }
+}
