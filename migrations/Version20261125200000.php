@@ -46,6 +46,6 @@ final class Version20261125200000 extends AbstractMigration
         $this->addSql('ALTER TABLE groom_tap ADD CONSTRAINT FK_39F5A8F3D4D57CD FOREIGN KEY (staff_id) REFERENCES staff (id)');
         $this->addSql('ALTER TABLE groom_tap ADD CONSTRAINT FK_39F5A8F34C91BDE4 FOREIGN KEY (salon_id) REFERENCES salon (id)');
         $this->addSql("ALTER TABLE salon ADD styles JSON DEFAULT '[]' NOT NULL");
-        $this->addSql("ALTER TABLE dog ADD measures JSON DEFAULT '{}' NOT NULL");
+        $this->addSql("ALTER TABLE dog ADD measures JSON DEFAULT '{}' NOT NULL, ADD schools JSON DEFAULT '{}' NOT NULL");
     }
 }

@@ -130,6 +130,14 @@ class Dog implements SalonOwned
     #[ORM\Column(type: 'json', options: ['default' => '{}'])]
     public array $measures = [];
 
+    /**
+     * Points on which this card differs from the salon's schools: point => side.
+     *
+     * @var array<string, string>
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $schools = [];
+
     #[ORM\Column(length: 12)]
     public string $state = 'active';
 

@@ -66,7 +66,7 @@ final readonly class WorkOrder
             shortPatience: \in_array($dog->handling, [Handling::Painful, Handling::Frightened], true), minutes: $minutes,
         );
 
-        return (new OrderRule())->order($job, SchoolTable::schools($schooled ? $dog->salon->schools : []));
+        return (new OrderRule())->order($job, SchoolTable::schools($schooled ? $dog->schools + $dog->salon->schools : []));
     }
 
     /**

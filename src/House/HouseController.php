@@ -65,6 +65,25 @@ final readonly class HouseController
         return Json::response($this->view($this->scope->salon()));
     }
 
+    public static function schools(): Shape
+    {
+        return Shape::object(['schools' => SchoolTable::shape()->required()]);
+    }
+
+    #[Route('/api/house/answer', methods: ['POST'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('What a choice of schools would break, before it is saved', gives: BreaksView::class, takes: [self::class, 'schools'])]
+    public function breaks(Request $request): Response
+    {
+        try {
+            self::hold(self::chosen(Body::read($request, self::schools())));
+        } catch (InvalidInput $e) {
+            return Json::response(new BreaksView($e->all()));
+        }
+
+        return Json::response(new BreaksView([]));
+    }
+
     #[Route('/api/house', methods: ['PUT'])]
     #[IsGranted(May::HOUSE)]
     #[Endpoint('Change house style and settings; 422 names the must that a school breaks', gives: HouseView::class, takes: [self::class, 'shape'], versioned: true)]
@@ -72,14 +91,9 @@ final readonly class HouseController
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
-        $given = $body->objectOrNull('schools');
-        $schools = [];
-        foreach (array_keys(SchoolTable::rows()) as $point) {
-            $schools[$point] = null === $given ? SchoolTable::defaults()[$point] : $given->text($point);
-        }
+        $schools = self::chosen($body);
         $styles = self::styles($body);
-        // Throws with the pair that cannot both hold. A damp coat under a guard is a matter of each card, so no guard is tried here.
-        (new OrderRule())->order(new Job(self::PROBE, CoatType::LongDouble, matted: true), SchoolTable::schools($schools));
+        self::hold($schools);
 
         return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $version, $schools, $styles): Response {
             $salon = $manager->find(Salon::class, $this->scope->salonId(), LockMode::PESSIMISTIC_WRITE) ?? throw new \LogicException('A person has a salon.');
@@ -105,6 +119,30 @@ final readonly class HouseController
 
             return Json::response($this->view($salon));
         });
+    }
+
+    /** @return array<string, string> a side for every point */
+    private static function chosen(Fields $body): array
+    {
+        $given = $body->objectOrNull('schools');
+        $schools = [];
+        foreach (array_keys(SchoolTable::rows()) as $point) {
+            $schools[$point] = null === $given ? SchoolTable::defaults()[$point] : $given->text($point);
+        }
+
+        return $schools;
+    }
+
+    /**
+     * A damp coat under a guard is a matter of each card, so no guard is tried here.
+     *
+     * @param array<string, string> $schools
+     *
+     * @throws InvalidInput naming the pair that cannot both hold
+     */
+    private static function hold(array $schools): void
+    {
+        (new OrderRule())->order(new Job(self::PROBE, CoatType::LongDouble, matted: true), SchoolTable::schools($schools));
     }
 
     /**

@@ -73,6 +73,7 @@ final readonly class GroomReader
         $steps = $this->steps($groom, $board, $plan);
         $open = array_values(array_filter($steps, static fn (TableStepView $s): bool => 'done' !== $s->state && 'skipped' !== $s->state));
         $nails = $this->nails($groom);
+        $clocks = $figures->interval(array_map(static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r], $plan), $this->kit->lengths(), null, $groom->arrival->day)->clocks;
         $at = static fn (\DateTimeImmutable $t): string => $t->format('Y-m-d\TH:i:s\Z');
         $handOver = $board->handOver;
         $people = [];
@@ -98,7 +99,7 @@ final readonly class GroomReader
             array_map(static fn (array $c): array => $c + ['state' => $board->claws[$c['foot'].'.'.$c['claw']] ?? null], $nails->claws), $nails->next, $nails->nextDewclaws, (object) $this->pads($groom, $board), (object) $board->ears, (object) $board->eyes, $board->extents,
             $this->stripMap($groom, $history, $board, $plan), $incidents, $notes, null === $handOver ? null : ['at' => $at($handOver['at'])] + $handOver, $this->phases($groom, $taps, $plan),
             round($board->minutesAtWork($groom->openedAt, $until), 1), $groom->estimate['likely'] ?? null, $this->held($taps, $board), $groom->closedBy?->name, null === $groom->closedAt ? null : $at($groom->closedAt), null === $groom->visit ? null : (string) $groom->visit->id,
-            null === $groom->careToken ? null : "/care/$groom->careToken",
+            null === $groom->careToken ? null : "/care/$groom->careToken", $clocks,
         );
     }
 
@@ -174,7 +175,7 @@ final readonly class GroomReader
                 $spares[$row['label']] = ($spares[$row['label']] ?? -1) + 1;
             }
         }
-        $choices = $groom->salon->schools + SchoolTable::defaults();
+        $choices = $groom->dog->schools + $groom->salon->schools + SchoolTable::defaults();
         $dog = $groom->dog;
         $watched = 'flat' === $dog->muzzle || [] !== array_intersect(['airway', 'heart', 'age', 'seizures', 'surgery'], $dog->health);
         $rule = new TimerRule($spares, UndercoatCap::seconds($groom->salon->hemisphere, (int) $groom->arrival->day->format('n'), $choices['undercoat_amount']), $watched);

@@ -8,9 +8,10 @@ namespace KeenThistle\Table;
 
 use KeenThistle\Book\DogView;
 use KeenThistle\Card\CautionView;
+use KeenThistle\Card\ClockView;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'dog', 'arrival', 'place', 'place_name', 'state', 'seq', 'opened_at', 'now', 'who', 'people', 'cautions', 'notices', 'zones', 'steps', 'next', 'after', 'timers', 'heat_every', 'claws', 'nails_next_on', 'dewclaws_next_on', 'pads', 'ears', 'eyes', 'extents', 'strip_map', 'incidents', 'notes', 'hand_over', 'phases', 'minutes', 'estimate_minutes', 'held', 'closed_by', 'closed_at', 'visit', 'care_link'])]
+#[OA\Schema(required: ['id', 'dog', 'arrival', 'place', 'place_name', 'state', 'seq', 'opened_at', 'now', 'who', 'people', 'cautions', 'notices', 'zones', 'steps', 'next', 'after', 'timers', 'heat_every', 'claws', 'nails_next_on', 'dewclaws_next_on', 'pads', 'ears', 'eyes', 'extents', 'strip_map', 'incidents', 'notes', 'hand_over', 'phases', 'minutes', 'estimate_minutes', 'held', 'closed_by', 'closed_at', 'visit', 'care_link', 'clocks'])]
 final readonly class GroomView
 {
     /**
@@ -28,6 +29,7 @@ final readonly class GroomView
      * @param array{ring: float, channel: float, arc: float}|null $extents
      * @param list<array{phase: string, label: string, spent: float|null, estimate: float|null}> $phases
      * @param list<array<string, mixed>> $held
+     * @param list<ClockView> $clocks
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -68,6 +70,7 @@ final readonly class GroomView
         #[OA\Property(nullable: true)] public ?string $closed_at,
         #[OA\Property(nullable: true)] public ?string $visit,
         #[OA\Property(nullable: true)] public ?string $care_link,
+        #[OA\Property(type: 'array', description: 'when each is due again if the dog leaves as planned', items: new OA\Items(ref: ClockView::class))] public array $clocks,
     ) {
     }
 }

@@ -62,7 +62,8 @@ final readonly class TakeTaps
             if ('choose' === $tap->kind) {
                 $tap = self::chosen($tap, $before, $board);
             }
-            $against = null === $tap ? null : $board->standsAgainst($tap, $in->int('saw'));
+            // A choice was made between both words, so it replaces either.
+            $against = null === $tap || isset($tap->data['settles']) ? null : $board->standsAgainst($tap, $in->int('saw'));
             if (null === $tap) {
                 $out[] = self::outcome($in->text('id'), 'refused', 'Nothing waits for a choice there any more.');
                 continue;

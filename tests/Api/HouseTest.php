@@ -54,6 +54,37 @@ final class HouseTest extends ApiTestCase
         $this->ask('PUT', '/api/house', ['schools' => ['pads' => 'after_dry', 'nails_when' => 'after_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
     }
 
+    public function testWhatAChoiceBreaksIsSaidBeforeItIsSaved(): void
+    {
+        $breaks = self::rows($this->ask('POST', '/api/house/answer', ['schools' => ['pads' => 'after_dry']], 200)['breaks']);
+        self::assertSame('schools.nails_when', $breaks[0]['field']);
+        self::assertSame([], $this->ask('POST', '/api/house/answer', ['schools' => ['voice' => 'marker']], 200)['breaks']);
+        self::assertSame(1, $this->ask('GET', '/api/house')['version']);
+    }
+
+    public function testACardDiffersOnAPointAndItsOrderFollows(): void
+    {
+        $path = '/api/dogs/'.$this->dogId('Tansy').'/schools';
+        $at = fn (string $step): int => $this->orderOf('Tansy', $step);
+        self::assertLessThan($at('bath'), $at('close_work'));
+        $points = self::rows($this->ask('PUT', $path, ['point' => 'close_work', 'side' => 'after_dry'], 200)['points']);
+        self::assertSame(['after_dry', 'before_bath'], [self::find($points, 'point', 'close_work')['own'], self::find($points, 'point', 'close_work')['house']]);
+        self::assertGreaterThan($at('dry'), $at('close_work'));
+        self::assertSame('sanitary and close work: after drying', self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary']);
+        self::assertLessThan($this->orderOf('Sorrel', 'bath'), $this->orderOf('Sorrel', 'close_work'), 'other dogs as the house does it');
+        $problem = self::errors($this->ask('PUT', $path, ['point' => 'drying', 'side' => 'nearly_dry'], 422));
+        self::assertStringContainsString('bone dry before guards', implode(' ', $problem));
+        $this->ask('PUT', $path, ['point' => 'close_work', 'side' => null], 200);
+        self::assertLessThan($at('bath'), $at('close_work'));
+        $this->ask('PUT', $path, ['point' => 'voice', 'side' => 'shouting'], 422);
+        $this->ask('PUT', $path, ['point' => 'mood', 'side' => 'x'], 422);
+    }
+
+    private function orderOf(string $dog, string $step): int
+    {
+        return (int) array_search($step, array_column(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId($dog).'/order')['steps']), 'step'), true);
+    }
+
     public function testEveryStyleHasADrawingAndTheSalonAddsItsOwn(): void
     {
         $styles = self::rows($this->ask('GET', '/api/house', expect: 200)['styles']);

@@ -264,6 +264,22 @@ final class TableTest extends ApiTestCase
         self::assertNotSame([], $groom['steps']);
     }
 
+    public function testAToolRetiredInTheMiddleIsNamedAndWhatWasDoneWithItStays(): void
+    {
+        $this->send([$this->tap('zone', ['zones' => ['back'], 'state' => 'done'])]);
+        $this->db()->executeStatement("UPDATE kit_item SET active = 0 WHERE kind = 'guard' AND nominal_um = 20000");
+        $this->db()->executeStatement('UPDATE salon SET kit_version = kit_version + 1');
+        $this->em()->clear();
+        $result = self::rows($this->post([$this->tap('zone', ['zones' => ['rump'], 'state' => 'done', 'actual' => self::guard(20, '30')])])['results'])[0];
+        self::assertSame('counted', $result['outcome']);
+        self::assertStringContainsString('is not in the kit at Mill room', self::text($result['message']));
+        self::assertSame('done', $this->mark('back')['state']);
+        $here = self::map($this->mark('loin')['here']);
+        self::assertFalse($here['makes']);
+        self::assertNotNull($here['difference_mm']);
+        self::assertContains('sanitary', array_column(self::rows($this->groom['clocks']), 'clock'));
+    }
+
     public function testAGuardInNoKitInReachIsNamedWithTheNearest(): void
     {
         $this->signIn('idris');

@@ -13,7 +13,6 @@ final class HouseTest extends BrowserTestCase
         $this->page->signIn('maren');
         $this->page->xpath("//nav//a[contains(., 'House')]")->click();
         $this->side('Pads, when', 'after drying');
-        $this->page->button('Save house style')->click();
         $this->sees($this->page, 'contradicts the must "pads and between the toes before nails"');
         $this->side('Pads, when', 'before the bath');
         $this->side('Sanitary and close work', 'after drying');
@@ -27,6 +26,20 @@ final class HouseTest extends BrowserTestCase
         $this->side('Sanitary and close work', 'before the bath');
         $this->page->button('Save house style')->click();
         $this->sees($this->page, 'House style saved');
+    }
+
+    public function testACardDiffersFromTheHouseAndWhatWouldBreakAMustIsRefused(): void
+    {
+        $this->page->signIn('tove');
+        $this->card($this->page, 'tansy');
+        $this->page->button('Order')->click();
+        $this->page->xpath("//summary[contains(., 'as the house does it')]")->click();
+        $this->page->choose('Dry before clipping', 'nearly_dry');
+        $this->sees($this->page, 'contradicts the must "bone dry before guards"');
+        $this->page->choose('Voice', 'marker');
+        $this->sees($this->page, 'Otherwise than the house: voice');
+        $this->page->choose('Voice', '');
+        $this->sees($this->page, 'Schools: as the house does it');
     }
 
     public function testTheSalonAddsAStyleOfItsOwnAndACardOffersIt(): void

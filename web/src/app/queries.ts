@@ -57,6 +57,8 @@ export const queries = {
       placeholderData: keepPreviousData,
     }),
   measures: (id: string) => queryOptions({ queryKey: ['measures', id], queryFn: () => take(api.GET('/api/dogs/{id}/measures', { params: { path: { id } } })) }),
+  dogSchools: (id: string) =>
+    queryOptions({ queryKey: ['dog-schools', id], queryFn: () => take(api.GET('/api/dogs/{id}/schools', { params: { path: { id } } })) }),
   incidents: () => queryOptions({ queryKey: ['incidents'], queryFn: () => take(api.GET('/api/incidents')) }),
   log: (dog: string | null, cursor: string | null) =>
     queryOptions({

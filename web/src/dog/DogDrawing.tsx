@@ -19,7 +19,7 @@ export interface DrawnZone {
   off?: boolean
   stopLine?: string | null
   /** what the comb found, drawn and written in place of the length */
-  mat?: { severity: number; text: string }
+  mat?: { severity: number; text: string; said?: string }
   /** how it stands at the table: drawn over the hair and written in place of the length */
   state?: ZoneState
   /** belongs to the step in hand */
@@ -360,7 +360,7 @@ function Labels({
 }
 
 function spoken(z: DrawnZone): string {
-  if (z.mat) return `${z.label}, ${z.mat.severity === 0 ? 'clear' : `severity ${z.mat.text}`}`
+  if (z.mat) return `${z.label}, ${z.mat.said ?? (z.mat.severity === 0 ? 'clear' : `severity ${z.mat.text}`)}`
   const state = z.state && z.state !== 'planned' ? z.state.replace('_', ' ') : false
   const length = z.mm === null ? 'length unknown' : `${Math.round(z.mm * 10) / 10} millimetres`
   return [

@@ -3,7 +3,7 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { useLocation } from 'react-router'
-import { json, page, problem, server, SESSION, signedIn } from '../testing'
+import { json, page, problem, server, SESSION, signedIn, type Asked } from '../testing'
 import { Book } from './book/Book'
 import { NewDog } from './book/DogForm'
 import { House } from './house/House'
@@ -121,10 +121,36 @@ describe('house style', () => {
         ],
       },
     ],
+    styles: [{ kind: 'tail', name: 'carrot', drawing: 'carrot', why: 'to a point', own: false }],
   }
   function asManager(cache: { setQueryData: (key: unknown[], data: unknown) => unknown }) {
     cache.setQueryData(['session'], { ...SESSION, may: [...SESSION.may, 'house'] })
   }
+  it('says what a choice breaks before it is saved', async () => {
+    server({
+      'GET /api/house': house,
+      'POST /api/house/answer': (a: Asked) =>
+        json({
+          breaks: (a.body as { schools: { pads: string } }).schools.pads === 'after_dry' ? [{ field: 'schools.pads', message: 'contradicts the must' }] : [],
+        }),
+    })
+    asManager(page(signedIn(<House />)).cache)
+    await userEvent.click(await screen.findByRole('radio', { name: /after drying/ }))
+    expect(await screen.findByText('contradicts the must')).toBeTruthy()
+    await userEvent.click(screen.getByRole('radio', { name: /before the bath/ }))
+    await waitFor(() => expect(screen.queryByText('contradicts the must')).toBeNull())
+  })
+  it('keeps a style of our own with the drawing it is like', async () => {
+    const asked = server({ 'GET /api/house': house, 'PUT /api/house': () => json({ ...house, version: 5 }) })
+    asManager(page(signedIn(<House />)).cache)
+    await userEvent.click((await screen.findAllByRole('button', { name: 'our own' }))[4])
+    await userEvent.type(screen.getByLabelText('Our name for it'), 'weir brush')
+    await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Save house style' }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ styles: [{ kind: 'tail', name: 'weir brush', drawing: 'carrot' }] }),
+    )
+  })
   it('names a contradiction at its row and keeps the choice', async () => {
     const asked = server({
       'GET /api/house': house,

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { queries } from '../../app/queries'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
+import { DogSchools } from './DogSchools'
 
 export function Order({
   dogId,
@@ -16,7 +17,15 @@ export function Order({
   onZone: (zone: string) => void
 }) {
   const order = useQuery(queries.order(dogId, revision))
-  if (!order.data) return order.error ? <Resting error={order.error} retry={() => void order.refetch()} /> : <Waiting what="Putting it in order" />
+  if (!order.data)
+    return order.error ? (
+      <div className="space-y-3 p-4">
+        <Resting error={order.error} retry={() => void order.refetch()} />
+        <DogSchools dogId={dogId} />
+      </div>
+    ) : (
+      <Waiting what="Putting it in order" />
+    )
   const { steps, moved, tool_changes } = order.data
   return (
     <div className="space-y-3 p-4">
@@ -24,6 +33,7 @@ export function Order({
       <p className="text-sm text-ink-2">
         {steps.length} steps, {tool_changes} changes of tool
       </p>
+      <DogSchools dogId={dogId} />
       {moved.length > 0 && (
         <details className="rounded-md bg-bracken-soft px-3 py-1 text-sm text-bracken">
           <summary className="min-h-8 py-1 font-bold">Not as usual</summary>

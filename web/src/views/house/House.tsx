@@ -1,5 +1,5 @@
 // House style: on what points this salon has picked a side, with what each says for itself; prices and limits.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
@@ -56,7 +56,18 @@ function Form({ house }: { house: HouseData }) {
       toast({ text: 'House style saved' })
     },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  // What a choice breaks is said at once, before anything is saved.
+  const breaks = useQuery({
+    queryKey: ['breaks', schools],
+    queryFn: () => take(api.POST('/api/house/answer', { body: { schools } as never })),
+    enabled: canChange,
+    placeholderData: keepPreviousData,
+    retry: false,
+  })
+  const errors = {
+    ...Object.fromEntries((breaks.data?.breaks ?? []).map((b) => [b.field, b.message])),
+    ...(save.error instanceof ApiError ? save.error.fields : {}),
+  } as Record<string, string>
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate()
@@ -126,7 +137,10 @@ function Form({ house }: { house: HouseData }) {
                       name={s.point}
                       className="mt-0.5 size-5 shrink-0 accent-thistle"
                       checked={schools[s.point] === side.id}
-                      onChange={() => setSchools({ ...schools, [s.point]: side.id })}
+                      onChange={() => {
+                        setSchools({ ...schools, [s.point]: side.id })
+                        save.reset()
+                      }}
                     />
                     <span>
                       {side.what}

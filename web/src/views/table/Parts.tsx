@@ -1,6 +1,7 @@
 // Claw by claw, foot by foot, ear by ear: what was found, what is done today, what it is now.
 import type { Schemas } from '../../app/client'
 import { Choice } from '../../ui/Choice'
+import { Why } from '../../ui/Why'
 import { shortDay } from '../../ui/words'
 import type { Shown, TapData } from './taps'
 
@@ -10,6 +11,7 @@ const FEET = [
   ['hind_left', 'Hind left'],
   ['hind_right', 'Hind right'],
 ] as const
+const CARE = ['sanitary', 'pads', 'eyes', 'nails', 'dewclaws', 'ears', 'undercoat', 'strip']
 const CLAW_STATES = ['tipped', 'tiny_cut', 'ground', 'left', 'refused', 'quicked']
 const ACTIONS: Record<string, string> = { leave: 'leave', tip: 'tip', tiny_cuts: 'tiny cuts', grind_only: 'grind only', refer: 'vet, do not touch' }
 /** What a first tap on a claw says: the action of the rule, done. */
@@ -111,6 +113,20 @@ export function Parts({ groom, canWork, onTap }: { groom: Shown; canWork: boolea
           </div>
         ))}
       </section>
+      {groom.clocks.length > 0 && (
+        <section aria-label="Due again">
+          <h2 className="text-lg">Due again, if it leaves as planned</h2>
+          <ul className="flex flex-wrap gap-x-5 text-sm">
+            {groom.clocks
+              .filter((c) => CARE.includes(c.clock))
+              .map((c) => (
+                <li key={c.clock}>
+                  {c.clock} <b>{shortDay(c.due_on)}</b> <Why of={`${c.clock} clock`} reasons={c.reasons} />
+                </li>
+              ))}
+          </ul>
+        </section>
+      )}
       {groom.strip_map.length > 0 && <StripMap groom={groom} />}
     </div>
   )

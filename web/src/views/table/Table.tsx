@@ -15,6 +15,7 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
+import { shortDay } from '../../ui/words'
 import { Cautions } from '../card/Cautions'
 import { HandOver } from './HandOver'
 import { IncidentForm } from './IncidentForm'
@@ -184,6 +185,7 @@ function Page({
               onChange={setView}
               options={[
                 { id: 'side', label: 'Side' },
+                ...(groom.strip_map.length > 0 ? [{ id: 'strip', label: 'Stripped' }] : []),
                 { id: 'below', label: 'Below' },
                 { id: 'rear', label: 'Rear' },
                 { id: 'parts', label: 'Claws, ears' },
@@ -191,7 +193,7 @@ function Page({
                 { id: 'notes', label: `Notes${groom.notes.length + groom.incidents.length > 0 ? ` (${groom.notes.length + groom.incidents.length})` : ''}` },
               ]}
             />
-            {view === 'side' && (
+            {(view === 'side' || view === 'strip') && (
               <Button className="min-h-10" onClick={() => setSide(side === 'left' ? 'right' : 'left')}>
                 <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="-ml-2 max-sm:sr-only">: {side} side</span>
               </Button>
@@ -220,6 +222,18 @@ function Page({
                     selected={zone}
                     onSelect={choose}
                     name={dog.name}
+                  />
+                ) : view === 'strip' ? (
+                  <DogDrawing
+                    look={look}
+                    zones={stripped(
+                      groom,
+                      drawn(seen, (base) => (side === 'right' ? base.replace(/_left$/, '_right') : base)),
+                    )}
+                    side={side}
+                    selected={zone}
+                    onSelect={choose}
+                    name={`${dog.name}, when stripped`}
                   />
                 ) : view === 'below' ? (
                   <Underside zones={drawn(BELOW, (z) => z)} selected={zone} onSelect={choose} name={dog.name} />
@@ -271,6 +285,20 @@ function Page({
 
 function bladeOf(tool: string | null | undefined): string | null {
   return tool && /^\S+ blade$/.test(tool) ? tool.replace(' blade', '') : null
+}
+
+/** The strip map: by date, the longest ago the densest; what is not stripped carries nothing. */
+function stripped(groom: Schemas['GroomView'], zones: Record<string, DrawnZone>): Record<string, DrawnZone> {
+  const days = Object.fromEntries(groom.strip_map.map((s) => [s.zone, s.day]))
+  const ages = [...new Set(groom.strip_map.map((s) => s.day ?? ''))].sort().reverse()
+  return Object.fromEntries(
+    Object.entries(zones).map(([base, z]) => {
+      const day = days[z.id]
+      const words = day === undefined ? 'not stripped' : day === null ? 'not yet' : shortDay(day)
+      const mat = { severity: day === undefined ? 0 : day === null ? 4 : Math.min(4, ages.indexOf(day)), text: day === undefined ? '' : words, said: words }
+      return [base, { ...z, mat, state: undefined }]
+    }),
+  )
 }
 
 function progress(zones: Schemas['TableZoneView'][]): string {

@@ -125,6 +125,7 @@ function groom(change: Partial<Groom> = {}): Groom {
     closed_at: null,
     visit: null,
     care_link: null,
+    clocks: [{ clock: 'pads', weeks: 5, due_on: '2026-06-08', reasons: [] }],
     ...change,
   } as unknown as Groom
 }
@@ -402,6 +403,10 @@ describe('the table', () => {
     await userEvent.selectOptions(screen.getAllByRole('combobox')[0], 'cleaned')
     await userEvent.click(screen.getByRole('radio', { name: 'Steps' }))
     expect(screen.getByText('The salon differs today.')).toBeTruthy()
+    await userEvent.click(screen.getByRole('radio', { name: 'Stripped' }))
+    expect(screen.getByRole('option', { name: 'back, 1 Apr' })).toBeTruthy()
+    expect(screen.getByRole('option', { name: 'loin, not stripped' })).toBeTruthy()
+    await userEvent.click(screen.getByRole('radio', { name: 'Steps' }))
     await userEvent.click(screen.getByRole('button', { name: 'take it: head, 7F blade' }))
     expect(screen.getByTestId('now-tool').textContent).toBe('7F blade')
     await waitFor(() => expect(seen.slice(1).map((t) => t.kind)).toEqual(['told', 'note', 'claw', 'pads', 'ear']))
