@@ -16,6 +16,8 @@ use KeenThistle\Card\WorkOrder;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Desk\Message;
+use KeenThistle\Desk\SimulatedSender;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Table\Groom;
@@ -48,6 +50,11 @@ final readonly class DemoGrooms
                 $groom->visit = $visit;
                 $groom->closedBy = $visit->staff;
                 $groom->closedAt = $groom->openedAt->modify('+'.($visit->minutes ?? 90).' minutes');
+                $client = $visit->dog->household->clients->first();
+                if (false !== $client) {
+                    $text = \sprintf('%s is ready. %s at %s', $visit->dog->name, $visit->salon->name, $groom->place->name);
+                    $this->manager->persist(new Message($visit->dog, $client, $visit->staff, $groom->closedAt, 'ready', $client->phone, $text, (new SimulatedSender())->send($client->phone, $text)));
+                }
                 if (null !== $wrong) {
                     [$what, $zone, $tool, $action, $told, $then] = $wrong;
                     $this->tap($groom, $visit->staff, 40, 'incident', ['what' => $what, 'zone' => $zone, 'tool' => $tool, 'action' => $action, 'told' => $told, 'follow_up' => $then]);

@@ -157,9 +157,10 @@ final readonly class GroomReader
             $shapes = array_filter(array_map(static fn (ZoneRecipe $r): string => $r->shape ?? '', $recipes), $said);
             $who = array_values(array_filter(array_map(static fn (string $z): string => $board->zones[$z]->who ?? '', $s['zones']), $said));
             $guard = null !== $tool && $tool->isGuard();
+            $left = array_filter(array_map(static fn (ZoneRecipe $r): ?float => $lengths->planned($r->forRules())->finished?->rounded(), $recipes), static fn (?float $mm): bool => null !== $mm);
 
             return new TableStepView(
-                $s['key'], $s['step'], $s['title'], $guard ? \sprintf('%s mm guard', $tool->guard?->rounded()) : $s['tool'], $guard ? $tool->base : null, null === $first || null === $first->lay ? null : $first->lay->value, null === $first ? null : $lengths->planned($first->forRules())->finished?->rounded(),
+                $s['key'], $s['step'], $s['title'], $guard ? \sprintf('%s mm guard', $tool->guard?->rounded()) : $s['tool'], $guard ? $tool->base : null, null === $first || null === $first->lay ? null : $first->lay->value, [] === $left ? null : min($left), [] === $left || min($left) === max($left) ? null : max($left),
                 array_values(array_unique($stops)), array_values(array_unique($shapes)), $s['zones'], $s['minutes'], $s['cautions'], $s['done_when'],
                 $board->stepState($s['key'], $s['zones']), $board->steps[$s['key']]['why'] ?? '', $board->steps[$s['key']]['who'] ?? $who[0] ?? null,
             );

@@ -255,10 +255,10 @@ export function StatePatterns() {
   return (
     <>
       <pattern id="kt-state-done" width="2" height="2" patternUnits="userSpaceOnUse">
-        <rect width="2" height="2" style={{ fill: 'var(--moss-soft)' }} fillOpacity="0.88" />
+        <rect width="2" height="2" style={{ fill: 'var(--lit)' }} fillOpacity="0.88" />
       </pattern>
       <pattern id="kt-state-partly" width="1.6" height="1.6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <rect width="0.8" height="1.6" style={{ fill: 'var(--moss-soft)' }} fillOpacity="0.9" />
+        <rect width="0.8" height="1.6" style={{ fill: 'var(--lit)' }} fillOpacity="0.9" />
       </pattern>
       <pattern id="kt-state-deferred" width="1.5" height="1.5" patternUnits="userSpaceOnUse">
         <circle cx="0.75" cy="0.75" r="0.42" style={{ fill: 'var(--bracken)' }} />

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { StyleDrawing } from '../../dog/StyleDrawing'
 import { Button } from '../../ui/Button'
-import { mm } from '../../ui/words'
+import { mm, trim } from '../../ui/words'
 import { WHY_LATER, WHY_PARTLY, WHY_SKIPPED } from './reasons'
 import type { Shown, TapData } from './taps'
 
@@ -49,6 +49,7 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
   const base = z ? (recipe?.tool?.kind === 'guard' ? (recipe.tool.base ?? null) : null) : (step?.base ?? null)
   const lay = z ? (recipe?.lay ?? null) : (step?.lay ?? null)
   const leaves = z ? z.planned_mm : (step?.leaves_mm ?? null)
+  const leavesTo = z ? null : (step?.leaves_to_mm ?? null)
   const stops = z ? (recipe?.stop_line ? [recipe.stop_line] : []) : (step?.stop_lines ?? [])
   const shapes = z ? (recipe?.shape ? [recipe.shape] : []) : (step?.shapes ?? [])
   const unplanned = z !== null && z !== undefined && !z.planned
@@ -71,7 +72,13 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
         </p>
         {(base || lay || leaves !== null) && (
           <p className="font-head text-2xl font-bold leading-tight">
-            {[base && `over ${base}`, lay && `${lay} the lay`, leaves !== null && `leaves ${mm(leaves)}`].filter(Boolean).join(' · ')}
+            {[
+              base && `over ${base}`,
+              lay && `${lay} the lay`,
+              leaves !== null && `leaves ${leavesTo === null ? mm(leaves) : `${trim(leaves)} to ${mm(leavesTo)}`}`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </p>
         )}
         {place !== tool && <p className="text-xl leading-snug">{place}</p>}

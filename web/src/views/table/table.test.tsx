@@ -56,6 +56,7 @@ const step = (key: string, zones: string[], change = {}) => ({
   base: null,
   lay: null,
   leaves_mm: null,
+  leaves_to_mm: null,
   stop_lines: [],
   shapes: [],
   zones,
