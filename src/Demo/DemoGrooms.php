@@ -43,22 +43,22 @@ final readonly class DemoGrooms
 
     public function load(\DateTimeImmutable $now): void
     {
-        foreach (self::CLOSED as $name => $wrong) {
-            $visit = $this->manager->getRepository(Visit::class)->findOneBy(['dog' => $this->dog($name)], ['day' => 'DESC']);
-            if (null !== $visit) {
-                $groom = $this->groom($visit->dog, $visit->staff, $visit->day, $visit->day->setTime(9, 30));
-                $groom->visit = $visit;
-                $groom->closedBy = $visit->staff;
-                $groom->closedAt = $groom->openedAt->modify('+'.($visit->minutes ?? 90).' minutes');
-                $client = $visit->dog->household->clients->first();
-                if (false !== $client) {
-                    $text = \sprintf('%s is ready. %s at %s', $visit->dog->name, $visit->salon->name, $groom->place->name);
-                    $this->manager->persist(new Message($visit->dog, $client, $visit->staff, $groom->closedAt, 'ready', $client->phone, $text, (new SimulatedSender())->send($client->phone, $text)));
-                }
-                if (null !== $wrong) {
-                    [$what, $zone, $tool, $action, $told, $then] = $wrong;
-                    $this->tap($groom, $visit->staff, 40, 'incident', ['what' => $what, 'zone' => $zone, 'tool' => $tool, 'action' => $action, 'told' => $told, 'follow_up' => $then]);
-                }
+        $visits = array_filter(array_map(fn (string $name): ?Visit => $this->manager->getRepository(Visit::class)->findOneBy(['dog' => $this->dog($name)], ['day' => 'DESC']), array_keys(self::CLOSED)));
+        usort($visits, static fn (Visit $a, Visit $b): int => $a->day <=> $b->day);
+        foreach ($visits as $visit) {
+            $wrong = self::CLOSED[$visit->dog->name] ?? null;
+            $groom = $this->groom($visit->dog, $visit->staff, $visit->day, $visit->day->setTime(9, 30));
+            $groom->visit = $visit;
+            $groom->closedBy = $visit->staff;
+            $groom->closedAt = $groom->openedAt->modify('+'.($visit->minutes ?? 90).' minutes');
+            $client = $visit->dog->household->clients->first();
+            if (false !== $client) {
+                $text = \sprintf('%s is ready. You are welcome at any time: %s, %s.', $visit->dog->name, $visit->salon->name, $groom->place->name);
+                $this->manager->persist(new Message($visit->dog, $client, $visit->staff, $groom->closedAt, 'ready', $client->phone, $text, (new SimulatedSender())->send($client->phone, $text)));
+            }
+            if (null !== $wrong) {
+                [$what, $zone, $tool, $action, $told, $then] = $wrong;
+                $this->tap($groom, $visit->staff, 40, 'incident', ['what' => $what, 'zone' => $zone, 'tool' => $tool, 'action' => $action, 'told' => $told, 'follow_up' => $then]);
             }
         }
         $this->otherwise();
@@ -128,7 +128,7 @@ final readonly class DemoGrooms
         $groom->plan = array_map(RecipeArray::of(...), $plan);
         $groom->steps = OpenGroom::steps($this->order->of($dog, $plan, $arrival));
         $minutes = $this->order->minutes($dog, $plan, $arrival);
-        $groom->estimate = null === $minutes ? [] : ['likely' => round($minutes->likely, 1), 'phases' => $minutes->scaled(), 'price_minor' => null, 'price_terms' => []];
+        $groom->estimate = null === $minutes ? [] : ['likely' => round($minutes->likely, 1), 'phases' => $minutes->scaled(), 'price_minor' => (int) round($minutes->likely * $dog->salon->rateMinor), 'price_terms' => [['label' => \sprintf('%s min × %s', round($minutes->likely, 1), number_format($dog->salon->rateMinor / 100, 2)), 'minor' => (int) round($minutes->likely * $dog->salon->rateMinor)]]];
         $this->manager->persist($groom);
 
         return $groom;

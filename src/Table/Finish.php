@@ -102,7 +102,7 @@ final readonly class Finish
 
     private function message(Groom $groom): string
     {
-        return \sprintf('%s is ready. %s at %s', $groom->dog->name, $groom->salon->name, $groom->place->name);
+        return \sprintf('%s is ready. You are welcome at any time: %s, %s.', $groom->dog->name, $groom->salon->name, $groom->place->name);
     }
 
     /** @return list<string> */

@@ -36,6 +36,8 @@ final class ContractTest extends ApiTestCase
         yield 'outbox' => ['junia', '/api/outbox', '/api/outbox'];
         yield 'last time of Sorrel' => ['tove', '/api/dogs/{id}/repeat', '/api/dogs/Sorrel/repeat'];
         yield 'measures of Sorrel' => ['tove', '/api/dogs/{id}/measures', '/api/dogs/Sorrel/measures'];
+        yield 'line of Sorrel' => ['tove', '/api/dogs/{id}/line', '/api/dogs/Sorrel/line'];
+        yield 'schools of Sorrel' => ['tove', '/api/dogs/{id}/schools', '/api/dogs/Sorrel/schools'];
         yield 'bookings' => ['junia', '/api/bookings', '/api/bookings'];
         foreach (['Tansy', 'Osric', 'Marl', 'Dimity', 'Gantry', 'Sorrel', 'Perrin', 'Cobnut', 'Isolde', 'Hobnob', 'Wick', 'Sedge'] as $dog) {
             yield "card of $dog" => ['tove', '/api/dogs/{id}/card', "/api/dogs/$dog/card?wish=9"];

@@ -27,6 +27,7 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'arrival, handling' => ['marl/arrival#Handling', 'Who can take'];
         yield 'arrival, photos' => ['hobnob/arrival#Photos', 'not photographed'];
         yield 'card, order' => ['perrin?#Order', 'Done when'];
+        yield 'card, one line' => ['perrin?#One line', 'This is the plan as it is.'];
         yield 'house style' => ['/house', 'Schools'];
         yield 'before the first cut' => ['dimity/table', 'Before the first cut'];
         yield 'table' => ['osric/table#Go on', 'Done when'];

@@ -105,7 +105,7 @@ final class StoryTest extends BrowserTestCase
     public function testAVisitIsRecordedAndTheNextDateFollowsWithItsReasons(): void
     {
         $this->page->signIn('tove');
-        $this->card($this->page, 'dimity');
+        $this->card($this->page, 'wick');
         $this->page->button('When back')->click();
         $before = $this->page->xpath("//h2[starts-with(., 'Back in')]/following-sibling::p[1]")->getText();
         $this->page->xpath("//a[contains(., 'Record visit')]")->click();
@@ -116,10 +116,10 @@ final class StoryTest extends BrowserTestCase
         $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$deferred]);
         $deferred->click();
         $this->sees($this->page, '1 of');
-        $this->page->type('Why', 'coughed, so left for next time');
+        $this->page->type('Why', 'tired, so left for next time');
         $this->page->type('Note for the next person', 'Pads first <b>always</b> 🐾');
         $this->page->button('Record visit')->click();
-        $this->sees($this->page, 'Dimity: visit recorded');
+        $this->sees($this->page, 'Wick: visit recorded');
         $this->page->button('When back')->click();
         $this->page->until(fn (): ?bool => $before !== $this->page->xpath("//h2[starts-with(., 'Back in')]/following-sibling::p[1]")->getText() ? true : null, 'the next date does not move');
         $this->sees($this->page, 'decides');
@@ -128,7 +128,7 @@ final class StoryTest extends BrowserTestCase
         $this->page->keys(WebDriverKeys::ESCAPE);
         $this->page->button('Visits')->click();
         $this->sees($this->page, 'Pads first <b>always</b> 🐾');
-        $this->sees($this->page, 'coughed, so left for next time');
+        $this->sees($this->page, 'tired, so left for next time');
     }
 
     public function testAReasonOpensTheVisitItCameFrom(): void

@@ -10,5 +10,5 @@ globalThis.ResizeObserver ??= class {
 Element.prototype.scrollIntoView ??= () => {}
 Element.prototype.hasPointerCapture ??= () => false
 // Found at once on an idle machine; a busy one is given time.
-configure({ asyncUtilTimeout: 60_000 })
+configure({ asyncUtilTimeout: 30_000 })
 afterEach(cleanup)

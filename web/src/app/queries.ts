@@ -57,6 +57,7 @@ export const queries = {
       placeholderData: keepPreviousData,
     }),
   measures: (id: string) => queryOptions({ queryKey: ['measures', id], queryFn: () => take(api.GET('/api/dogs/{id}/measures', { params: { path: { id } } })) }),
+  line: (id: string) => queryOptions({ queryKey: ['line', id], queryFn: () => take(api.GET('/api/dogs/{id}/line', { params: { path: { id } } })) }),
   dogSchools: (id: string) =>
     queryOptions({ queryKey: ['dog-schools', id], queryFn: () => take(api.GET('/api/dogs/{id}/schools', { params: { path: { id } } })) }),
   incidents: () => queryOptions({ queryKey: ['incidents'], queryFn: () => take(api.GET('/api/incidents')) }),

@@ -1,8 +1,8 @@
 // The card of one dog: the drawn dog in the middle, cautions in one fixed strip, the sheet beside it.
 import { useQuery } from '@tanstack/react-query'
-import { CalendarPlus, ClipboardCheck, DoorOpen, PencilLine, Scissors } from 'lucide-react'
+import { CalendarPlus, ClipboardCheck, DoorOpen, PencilLine, Scissors, WholeWord } from 'lucide-react'
 import { Tabs } from 'radix-ui'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { queries } from '../../app/queries'
 import type { Schemas } from '../../app/client'
@@ -14,6 +14,7 @@ import { age } from '../../ui/words'
 import { Cautions } from './Cautions'
 import { DogInfo } from './DogInfo'
 import { DogStage } from './DogStage'
+import { Line } from './Line'
 import { Order } from './Order'
 import { useFresh } from './useFresh'
 import { Visits } from './Visits'
@@ -30,6 +31,9 @@ export function Card() {
   const [wish, setWish] = useState<number | null>(null)
   const [tab, setTab] = useState(search.get('zone') ? 'zone' : 'back')
   const [openVisit, setOpenVisit] = useState<string | null>(null)
+  const [line, setLine] = useState(false)
+  const [drawn, setDrawn] = useState<{ zones: Schemas['LineView']['zones']; gone: string[] } | null>(null)
+  const show = useCallback((zones: Schemas['LineView']['zones'] | null, gone: string[]) => setDrawn(zones && { zones, gone }), [])
   const known = session.places.some((p) => p.id === place) ? place : session.place
   const card = useQuery(queries.card(id, known, wish))
   const words = useQuery(queries.words())
@@ -41,7 +45,9 @@ export function Card() {
     document.title = title ? `${title} · Keen Thistle` : 'Keen Thistle'
   }, [title])
   const labels = useMemo(() => Object.fromEntries((words.data?.zones ?? []).map((z) => [z.id, z])), [words.data])
-  if (!card.data || !words.data) {
+  const names = useMemo(() => Object.fromEntries((words.data?.zones ?? []).map((z) => [z.id, z.label])), [words.data])
+  const staged = useMemo(() => card.data && follow(card.data, drawn), [card.data, drawn])
+  if (!card.data || !staged || !words.data) {
     const failed = card.error ?? words.error
     return failed ? <Resting error={failed} retry={() => (void card.refetch(), void words.refetch())} /> : <Waiting what="Fetching the card" />
   }
@@ -96,6 +102,9 @@ export function Card() {
               <CalendarPlus aria-hidden className="size-5" /> Next date
             </button>
           )}
+          <button type="button" className={action} aria-expanded={line} onClick={() => setLine(!line)}>
+            <WholeWord aria-hidden className="size-5" /> One line
+          </button>
           {may('dog') && (
             <Link to={`/dogs/${id}/edit`} className={action}>
               <PencilLine aria-hidden className="size-5" /> Edit dog
@@ -104,10 +113,11 @@ export function Card() {
         </div>
       </div>
       <Cautions cautions={data.cautions} />
+      {line && <Line dogId={id} labels={names} onShown={show} onClose={() => setLine(false)} />}
       {card.isError && navigator.onLine && <Away>The salon is not answering. You see what was loaded last.</Away>}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
         <DogStage
-          card={data}
+          card={staged}
           zones={words.data.zones}
           fresh={fresh.zones}
           selected={zone}
@@ -180,4 +190,20 @@ export function Card() {
       </div>
     </div>
   )
+}
+
+/** The card as the line being typed would have it: what it says is drawn, what it leaves out is not planned. */
+function follow(card: CardData, drawn: { zones: Schemas['LineView']['zones']; gone: string[] } | null): CardData {
+  if (!drawn) return card
+  const said = Object.fromEntries(drawn.zones.map((z) => [z.zone, z]))
+  return {
+    ...card,
+    zones: card.zones.map((z) =>
+      said[z.zone]
+        ? { ...z, recipe: said[z.zone].recipe, finished_mm: said[z.zone].finished_mm, here: null }
+        : drawn.gone.includes(z.zone)
+          ? { ...z, recipe: null, finished_mm: null, here: null }
+          : z,
+    ),
+  }
 }

@@ -112,7 +112,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
   const most = Math.max(1, ...finish.phases.flatMap((p) => [p.spent ?? 0, p.estimate ?? 0]))
   return (
     <>
-      <div className="grid gap-4 lg:grid-cols-2">
+      <div className="grid items-start gap-4 lg:grid-cols-2">
         <section className="panel p-4" aria-label="The look">
           <h2 className="text-xl">From all sides</h2>
           <ul className="mt-1 divide-y divide-line">
@@ -133,104 +133,106 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
             ))}
           </ul>
         </section>
-        <section className="panel space-y-3 p-4" aria-label="Minutes and price">
-          <h2 className="text-xl">
-            {Math.round(finish.minutes)} minutes
-            {finish.estimate_minutes !== null && <span className="text-ink-2">, about {Math.round(finish.estimate_minutes)} estimated</span>}
-          </h2>
-          <table className="w-full text-sm">
-            <thead className="sr-only">
-              <tr>
-                <th>Phase</th>
-                <th>Spent against estimated</th>
-                <th>Minutes</th>
-              </tr>
-            </thead>
-            <tbody>
-              {finish.phases.map((p) => (
-                <tr key={p.phase}>
-                  <td className="w-32 py-0.5 pr-2">{p.label}</td>
-                  <td aria-hidden>
-                    <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-4 w-full">
-                      <rect y="0" height="4" width={(100 * (p.spent ?? 0)) / most} style={{ fill: 'var(--thistle)' }} />
-                      <rect y="4.6" height="2.6" width={(100 * (p.estimate ?? 0)) / most} style={{ fill: 'var(--ground)' }} />
-                    </svg>
-                  </td>
-                  <td className="w-28 pl-2 text-right">
-                    <b>{p.spent ?? '–'}</b> of {p.estimate ?? '–'}
-                  </td>
+        <div className="space-y-4">
+          <section className="panel space-y-3 p-4" aria-label="Minutes and price">
+            <h2 className="text-xl">
+              {Math.round(finish.minutes)} minutes
+              {finish.estimate_minutes !== null && <span className="text-ink-2">, about {Math.round(finish.estimate_minutes)} estimated</span>}
+            </h2>
+            <table className="w-full text-sm">
+              <thead className="sr-only">
+                <tr>
+                  <th>Phase</th>
+                  <th>Spent against estimated</th>
+                  <th>Minutes</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
-          {finish.price_minor !== null && (
-            <p>
-              <b className="text-xl">{money(finish.price_minor, session.currency)}</b>{' '}
-              <span className="text-sm text-ink-2">{finish.price_terms.map((t) => `${t.label}: ${money(t.minor, session.currency)}`).join(' + ')}</span>
-            </p>
-          )}
-          {finish.untold.length > 0 && (
-            <div role="alert" className="rounded-md border-l-4 border-haw bg-haw-soft p-3 text-haw">
-              <p className="font-bold">The owner has not been told:</p>
-              {finish.untold.map((i) => (
-                <p key={i.id} className="flex flex-wrap items-center gap-2">
-                  <span className="flex-1">
-                    {INCIDENTS[i.what]?.label ?? i.what}
-                    {i.zone && `, ${labels[i.zone]}`}
+              </thead>
+              <tbody>
+                {finish.phases.map((p) => (
+                  <tr key={p.phase}>
+                    <td className="w-32 py-0.5 pr-2">{p.label}</td>
+                    <td aria-hidden>
+                      <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-4 w-full">
+                        <rect y="0" height="4" width={(100 * (p.spent ?? 0)) / most} style={{ fill: 'var(--thistle)' }} />
+                        <rect y="4.6" height="2.6" width={(100 * (p.estimate ?? 0)) / most} style={{ fill: 'var(--ground)' }} />
+                      </svg>
+                    </td>
+                    <td className="w-28 pl-2 text-right">
+                      <b>{p.spent ?? '–'}</b> of {p.estimate ?? '–'}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {finish.price_minor !== null && (
+              <p>
+                <b className="text-xl">{money(finish.price_minor, session.currency)}</b>{' '}
+                <span className="text-sm text-ink-2">{finish.price_terms.map((t) => `${t.label}: ${money(t.minor, session.currency)}`).join(' + ')}</span>
+              </p>
+            )}
+            {finish.untold.length > 0 && (
+              <div role="alert" className="rounded-md border-l-4 border-haw bg-haw-soft p-3 text-haw">
+                <p className="font-bold">The owner has not been told:</p>
+                {finish.untold.map((i) => (
+                  <p key={i.id} className="flex flex-wrap items-center gap-2">
+                    <span className="flex-1">
+                      {INCIDENTS[i.what]?.label ?? i.what}
+                      {i.zone && `, ${labels[i.zone]}`}
+                    </span>
+                    <Button className="min-h-12 text-ink" onClick={() => tap({ kind: 'told', incident: i.id })}>
+                      Owner is told
+                    </Button>
+                  </p>
+                ))}
+              </div>
+            )}
+          </section>
+          <section className="panel space-y-3 p-4" aria-label="Next dates">
+            <h2 className="text-xl">When back</h2>
+            <div className="grid gap-2">
+              {finish.next.map((n) => (
+                <button
+                  key={n.kind}
+                  type="button"
+                  aria-pressed={!!booked[n.kind]}
+                  disabled={!canWork}
+                  onClick={() => setBooked({ ...booked, [n.kind]: !booked[n.kind] })}
+                  className={`flex min-h-14 items-center gap-3 rounded-md border px-3 text-left ${booked[n.kind] ? 'border-moss bg-moss-soft' : 'border-line bg-sheet hover:bg-well'}`}
+                >
+                  <Check aria-hidden className={`size-6 shrink-0 ${booked[n.kind] ? 'text-moss' : 'text-line'}`} />
+                  <span>
+                    <b className="capitalize">{n.kind}</b>, {day(n.on)} <span className="block text-sm text-ink-2">{n.why}</span>
                   </span>
-                  <Button className="min-h-12 text-ink" onClick={() => tap({ kind: 'told', incident: i.id })}>
-                    Owner is told
-                  </Button>
-                </p>
+                </button>
               ))}
             </div>
-          )}
-        </section>
-        <section className="panel space-y-3 p-4" aria-label="Next dates">
-          <h2 className="text-xl">When back</h2>
-          <div className="grid gap-2">
-            {finish.next.map((n) => (
-              <button
-                key={n.kind}
-                type="button"
-                aria-pressed={!!booked[n.kind]}
-                disabled={!canWork}
-                onClick={() => setBooked({ ...booked, [n.kind]: !booked[n.kind] })}
-                className={`flex min-h-14 items-center gap-3 rounded-md border px-3 text-left ${booked[n.kind] ? 'border-moss bg-moss-soft' : 'border-line bg-sheet hover:bg-well'}`}
-              >
-                <Check aria-hidden className={`size-6 shrink-0 ${booked[n.kind] ? 'text-moss' : 'text-line'}`} />
-                <span>
-                  <b className="capitalize">{n.kind}</b>, {day(n.on)} <span className="block text-sm text-ink-2">{n.why}</span>
-                </span>
-              </button>
-            ))}
-          </div>
-        </section>
-        <section className="panel space-y-3 p-4" aria-label="The owner">
-          <h2 className="text-xl">The owner</h2>
-          <CheckField
-            label={finish.phone ? `Ready message to ${finish.phone}` : 'No number on the card: no message'}
-            checked={tell}
-            disabled={!finish.phone || !canWork}
-            onChange={(e) => setTell(e.target.checked)}
-          />
-          {tell && <TextField label="Message" value={message} maxLength={600} onChange={(e) => setMessage(e.target.value)} />}
-          <details>
-            <summary className="min-h-11 py-2 font-bold">Home-care sheet, made when it is closed</summary>
-            <div className="space-y-2 text-sm">
-              {finish.care.map((c) => (
-                <div key={c.title}>
-                  <h3 className="font-bold">{c.title}</h3>
-                  <ul className="list-disc pl-5">
-                    {c.lines.map((l) => (
-                      <li key={l}>{l}</li>
-                    ))}
-                  </ul>
-                </div>
-              ))}
-            </div>
-          </details>
-        </section>
+          </section>
+          <section className="panel space-y-3 p-4" aria-label="The owner">
+            <h2 className="text-xl">The owner</h2>
+            <CheckField
+              label={finish.phone ? `Ready message to ${finish.phone}` : 'No number on the card: no message'}
+              checked={tell}
+              disabled={!finish.phone || !canWork}
+              onChange={(e) => setTell(e.target.checked)}
+            />
+            {tell && <TextField label="Message" value={message} maxLength={600} onChange={(e) => setMessage(e.target.value)} />}
+            <details>
+              <summary className="min-h-11 py-2 font-bold">Home-care sheet, made when it is closed</summary>
+              <div className="space-y-2 text-sm">
+                {finish.care.map((c) => (
+                  <div key={c.title}>
+                    <h3 className="font-bold">{c.title}</h3>
+                    <ul className="list-disc pl-5">
+                      {c.lines.map((l) => (
+                        <li key={l}>{l}</li>
+                      ))}
+                    </ul>
+                  </div>
+                ))}
+              </div>
+            </details>
+          </section>
+        </div>
       </div>
       {canWork && (
         <div className="panel flex flex-wrap items-end gap-3 p-4">
