@@ -113,7 +113,6 @@ export function Card() {
         </div>
       </div>
       <Cautions cautions={data.cautions} />
-      {line && <Line dogId={id} labels={names} onShown={show} onClose={() => setLine(false)} />}
       {card.isError && navigator.onLine && <Away>The salon is not answering. You see what was loaded last.</Away>}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
         <DogStage
@@ -136,7 +135,8 @@ export function Card() {
           news={fresh.news}
         />
         <section ref={sheet} aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[25.5rem] lg:shrink-0">
-          <Tabs.Root value={tab} onValueChange={setTab} className="flex min-h-0 flex-1 flex-col">
+          {line && <Line dogId={id} labels={names} onShown={show} onClose={() => setLine(false)} />}
+          <Tabs.Root value={tab} onValueChange={setTab} className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}>
             <Tabs.List aria-label="Card" className="no-print flex border-b border-line">
               <Tabs.Trigger value="zone" className={tabClass}>
                 Zone

@@ -79,14 +79,14 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
   const open = answer.spoken.length > 0 && !confirmed
   const same = answer.changed.length + answer.gone.length === 0
   return (
-    <section aria-label="One line" className="space-y-2 border-b border-line bg-sheet px-4 py-3 sm:px-5">
+    <section aria-label="One line" className="min-h-0 space-y-2 overflow-y-auto p-4">
       <label htmlFor={id} className="label">
         The plan on one line
       </label>
       <textarea
         ref={field}
         id={id}
-        rows={2}
+        rows={9}
         spellCheck={false}
         autoCapitalize="none"
         className="field font-mono text-sm"
