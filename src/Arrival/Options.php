@@ -66,7 +66,7 @@ final readonly class Options
 
         return new OptionView(
             $choice, $title, $cut?->rounded(), (object) $left, $patches, round($answer->minutes, 1), round($minutes->likely, 1), round($minutes->sure, 1), $minutes->slot, $minutes->price, $minutes->priceTerms,
-            array_map(static fn (string $phase, float $m): array => ['phase' => $phase, 'minutes' => round($m, 1)], array_keys($minutes->phases), array_values($minutes->phases)),
+            array_map(static fn (string $phase, float $m): array => ['phase' => $phase, 'minutes' => $m], array_keys($minutes->scaled()), array_values($minutes->scaled())),
             $visits, 1 === $visits, null === $recovery?->weeks ? null : round($recovery->weeks, 1), $recovery?->message, Caution::listToArray($recovery->cautions ?? []), Reason::listToArray($minutes->reasons),
         );
     }

@@ -145,10 +145,7 @@ final readonly class OpenGroom
     {
         $comb = $this->reckoning->comb($arrival);
         $chosen = array_values(array_filter($comb->options, static fn (OptionView $o): bool => $o->choice === $comb->choice))[0] ?? $comb->options[0];
-        $phases = array_column($chosen->phases, 'minutes', 'phase');
-        // Shown beside what was spent, so with what the dog and the day multiply them by.
-        $factor = [] === $phases || 0.0 === (float) array_sum($phases) ? 1.0 : $chosen->minutes_50 / array_sum($phases);
 
-        return ['likely' => $chosen->minutes_50, 'phases' => array_map(static fn (float $m): float => round($m * $factor, 1), $phases), 'price_minor' => $chosen->price_minor, 'price_terms' => $chosen->price_terms];
+        return ['likely' => $chosen->minutes_50, 'phases' => array_column($chosen->phases, 'minutes', 'phase'), 'price_minor' => $chosen->price_minor, 'price_terms' => $chosen->price_terms];
     }
 }
