@@ -75,8 +75,9 @@ final readonly class HouseController
     #[Endpoint('What a choice of schools would break, before it is saved', gives: BreaksView::class, takes: [self::class, 'schools'])]
     public function breaks(Request $request): Response
     {
+        $body = Body::read($request, self::schools());
         try {
-            self::hold(self::chosen(Body::read($request, self::schools())));
+            self::hold(self::chosen($body));
         } catch (InvalidInput $e) {
             return Json::response(new BreaksView($e->all()));
         }

@@ -45,6 +45,83 @@ final class HostileTest extends ApiTestCase
         self::assertSame($before, $this->db()->fetchAllAssociative('SELECT (SELECT COUNT(*) FROM dog) dogs, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM booking) bookings, (SELECT COUNT(*) FROM change_log) changes'));
     }
 
+    #[DataProvider('bodies')]
+    public function testNoBodyBreaksTheTable(string $body): void
+    {
+        $this->signIn('maren');
+        $tansy = $this->dogId('Tansy');
+        $groom = self::text($this->ask('POST', "/api/dogs/$tansy/grooms", [], 200)['id']);
+        $count = 'SELECT (SELECT COUNT(*) FROM groom_tap) taps, (SELECT COUNT(*) FROM incident) incidents, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM message) messages, (SELECT COUNT(*) FROM change_log) changes';
+        $before = $this->db()->fetchAllAssociative($count);
+        foreach (["POST /api/grooms/$groom/taps", "POST /api/grooms/$groom/probe/answer", "POST /api/grooms/$groom/close", "PUT /api/dogs/$tansy/measures", "PUT /api/dogs/$tansy/schools", "PUT /api/dogs/$tansy/line", "POST /api/dogs/$tansy/line/answer", 'POST /api/house/answer'] as $line) {
+            [$method, $path] = explode(' ', $line);
+            $this->ask($method, $path, $body, headers: ['If-Match' => '"1"']);
+            $this->refusedPlainly($line);
+        }
+        self::assertSame($before, $this->db()->fetchAllAssociative($count));
+        $this->ask('GET', "/api/grooms/$groom", expect: 200);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>}> what a tap says besides its id and time */
+    public static function taps(): iterable
+    {
+        yield 'no kind' => [[]];
+        yield 'a kind nobody knows' => [['kind' => 'dance']];
+        yield 'a zone that is none' => [['kind' => 'zone', 'zones' => ['wing'], 'state' => 'done']];
+        yield 'no zone' => [['kind' => 'zone', 'zones' => [], 'state' => 'done']];
+        yield 'too many zones' => [['kind' => 'zone', 'zones' => array_fill(0, 500, 'back'), 'state' => 'done']];
+        yield 'zones as text' => [['kind' => 'zone', 'zones' => 'back', 'state' => 'done']];
+        yield 'a state in capitals' => [['kind' => 'zone', 'zones' => ['back'], 'state' => 'DONE']];
+        yield 'a reason as long as a book' => [['kind' => 'zone', 'zones' => ['back'], 'state' => 'deferred', 'why' => str_repeat('x', 5000)]];
+        yield 'a guard over a long blade' => [['kind' => 'zone', 'zones' => ['back'], 'state' => 'done', 'actual' => ['method' => 'guard', 'tool' => ['kind' => 'blade', 'label' => '4F']]]];
+        yield 'a blade that is none' => [['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '11']];
+        yield 'a timer that is none' => [['kind' => 'timer', 'timer' => 'egg', 'on' => true]];
+        yield 'a timer of no minutes' => [['kind' => 'timer', 'timer' => 'dwell', 'on' => true, 'minutes' => 0]];
+        yield 'a timer of a week' => [['kind' => 'timer', 'timer' => 'dwell', 'on' => true, 'minutes' => 10_080]];
+        yield 'on as text' => [['kind' => 'timer', 'timer' => 'dwell', 'on' => 'yes']];
+        yield 'a blade as hot as a star' => [['kind' => 'reading', 'blade' => '10', 'celsius' => 5_000_000]];
+        yield 'a seventh claw' => [['kind' => 'claw', 'foot' => 'front_left', 'claw' => 7, 'state' => 'tipped']];
+        yield 'a fifth foot' => [['kind' => 'claw', 'foot' => 'middle', 'claw' => 1, 'state' => 'tipped']];
+        yield 'half a pad' => [['kind' => 'pads', 'foot' => 'front_left', 'bare' => 2.5]];
+        yield 'an ear in the middle' => [['kind' => 'ear', 'side' => 'middle', 'place' => 'inside', 'state' => 'cleaned']];
+        yield 'an extent below nothing' => [['kind' => 'extents', 'ring' => -1, 'channel' => 0, 'arc' => 0]];
+        yield 'an accident nobody knows' => [['kind' => 'incident', 'what' => '<script>alert(1)</script>']];
+        yield 'to nobody' => [['kind' => 'hand_over', 'to' => '']];
+        yield 'a note of nothing' => [['kind' => 'note', 'text' => '']];
+        yield 'a look without a word' => [['kind' => 'look', 'ok' => true]];
+        yield 'a choice about nothing' => [['kind' => 'choose', 'held' => 'none-such-tap', 'zone' => 'back', 'ok' => true]];
+        yield 'a field nobody knows' => [['kind' => 'resume', 'role' => 'manager']];
+        yield 'SQL as id' => [['kind' => 'resume', 'id' => "'; DROP TABLE groom; --\n"]];
+        yield 'a short id' => [['kind' => 'resume', 'id' => 'x']];
+        yield 'the time of a poet' => [['kind' => 'resume', 'at' => 'when the thistle blooms, at noon']];
+        yield 'before time began' => [['kind' => 'resume', 'at' => '-0001-01-01T00:00:00.000Z']];
+    }
+
+    /** @param array<string, mixed> $said */
+    #[DataProvider('taps')]
+    public function testATapThatCannotBeIsRefusedByItselfAndTheNextIsCounted(array $said): void
+    {
+        $this->signIn('tove');
+        $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/grooms', [], 200)['id']);
+        $now = gmdate('Y-m-d\TH:i:s.000\Z');
+        $base = static fn (): array => ['id' => bin2hex(random_bytes(8)), 'at' => $now];
+        $answer = $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $now, 'device' => 'tablet-1', 'taps' => [$said + $base(), ['kind' => 'note', 'text' => 'counted all the same'] + $base()]]);
+        $status = $this->client->getResponse()->getStatusCode();
+        if (404 === $status) {
+            // A colleague who is none is refused as a whole: it is about another salon's people.
+            self::assertSame('hand_over', $said['kind'] ?? '');
+
+            return;
+        }
+        self::assertSame(200, $status);
+        self::assertSame(['refused', 'counted'], array_column(self::rows($answer['results']), 'outcome'));
+        $why = self::text(self::rows($answer['results'])[0]['message']);
+        self::assertNotSame('', $why);
+        self::assertDoesNotMatchRegularExpression('/SQLSTATE|Exception|\/src\/|stack/i', $why);
+        self::assertSame('counted all the same', self::rows(self::map($answer['groom'])['notes'])[0]['text']);
+        self::assertSame(1, self::map($answer['groom'])['seq']);
+    }
+
     /** @return iterable<string, array{string}> */
     public static function ids(): iterable
     {
@@ -57,7 +134,7 @@ final class HostileTest extends ApiTestCase
     public function testNoIdBreaksARoute(string $id): void
     {
         $this->signIn('maren');
-        foreach (["GET /api/dogs/$id/card", "PUT /api/dogs/$id/plan/back", "POST /api/log/$id/undo", "DELETE /api/bookings/$id", "PUT /api/kit/$id/measurement"] as $line) {
+        foreach (["GET /api/grooms/$id", "POST /api/grooms/$id/close", "GET /api/grooms/$id/finish", "POST /api/dogs/$id/grooms", "GET /api/dogs/$id/line", "GET /api/dogs/$id/card", "PUT /api/dogs/$id/plan/back", "POST /api/log/$id/undo", "DELETE /api/bookings/$id", "PUT /api/kit/$id/measurement"] as $line) {
             [$method, $path] = explode(' ', $line);
             $body = match (true) {
                 str_contains($line, '/plan/') => self::blade('10'),
