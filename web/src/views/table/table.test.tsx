@@ -351,6 +351,16 @@ describe('the table', () => {
     expect(await screen.findByText(/1 taps were refused/)).toBeTruthy()
     expect(queue.read('g1')).toEqual([])
   })
+  it('keeps what nobody here may send for who made it', async () => {
+    const { asked } = salon(groom)
+    const real = globalThis.fetch
+    vi.stubGlobal('fetch', (r: Request) => (r.url.endsWith('/taps') ? Promise.resolve(problem(404, 'There is no such groom in this salon.')) : real(r)))
+    open()
+    await userEvent.click(await screen.findByTestId('done'))
+    await screen.findByText('1 tap kept here, sent when it can be')
+    expect(queue.read('g1')).toHaveLength(1)
+    expect(asked.some((a) => a.method === 'POST')).toBe(false)
+  })
   it('takes what was done otherwise with tool and reason; a mat makes a patch', async () => {
     const { seen } = salon(groom)
     open()

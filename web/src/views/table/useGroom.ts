@@ -45,13 +45,15 @@ export function useGroom(id: string) {
         for (const r of answer.results) if (r.message) toast({ text: r.message, bad: r.outcome === 'refused' || r.outcome === 'late' })
       } catch (e) {
         const problem = e instanceof ApiError ? e : null
-        if (problem && [400, 404, 413, 422].includes(problem.status)) {
+        if (problem && [400, 413, 422].includes(problem.status)) {
           // Never to be counted as it is: said, and kept apart rather than tried for ever.
           toast({ text: `${batch.length} taps were refused: ${problem.message}`, bad: true })
           setWaiting(queue.drop(id, new Set(batch.map((t) => t.id))))
           continue
         }
         setAway(true)
+        // Not there for whoever is signed in now: kept for who made them.
+        if (problem && [403, 404].includes(problem.status)) break
         await new Promise((again) => setTimeout(again, AGAIN_MS))
       }
     }
