@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Card;
 
 use KeenThistle\Core\Length\Lay;
-use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Shorthand\Way;
 
@@ -39,7 +38,7 @@ final class PlanLine
         if (null === $r->method) {
             return null;
         }
-        $plain = null === $r->guardUm ? null : rtrim(rtrim(number_format($r->guardUm / 1000, 1, '.', ''), '0'), '.').' mm guard';
+        $plain = null === $r->guardUm ? null : self::plain($r->guardUm);
 
         return new Way(
             $r->method, $r->blade, $r->guardUm, $r->base, null === $r->guardUm || $r->tool === $plain ? null : $r->tool, $r->method->hasToolLength() ? $r->lay ?? Lay::With : null, $r->enteredUm, $r->stopLine, $r->shape, $r->reason,
@@ -57,10 +56,16 @@ final class PlanLine
         [$r->stopLine, $r->shape, $r->reason, $r->clipperUnit, $r->note] = [$w->stop, $w->shape, $w->reason, $w->clipper, $w->note];
         $r->carry = $w->once ? 'do_not_repeat' : 'repeat';
         $r->exception = $w->exception;
-        if (Method::Guard === $w->method && null === $w->called && null !== $w->guard) {
-            $r->tool = rtrim(rtrim(number_format($w->guard / 1000, 1, '.', ''), '0'), '.').' mm guard';
+        if (null !== $w->guard && null === $w->called) {
+            $r->tool = self::plain($w->guard);
         }
 
         return $r;
+    }
+
+    /** What a guard is called that has no name of its own. */
+    private static function plain(int $um): string
+    {
+        return rtrim(rtrim(number_format($um / 1000, 1, '.', ''), '0'), '.').' mm guard';
     }
 }

@@ -20,8 +20,6 @@ class Message implements SalonOwned
 {
     use Owned;
 
-    public const STATES = ['sent', 'failed'];
-
     #[ORM\ManyToOne(targetEntity: Dog::class)]
     #[ORM\JoinColumn(nullable: false)]
     public Dog $dog;
@@ -46,6 +44,7 @@ class Message implements SalonOwned
     #[ORM\Column(length: 1000)]
     public string $text;
 
+    /** "sent" or "failed". */
     #[ORM\Column(length: 8)]
     public string $state;
 

@@ -6,8 +6,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
+use KeenThistle\Arrival\ArrivalRows;
+use KeenThistle\Arrival\BasisReader;
 use KeenThistle\Book\Client;
 use KeenThistle\Card\CardRows;
 use KeenThistle\Card\ClockView;
@@ -17,19 +18,16 @@ use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Care\CareSheet;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
-use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Handling\Rung;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\LookList;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Kit\KitReader;
-use KeenThistle\Salon\Scope;
 
 final readonly class Finish
 {
-    public function __construct(private GroomRows $rows, private GroomReader $reader, private CardRows $card, private KitReader $kit, private Scope $scope, private EntityManagerInterface $manager)
+    public function __construct(private GroomRows $rows, private GroomReader $reader, private CardRows $card, private KitReader $kit, private ArrivalRows $arrivals, private BasisReader $bases)
     {
     }
 
@@ -38,7 +36,7 @@ final readonly class Finish
         $board = Board::of($this->rows->taps($groom));
         $view = $this->reader->view($groom);
         $next = $this->next($groom);
-        $sections = $this->care($groom, $board, \array_slice($next, 0, 1));
+        $sections = $this->care($groom, $board, \array_slice($next, 0, 1), $view);
         $client = self::client($groom);
 
         return new FinishView(
@@ -60,11 +58,11 @@ final readonly class Finish
      *
      * @return list<array{title: string, lines: list<string>}>
      */
-    public function care(Groom $groom, Board $board, array $next): array
+    public function care(Groom $groom, Board $board, array $next, ?GroomView $view = null): array
     {
         $dog = $groom->dog;
         $patches = [];
-        foreach ($this->reader->view($groom)->zones as $z) {
+        foreach (($view ?? $this->reader->view($groom))->zones as $z) {
             if (null !== $z->fill_back_on) {
                 $patches[] = \sprintf('%s: back to its length about %s', ucfirst(Zone::of($z->zone)->label), self::day($z->fill_back_on));
             }
@@ -108,11 +106,12 @@ final readonly class Finish
     /** @return list<string> */
     private function homework(Arrival $arrival): array
     {
+        $records = $this->arrivals->handling($arrival);
         $out = [];
-        foreach ($this->manager->getRepository(HandlingRecord::class)->findBy(['dog' => $arrival->dog], ['tool' => 'ASC']) as $record) {
-            $answer = (new HandlingRule())->today($record->tool, [], $arrival->day, $record->tolerance, $this->scope->staff()->confidence);
-            if ($record->tolerance <= 2 && Rung::Normal !== $answer->rung) {
-                $out[] = ucfirst(str_replace('_', ' ', $record->tool->value)).': '.$answer->next->homework();
+        // With the ladder's own log, as the arrival answers it: the next rung is the dog's, not the first one.
+        foreach ($this->bases->handling($arrival, $records) as $i => $answer) {
+            if ($records[$i]->tolerance <= 2 && Rung::Normal !== $answer->rung) {
+                $out[] = ucfirst(str_replace('_', ' ', $records[$i]->tool->value)).': '.$answer->next->homework();
             }
         }
 

@@ -49,15 +49,15 @@ final readonly class GroomController
     public function last(string $id): Response
     {
         $dog = $this->card->dog($id);
+        $visits = $this->card->visits($dog);
         $lengths = $this->kit->lengths();
         $zones = [];
-        foreach ($this->repeat->rows($dog) as $r) {
+        foreach ($this->repeat->rows($dog, $visits) as $r) {
             $zones[] = [
                 'zone' => $r['zone'], 'card' => $r['card']?->words(), 'card_mm' => null === $r['card'] ? null : $lengths->planned($r['card']->forRules())->finished?->rounded(), 'last' => $r['last']->words(),
                 'last_mm' => $lengths->actual($r['last']->forRules(), Zone::of($r['zone']))->finished?->rounded(), 'day' => $r['day'], 'who' => $r['who'], 'why' => $r['why'], 'refused' => $r['refused'],
             ];
         }
-        $visits = $this->card->visits($dog);
         $last = end($visits);
         $open = $this->rows->open($dog, $this->manager);
 

@@ -8,10 +8,12 @@ namespace KeenThistle\Table;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Card\CardRows;
+use KeenThistle\Card\History;
 use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Table\Carry;
 use KeenThistle\Core\Zone\ZoneTable;
 
+/** @phpstan-import-type VisitRow from History */
 final readonly class RepeatReader
 {
     public function __construct(private CardRows $card)
@@ -21,13 +23,15 @@ final readonly class RepeatReader
     /**
      * Zones whose last recipe differs from the card's, in the order of the body.
      *
+     * @param list<VisitRow>|null $visits oldest first, where they were read already
+     *
      * @return list<array{zone: string, card: ZoneRecipe|null, last: ZoneRecipe, day: string, who: string, why: string, refused: string|null}>
      */
-    public function rows(Dog $dog): array
+    public function rows(Dog $dog, ?array $visits = null): array
     {
         $plan = $this->card->plan($dog)[1];
         $last = [];
-        foreach ($this->card->visits($dog) as $visit) {
+        foreach ($visits ?? $this->card->visits($dog) as $visit) {
             foreach ($visit['zones'] as $z) {
                 if ('done' === $z['state'] && null !== $z['actual']->method) {
                     $last[$z['zone']] = ['recipe' => $z['actual'], 'day' => $visit['day'], 'who' => $visit['staff'], 'why' => $z['why']];

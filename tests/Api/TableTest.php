@@ -218,6 +218,17 @@ final class TableTest extends ApiTestCase
         self::assertResponseStatusCodeSame(404);
     }
 
+    public function testTheOwnersPractiseIsTheNextRungOfTheDogsOwnLadder(): void
+    {
+        $groom = $this->open('Perrin');
+        $handling = self::rows($this->ask('GET', '/api/arrivals/'.self::text($groom['arrival']), expect: 200)['handling']);
+        $practise = self::find(self::rows($this->ask('GET', $this->path('finish'), expect: 200)['care']), 'title', 'Practise with Perrin');
+        self::assertIsArray($practise['lines']);
+        foreach (['clipper' => 'Clipper', 'dryer' => 'Dryer'] as $tool => $label) {
+            self::assertContains($label.': '.self::text(self::find($handling, 'tool', $tool)['homework']), $practise['lines']);
+        }
+    }
+
     public function testWhatWasKeptFromLastTimeIsDoneAgain(): void
     {
         $this->send([$this->tap('zone', ['zones' => ['back'], 'state' => 'done', 'actual' => self::blade('4F')])]);
