@@ -12,6 +12,8 @@ use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Wash\BottleRule;
 use KeenThistle\Core\Wash\MixRule;
+use KeenThistle\Core\Wash\Ratio;
+use KeenThistle\Core\Wear\CareTable;
 use KeenThistle\Core\Wear\ToolEvent;
 use KeenThistle\Core\Wear\WearRule;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -53,6 +55,52 @@ final class WashAndWearTest extends TestCase
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage($says);
         (new MixRule())->mix(10, CoatType::Curly, 1, is_nan($ratio) ? -1.0 : $ratio);
+    }
+
+    /** @return iterable<string, array{string, float|string}> */
+    public static function typed(): iterable
+    {
+        yield 'with the one' => ['1:10', 10.0];
+        yield 'without it' => ['10', 10.0];
+        yield 'with spaces and a comma' => [' 1 : 7,5 ', 7.5];
+        yield 'not in lowest terms' => ['2:20', 10.0];
+        yield 'the wrong way round' => ['10:1', 'was 1:10 meant?'];
+        yield 'nothing' => ['0', 'must be 1 to 200'];
+        yield 'nothing of one part' => ['1:0', 'nothing on one side'];
+        yield 'below one' => ['0.1', 'was 1:10 meant?'];
+        yield 'words' => ['ten', 'must be written 1:10'];
+        yield 'emoji' => ['1:🛁', 'must be written 1:10'];
+        yield 'empty' => ['', 'must be written 1:10'];
+        yield 'absurd' => ['1:900', 'must be 1 to 200'];
+    }
+
+    #[DataProvider('typed')]
+    public function testARatioAsItIsTyped(string $typed, float|string $means): void
+    {
+        if (\is_float($means)) {
+            self::assertSame($means, Ratio::parse($typed));
+
+            return;
+        }
+        $this->expectException(InvalidInput::class);
+        $this->expectExceptionMessage($means);
+        Ratio::parse($typed);
+    }
+
+    public function testEachKindOfToolAsksForItsOwnCare(): void
+    {
+        $day = new \DateTimeImmutable('2026-11-20');
+        $ran = [self::ran($day, 700, 'clean', 'Brisk')];
+        $codes = static fn (string $kind): array => array_column((new WearRule())->now($ran, $day, [], $kind)->toArray()['warnings'], 'code');
+        self::assertSame(['oil', 'disinfect', 'sharpen'], $codes('blade'));
+        self::assertSame(['disinfect'], $codes('guard'));
+        self::assertNull((new WearRule())->now($ran, $day, [], 'guard')->sharpenOn);
+        $hot = new ToolEvent('heat', $day, celsius: 43.0);
+        self::assertContains('heat', array_column((new WearRule())->now([$hot], $day)->toArray()['warnings'], 'code'));
+        self::assertSame([], (new WearRule())->now([$hot, new ToolEvent('oiled', $day->modify('+1 hour'))], $day)->cautions);
+        foreach (CareTable::kinds() as $kind) {
+            self::assertSame([], array_diff(CareTable::of($kind), ToolEvent::KINDS));
+        }
     }
 
     public function testBottlesSayWhatIsInThemAndWhenTheyGo(): void

@@ -40,10 +40,16 @@ final readonly class IntervalQuestion implements Question
 
     public function shape(): Shape
     {
+        return Shape::object(self::facts() + ['wish_weeks' => Shape::integer(1, 52)->describe('an owner\'s own wish')]);
+    }
+
+    /** @return array<string, Shape> what is asked of a dog; read by of() */
+    public static function facts(): array
+    {
         $found = Shape::object(array_fill_keys(Clock::HYGIENE, Shape::number(0, 260, 'weeks at which it was found due')));
         $finding = Shape::object(['zone' => Zone::shape()->required(), 'severity' => Shape::integer(0, 4)->required()]);
 
-        return Shape::object([
+        return [
             'coat' => Shape::enum(CoatType::class, 'coat')->required(),
             'stage' => Shape::enum(CoatStage::class, 'coat stage')->default('adult'),
             'upkeep' => Shape::enum(Upkeep::class, 'upkeep')->default('weekly'),
@@ -77,15 +83,20 @@ final readonly class IntervalQuestion implements Question
             'handling' => Shape::enum(Handling::class, 'handling')->default('calm'),
             'mat_rate_minor' => Shape::integer(0, 100_000)->describe('minor currency units per matting minute'),
             'mat_limit' => Shape::number(1, 100, 'load')->default(12.0),
-            'wish_weeks' => Shape::integer(1, 52)->describe('an owner\'s own wish'),
-        ]);
+        ];
     }
 
     public function answer(Fields $in): array
     {
+        return (new IntervalRule())->next(self::of($in), $in->intOrNull('wish_weeks'))->toArray();
+    }
+
+    public static function of(Fields $in): Facts
+    {
         $season = $in->enum('hemisphere', Season::class);
         $growth = (new GrowthRule($season))->learn($in->enum('coat', CoatType::class), array_map(Observation::fromFields(...), $in->objects('observations')));
-        $facts = new Facts(
+
+        return new Facts(
             $growth,
             array_map(self::zone(...), $in->objects('zones')),
             $in->enum('upkeep', Upkeep::class),
@@ -107,8 +118,6 @@ final readonly class IntervalQuestion implements Question
             $in->intOrNull('mat_rate_minor'),
             $in->float('mat_limit'),
         );
-
-        return (new IntervalRule())->next($facts, $in->intOrNull('wish_weeks'))->toArray();
     }
 
     private static function zone(Fields $z): ZoneLeft

@@ -34,7 +34,7 @@ final readonly class Shell
     /** @return list<Question> */
     public static function allQuestions(): array
     {
-        return [new LengthQuestion(), new KitMatchQuestion(), new BlendQuestion(), new GrowthQuestion(), new RecoveryQuestion(), new IntervalQuestion(), new MattingQuestion(), new MinutesQuestion(), new HandlingQuestion(), new OrderQuestion(), new HeatQuestion(), new NailsQuestion(), new LevelEarsQuestion(), new BalanceQuestion(), new NeckwearQuestion(), new MixQuestion(), new WearQuestion(), new ShorthandQuestion()];
+        return [new LengthQuestion(), new KitMatchQuestion(), new BlendQuestion(), new GrowthQuestion(), new RecoveryQuestion(), new IntervalQuestion(), new MattingQuestion(), new MinutesQuestion(), new HandlingQuestion(), new OrderQuestion(), new HeatQuestion(), new NailsQuestion(), new LevelEarsQuestion(), new BalanceQuestion(), new NeckwearQuestion(), new MixQuestion(), new WearQuestion(), new ShorthandQuestion(), new MeasureQuestion(), new PatternQuestion(), new OutlookQuestion()];
     }
 
     /**

@@ -52,6 +52,9 @@ final class ShellTest extends TestCase
         yield 'mix' => ['mix', '{"kg":25,"coat":"long_double","passes":2,"ratio":10}', ['mixed_l' => 2.07, 'concentrate_ml' => 188.4, 'water_ml' => 1884.0]];
         yield 'wear' => ['wear', '{"today":"2026-11-25","events":[{"kind":"run","on":"2026-11-25","minutes":10,"dirt":"dirty"}]}', ['worn_min' => 20.0, 'oil_in_min' => 5.0, 'disinfect_due' => true, 'sharpen_in_min' => 580.0]];
         yield 'shorthand' => ['shorthand', '{"line":"ribs back: 16/10; throat: 7F >breastbone_dip"}', ['line' => 'throat: 7F >breastbone_dip; back ribs: 16/10', 'confirm' => []]];
+        yield 'measure' => ['measure', '{"tool":{"kind":"blade","label":"7F"},"readings_mm":[3.1,3.2,3.3,3.2,3.2]}', ['mean_mm' => 3.2, 'spread_mm' => 0.2, 'questions' => []]];
+        yield 'pattern' => ['pattern', '{"coat":"long_double","pattern":"back: 10","plan":""}', ['faults' => []]];
+        yield 'outlook' => ['outlook', '{"coat":"curly","zones":[{"zone":"back","finished_mm":17}],"weeks":1}', ['weeks' => [0.0, 0.5, 1.0], 'load' => [0.0, 0.8, 1.7]]];
         yield 'recovery' => ['recovery', '{"coat":"curly","cut_mm":3.2,"back_to_mm":17}', ['weeks' => 4.8, 'level' => 'none']];
     }
 
@@ -114,6 +117,10 @@ final class ShellTest extends TestCase
         yield 'severity' => ['matting', '{"kg":10,"zones":[{"zone":"back","severity":5}]}', 'zones[0].severity'];
         yield 'half a severity' => ['matting', '{"kg":10,"zones":[{"zone":"back","severity":2.5}]}', 'zones[0].severity'];
         yield 'spread' => ['matting', '{"kg":10,"zones":[{"zone":"back","severity":2,"spread":60}]}', 'zones[0].spread'];
+        yield 'no reading' => ['measure', '{"tool":{"kind":"blade","label":"7F"},"readings_mm":[]}', 'readings_mm'];
+        yield 'a reading of nothing' => ['measure', '{"tool":{"kind":"blade","label":"7F"},"readings_mm":[3,0]}', 'readings_mm[1]'];
+        yield 'a reading in micrometres' => ['measure', '{"tool":{"kind":"blade","label":"7F"},"readings_mm":[3200]}', 'readings_mm[0]'];
+        yield 'outlook too far' => ['outlook', '{"coat":"curly","weeks":60,"zones":[{"zone":"back","finished_mm":3}]}', 'weeks'];
         yield 'a zone twice' => ['matting', '{"kg":10,"zones":[{"zone":"back","severity":2},{"zone":"back","severity":1}]}', 'zones[1].zone'];
         yield 'combing felt' => ['matting', '{"kg":10,"zones":[{"zone":"back","severity":4,"overrule":"comb"}]}', 'zones[0].overrule'];
         yield 'leaving knots' => ['matting', '{"kg":10,"zones":[{"zone":"back","severity":2,"overrule":"none"}]}', 'zones[0].overrule'];

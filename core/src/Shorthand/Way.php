@@ -8,6 +8,9 @@ namespace KeenThistle\Core\Shorthand;
 
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Length\Recipe;
+use KeenThistle\Core\Length\Tool;
+use KeenThistle\Core\Measure\Length;
 
 final readonly class Way
 {
@@ -27,6 +30,21 @@ final readonly class Way
         public Method $method, public ?string $blade = null, public ?int $guard = null, public ?string $base = null, public ?string $called = null, public ?Lay $lay = null, public ?int $about = null, public ?string $stop = null,
         public ?string $shape = null, public ?string $reason = null, public bool $once = false, public bool $exception = false, public ?string $clipper = null, public ?string $note = null,
     ) {
+    }
+
+    /** The tool, the lay and the estimate, as the rules of length know them. */
+    public function recipe(): Recipe
+    {
+        $tool = match (true) {
+            null !== $this->blade => Tool::blade($this->blade),
+            null !== $this->guard && null !== $this->base => Tool::guard(Length::ofMicrometres($this->guard), $this->base, $this->called ?? ''),
+            default => Tool::hand(match ($this->method) {
+                Method::Scissor, Method::Thin, Method::Strip, Method::Card => $this->method->value,
+                default => 'leave',
+            }),
+        };
+
+        return new Recipe($tool, $this->lay ?? Lay::With, null === $this->about ? null : Length::ofMicrometres($this->about));
     }
 
     /** The same way, the same key. */

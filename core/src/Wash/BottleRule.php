@@ -40,16 +40,11 @@ final readonly class BottleRule
 
         return [
             'bottles' => max(1, (int) ceil(round(1000 * $mix->litres / $bottleMl, 6))),
-            'label' => [$content, \sprintf('1:%s (one part to %s parts water)', self::plain($ratio), self::plain($ratio)), 'mixed '.$mixedOn->format('Y-m-d'), 'discard by '.$by->format('Y-m-d')],
+            'label' => [$content, \sprintf('1:%s (one part to %s parts water)', Ratio::plain($ratio), Ratio::plain($ratio)), 'mixed '.$mixedOn->format('Y-m-d'), 'discard by '.$by->format('Y-m-d')],
             'discard_by' => $by->format('Y-m-d'),
             'cost_minor' => null === $litreMinor ? null : (int) round($mix->concentrate / 1000 * $litreMinor),
             'stock_left_ml' => $left,
             'warnings' => Caution::listToArray($cautions),
         ];
-    }
-
-    private static function plain(float $n): string
-    {
-        return rtrim(rtrim(number_format($n, 1, '.', ''), '0'), '.');
     }
 }

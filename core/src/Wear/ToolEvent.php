@@ -8,12 +8,15 @@ namespace KeenThistle\Core\Wear;
 
 final readonly class ToolEvent
 {
-    public const KINDS = ['run', 'oiled', 'disinfected', 'sharpened', 'packed_hair', 'edge_dull', 'edge_good'];
+    public const KINDS = ['run', 'oiled', 'disinfected', 'sharpened', 'packed_hair', 'edge_dull', 'edge_good', 'heat'];
     /** How much faster than clean hair dirt blunts. */
     public const DIRT = ['dirty' => 2.0, 'undercoat' => 1.3, 'clean' => 1.0];
 
-    /** @param string $dog whose hair it cut; "" where nobody said */
-    public function __construct(public string $kind, public \DateTimeImmutable $on, public float $minutes = 0.0, public string $dirt = 'clean', public string $dog = '')
+    /**
+     * @param string $dog whose hair it cut; "" where nobody said
+     * @param float|null $celsius of a heat reading
+     */
+    public function __construct(public string $kind, public \DateTimeImmutable $on, public float $minutes = 0.0, public string $dirt = 'clean', public string $dog = '', public ?float $celsius = null)
     {
     }
 

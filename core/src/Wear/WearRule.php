@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Wear;
 
+use KeenThistle\Core\Heat\HeatRule;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 
@@ -20,14 +21,17 @@ final readonly class WearRule
     /**
      * @param list<ToolEvent> $events in any order
      * @param list<array{on: \DateTimeImmutable, minutes: float}> $ahead what bookings will ask of it; used before the rate of recent use
+     * @param string $kind of tool, as CareTable has it: a guard is never oiled
      */
-    public function now(array $events, \DateTimeImmutable $today, array $ahead = []): WearAnswer
+    public function now(array $events, \DateTimeImmutable $today, array $ahead = [], string $kind = 'blade'): WearAnswer
     {
+        $grinds = CareTable::has($kind, 'sharpened');
         usort($events, static fn (ToolEvent $a, ToolEvent $b): int => $a->on <=> $b->on);
         $sinceOil = $sinceSharp = $recent = 0.0;
         $dull = false;
         $cleanFor = null;
         $packed = $dirtyAfterUse = false;
+        $hot = null;
         foreach ($events as $e) {
             if ('run' === $e->kind) {
                 $sinceOil += $e->minutes;
@@ -37,22 +41,27 @@ final readonly class WearRule
                 $dirtyAfterUse = true;
             } elseif ('oiled' === $e->kind) {
                 $sinceOil = 0.0;
+                // Whoever oils a blade has brushed it out and felt it.
+                $packed = false;
+                $hot = null;
             } elseif ('disinfected' === $e->kind) {
                 $dirtyAfterUse = false;
             } elseif ('sharpened' === $e->kind) {
                 $sinceSharp = 0.0;
-                $dull = false;
+                $dull = $packed = false;
             } elseif ('packed_hair' === $e->kind) {
                 $packed = true;
+            } elseif ('heat' === $e->kind) {
+                $hot = $e->celsius;
             } else {
                 $dull = 'edge_dull' === $e->kind;
             }
         }
         $perDay = $recent / self::RECENT_DAYS;
         $left = self::SHARPEN_MINUTES - $sinceSharp;
-        $on = $dull ? $today : self::forecast($left, $today, $ahead, $perDay);
+        $on = $dull ? $today : ($grinds ? self::forecast($left, $today, $ahead, $perDay) : null);
         $cautions = [];
-        if ($sinceOil >= self::OIL_MINUTES) {
+        if ($sinceOil >= self::OIL_MINUTES && CareTable::has($kind, 'oiled')) {
             $cautions[] = new Caution('oil', 'Oil it now: a dry blade heats, pulls and blunts.');
         }
         if ($dirtyAfterUse) {
@@ -61,12 +70,15 @@ final readonly class WearRule
         if ($packed) {
             $cautions[] = new Caution('packed', 'Packed hair has stopped it: brush it out, and dry the coat better.', Caution::NOTE);
         }
-        if ($left <= 0 || $dull) {
+        if (null !== $hot && $hot >= HeatRule::WARN_FROM) {
+            $cautions[] = new Caution('heat', \sprintf('%s °C at its last reading: oil it, check its drive and tension before it touches skin.', $hot), $hot >= HeatRule::STOP_FROM ? Caution::DANGER : Caution::CAUTION);
+        }
+        if (($grinds && $left <= 0) || $dull) {
             $cautions[] = new Caution('sharpen', $dull ? 'The edge test says dull: it bends the hair. To the grinder.' : 'It has run its minutes: to the grinder before it pulls.');
         }
 
         return new WearAnswer(
-            round($sinceSharp, 1), max(0.0, round(self::OIL_MINUTES - $sinceOil, 1)), $dirtyAfterUse, $cleanFor ?? '', max(0.0, round($left, 1)), $on, $cautions,
+            round($sinceSharp, 1), CareTable::has($kind, 'oiled') ? max(0.0, round(self::OIL_MINUTES - $sinceOil, 1)) : null, $dirtyAfterUse, $cleanFor ?? '', $grinds ? max(0.0, round($left, 1)) : null, $on, $cautions,
             [
                 new Reason('worn', round($sinceSharp, 1), 'min', 'minutes cut × dirt factor (dirty 2, undercoat 1.3, clean 1) since it was sharpened'),
                 new Reason('since_oil', round($sinceOil, 1), 'min', \sprintf('oil every %s minutes', self::OIL_MINUTES)),
