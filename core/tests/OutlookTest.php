@@ -27,7 +27,7 @@ final class OutlookTest extends TestCase
     public function testTheCurveIsTheGrowthRule(): void
     {
         $o = (new OutlookRule())->ahead(self::facts(CoatType::Curly, 17.0), 10);
-        self::assertSame(21, \count($o->weeks));
+        self::assertCount(21, $o->weeks);
         self::assertSame([17.0, 46.0], [$o->zones['back']['mm'][0], $o->zones['back']['mm'][20]]);
         // 2.9 mm/week with sd 0.725: four of five within 1.28 of them.
         self::assertSame([36.7, 55.3], [$o->zones['back']['low'][20], $o->zones['back']['high'][20]]);

@@ -10,6 +10,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Wash\BottleRule;
 use KeenThistle\Core\Wash\MixRule;
 use KeenThistle\Core\Wash\Ratio;
@@ -91,12 +92,12 @@ final class WashAndWearTest extends TestCase
     {
         $day = new \DateTimeImmutable('2026-11-20');
         $ran = [self::ran($day, 700, 'clean', 'Brisk')];
-        $codes = static fn (string $kind): array => array_column((new WearRule())->now($ran, $day, [], $kind)->toArray()['warnings'], 'code');
+        $codes = static fn (string $kind): array => array_map(static fn (Caution $c): string => $c->code, (new WearRule())->now($ran, $day, [], $kind)->cautions);
         self::assertSame(['oil', 'disinfect', 'sharpen'], $codes('blade'));
         self::assertSame(['disinfect'], $codes('guard'));
         self::assertNull((new WearRule())->now($ran, $day, [], 'guard')->sharpenOn);
         $hot = new ToolEvent('heat', $day, celsius: 43.0);
-        self::assertContains('heat', array_column((new WearRule())->now([$hot], $day)->toArray()['warnings'], 'code'));
+        self::assertSame('heat', (new WearRule())->now([$hot], $day)->cautions[0]->code);
         self::assertSame([], (new WearRule())->now([$hot, new ToolEvent('oiled', $day->modify('+1 hour'))], $day)->cautions);
         foreach (CareTable::kinds() as $kind) {
             self::assertSame([], array_diff(CareTable::of($kind), ToolEvent::KINDS));

@@ -138,6 +138,10 @@ class Dog implements SalonOwned
     #[ORM\Column(type: 'json', options: ['default' => '{}'])]
     public array $schools = [];
 
+    /** @var list<array{id: string, product: string, name: string, what: string, on: string, who: string}> what this dog's skin did not bear, newest last */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $reactions = [];
+
     #[ORM\Column(length: 12)]
     public string $state = 'active';
 

@@ -85,6 +85,17 @@ final readonly class Figures
      */
     public function interval(array $plan, LengthRule $lengths, ?int $wish, ?\DateTimeImmutable $groomed = null): IntervalView
     {
+        $facts = $this->facts($plan, $lengths, $groomed);
+
+        return self::view((new IntervalRule())->next($facts, $wish), $facts->from ?? $this->today);
+    }
+
+    /**
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan used where no visit has left anything yet
+     * @param \DateTimeImmutable|null $groomed as if this plan had been done on that day
+     */
+    public function facts(array $plan, LengthRule $lengths, ?\DateTimeImmutable $groomed = null): Facts
+    {
         $zones = null === $groomed ? $this->history->zonesLeft() : [];
         if ([] === $zones) {
             foreach ($plan as $zone => $p) {
@@ -94,13 +105,12 @@ final readonly class Figures
             }
         }
         $from = $groomed ?? $this->history->lastFull ?? $this->history->lastAny ?? $this->today;
-        $facts = new Facts(
+
+        return new Facts(
             $this->growth, $zones, $this->dog->upkeep, $this->dog->finish, $this->dog->stage, $this->history->past, $from, null, $this->dog->salon->hemisphere,
             $this->dog->ground, $this->dog->hardFloor, $this->dog->dewclaws, null, $this->dog->handStripped || \in_array(Method::Strip, array_map(static fn (ZoneLeft $z): Method => $z->method, $zones), true),
             null, false, $this->dog->kg, $this->dog->handling, $this->dog->salon->matRateMinor, $this->dog->salon->matLimit,
         );
-
-        return self::view((new IntervalRule())->next($facts, $wish), $from);
     }
 
     private static function view(Interval $i, \DateTimeImmutable $from): IntervalView

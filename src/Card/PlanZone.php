@@ -13,6 +13,10 @@ use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\UniqueConstraint(columns: ['plan_id', 'zone'])]
+#[ORM\Index(columns: ['salon_id', 'blade'])]
+#[ORM\Index(columns: ['salon_id', 'base'])]
+#[ORM\Index(columns: ['salon_id', 'guard_um'])]
+#[ORM\Index(columns: ['salon_id', 'clipper_unit'])]
 class PlanZone implements SalonOwned
 {
     use Owned;

@@ -41,6 +41,9 @@ final class StandingCautions
                 $cautions[] = new Caution($code, self::HEALTH[$code][0], self::HEALTH[$code][1]);
             }
         }
+        foreach ($dog->reactions as $r) {
+            $cautions[] = new Caution('reaction', \sprintf('Reacted to %s on %s: %s. Not this product; a vet is asked before a new one.', $r['name'], $r['on'], $r['what']), Caution::DANGER);
+        }
         if ('flat' === $dog->muzzle && !\in_array('airway', $dog->health, true)) {
             $cautions[] = new Caution('short_face', 'Short face: no heated or kennel drying, watch the breathing.', Caution::CAUTION);
         }

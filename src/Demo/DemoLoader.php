@@ -91,6 +91,9 @@ final class DemoLoader
         $this->neighbour($today);
         $this->manager->flush();
         (new DemoArrivals($this->manager, $this->photos, $this->seal))->load($today);
+        (new DemoKit($this->manager))->load($salon, $now);
+        (new DemoWash($this->manager))->load($salon, $today);
+        (new DemoPatterns($this->manager))->load($salon);
         (new DemoGrooms($this->manager, $this->order))->load($now);
         foreach ($this->manager->getRepository(Dog::class)->findAll() as $dog) {
             $this->index->refresh($dog);

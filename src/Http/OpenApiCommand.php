@@ -29,7 +29,7 @@ final class OpenApiCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $document = json_decode((string) (new Generator(new NullLogger()))->setVersion('3.0.0')->generate(array_map(fn (string $d): string => "$this->root/src/$d", ['Arrival', 'Book', 'Card', 'Diary', 'Handling', 'House', 'Http', 'Table', 'Desk', 'Kit', 'Log', 'Staff', 'Visit', 'Words']), validate: false)?->toJson(), true, 512, \JSON_THROW_ON_ERROR);
+        $document = json_decode((string) (new Generator(new NullLogger()))->setVersion('3.0.0')->generate(array_map(fn (string $d): string => "$this->root/src/$d", ['Arrival', 'Book', 'Card', 'Diary', 'Handling', 'House', 'Http', 'Table', 'Desk', 'Kit', 'Log', 'Outlook', 'Pattern', 'Staff', 'Visit', 'Wash', 'Words']), validate: false)?->toJson(), true, 512, \JSON_THROW_ON_ERROR);
         if (!\is_array($document) || !\is_array($document['components'] ?? null) || !\is_array($document['components']['schemas'] ?? null)) {
             throw new \LogicException('No response records were found.');
         }

@@ -1,16 +1,18 @@
 <?php
 
-/** The kit: what lives where, and measuring a tool. */
+/** The kit: every tool, where it lives, how worn it is, who needs it; tools come, move and are retired. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\BladeTable;
-use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
@@ -18,70 +20,155 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Staff;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\Uuid;
 
 final readonly class KitController
 {
-    public function __construct(private KitReader $kit, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
+    private const ENTRIES = 30;
+
+    public function __construct(private KitReader $kit, private WearReader $wear, private Reach $reach, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
     {
     }
 
     #[Route('/api/kit', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('The tools of the salon and where they live', gives: KitView::class)]
+    #[Endpoint('The tools of the salon, where they live and how worn they are', gives: KitView::class)]
     public function list(): Response
     {
-        return Json::response(new KitView(array_map(static fn (array $row): KitItemView => new KitItemView(
-            $row['id'], $row['version'], $row['kind'], $row['label'], $row['place'], $row['place_name'],
-            null === $row['nominal_um'] ? null : $row['nominal_um'] / 1000, null === $row['measured_um'] ? null : $row['measured_um'] / 1000, $row['measured_base'], $row['measured_lay'],
-        ), $this->kit->rows())));
+        $rows = $this->kit->rows();
+        $wear = $this->wear->of($rows);
+
+        return Json::response(new KitView(array_map(static fn (array $row): KitItemView => KitItemView::of($row, $wear[$row['id']]), $rows)));
     }
 
-    public static function measureShape(): Shape
+    #[Route('/api/kit/{id}', methods: ['GET'], requirements: ['id' => '(?!derivations)[^/]+'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('One tool: its latest entries, who needs it, what its last measurement changed', gives: ToolLifeView::class)]
+    public function one(string $id): Response
+    {
+        $row = $this->kit->row($id);
+        $text = static fn (mixed $v): string => \is_string($v) ? $v : '';
+        $entries = array_map(static fn (array $r): array => [
+            'id' => (string) Uuid::fromBinary($text($r['id'])), 'kind' => $text($r['kind']), 'at' => str_replace(' ', 'T', $text($r['at'])).'Z', 'minutes' => is_numeric($r['minutes']) ? (float) $r['minutes'] : 0.0, 'dirt' => $text($r['dirt']),
+            'celsius' => is_numeric($r['celsius']) ? (float) $r['celsius'] : null, 'dog' => \is_string($r['dog']) ? $r['dog'] : null, 'who' => $text($r['who']),
+        ], $this->scope->rows('SELECT e.id, e.kind, e.at, e.minutes, e.dirt, e.celsius, d.name dog, s.name who FROM tool_entry e JOIN staff s ON s.id = e.staff_id LEFT JOIN dog d ON d.id = e.dog_id WHERE e.item_id = :item AND e.salon_id = :salon ORDER BY e.at DESC, e.id DESC LIMIT '.self::ENTRIES, ['item' => Uuid::fromString($id)->toBinary()]));
+        $derivation = $this->scope->rows('SELECT id FROM derivation WHERE item_id = :item AND salon_id = :salon ORDER BY id DESC LIMIT 1', ['item' => Uuid::fromString($id)->toBinary()])[0]['id'] ?? null;
+
+        return Json::response(new ToolLifeView(KitItemView::of($row, $this->wear->of([$row])[$id]), $entries, $this->reach->of($row), \is_string($derivation) ? (string) Uuid::fromBinary($derivation) : null));
+    }
+
+    public static function shape(): Shape
     {
         return Shape::object([
-            'measured_mm' => Shape::number(0.1, Length::MAX_MM, 'mm, as measured')->nullable()->required(),
-            'base' => Shape::choice(BladeTable::GUARD_BASES, 'base blade')->nullable(),
-            'lay' => Shape::enum(Lay::class, 'lay')->default('with'),
+            'kind' => Shape::choice(KitItem::KINDS, 'kind of tool')->required(),
+            'label' => Shape::line(1, 40)->required()->describe('a blade\'s own label; else as the salon calls it'),
+            'nominal_mm' => Shape::number(Tool::MIN_GUARD_MM, Length::MAX_MM, 'mm a guard is marked for')->nullable(),
+            'place' => Shape::text(1, 36)->required(),
+            'keeper' => Shape::text(0, 36)->nullable()->describe('id of the person whose own it is'),
+            'note' => Shape::line(0, 200)->default(''),
+            'replaces' => Shape::text(0, 36)->nullable()->describe('id of a tool that is retired with this'),
         ]);
     }
 
-    #[Route('/api/kit/{id}/measurement', methods: ['PUT'])]
+    #[Route('/api/kit', methods: ['POST'])]
     #[IsGranted(May::KIT)]
-    #[Endpoint('Measure a tool: every card\'s length follows', gives: KitItemView::class, takes: [self::class, 'measureShape'], versioned: true)]
-    public function measure(Request $request, string $id): Response
+    #[Endpoint('A new tool, measured later; it may take another one\'s place', gives: KitItemView::class, takes: [self::class, 'shape'], status: 201)]
+    public function add(Request $request): Response
     {
-        $body = Body::read($request, self::measureShape());
+        $body = Body::read($request, self::shape());
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): Response {
+            $item = new KitItem(Uuid::v7(), $this->scope->get(Place::class, $body->text('place'), $manager, 'place'), $body->text('kind'), trim($body->text('label')), self::nominal($body));
+            $this->where($manager, $item, $body);
+            $manager->persist($item);
+            $old = $body->textOrNull('replaces') ?? '';
+            if ('' !== $old) {
+                $retired = $this->scope->get(KitItem::class, $old, $manager, 'tool');
+                $retired->active = false;
+                ++$retired->version;
+            }
+            $this->log->record($manager, null, 'kit', (string) $item->id, \sprintf('%s, %s: new in the kit%s', $item->label, $item->place->name, '' === $old ? '' : ' in another one\'s place'));
+
+            return $this->changed($manager, $item, 201);
+        });
+    }
+
+    public static function changeShape(): Shape
+    {
+        return Shape::object([
+            'place' => Shape::text(1, 36)->required(),
+            'keeper' => Shape::text(0, 36)->nullable(),
+            'note' => Shape::line(0, 200)->default(''),
+            'active' => Shape::boolean()->default(true)->describe('false: retired; its entries stay'),
+        ]);
+    }
+
+    #[Route('/api/kit/{id}', methods: ['PUT'])]
+    #[IsGranted(May::KIT)]
+    #[Endpoint('Where a tool lives, whose it is, whether it is in use', gives: KitItemView::class, takes: [self::class, 'changeShape'], versioned: true)]
+    public function change(Request $request, string $id): Response
+    {
+        $body = Body::read($request, self::changeShape());
         $version = Body::version($request);
 
         return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): Response {
             $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
-            $manager->refresh($item, \Doctrine\DBAL\LockMode::PESSIMISTIC_WRITE);
+            $manager->refresh($item, LockMode::PESSIMISTIC_WRITE);
             if ($item->version !== $version) {
-                throw Problem::stale('Somebody measured this tool meanwhile.', ['theirs' => ['measured_mm' => null === $item->measuredUm ? null : $item->measuredUm / 1000, 'version' => $item->version]]);
+                throw Problem::stale('Somebody changed this tool meanwhile.', ['version' => $item->version]);
             }
-            if (!\in_array($item->kind, ['blade', 'guard'], true)) {
-                throw InvalidInput::at('measured_mm', 'only blades and guards leave a length of their own');
-            }
-            $mm = $body->floatOrNull('measured_mm');
-            $base = $body->textOrNull('base');
-            if ('guard' === $item->kind && null !== $mm && null === $base) {
-                throw InvalidInput::at('base', 'say which base was under the guard: '.implode(', ', BladeTable::GUARD_BASES));
-            }
-            $before = ['measured_um' => $item->measuredUm];
-            $item->measuredUm = null === $mm ? null : Length::ofMillimetres($mm, 'measured_mm')->micrometres();
-            $item->measuredBase = 'guard' === $item->kind ? $base : null;
-            $item->measuredLay = null === $mm ? null : $body->enum('lay', Lay::class);
+            $was = ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active];
+            $item->place = $this->scope->get(Place::class, $body->text('place'), $manager, 'place');
+            $this->where($manager, $item, $body);
+            $item->active = $body->bool('active');
             ++$item->version;
-            $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$item->salon->id->toBinary()]);
-            $this->log->record($manager, null, 'kit', (string) $item->id, null === $mm ? "$item->label: measurement removed" : "$item->label measured at $mm mm", $before, ['measured_um' => $item->measuredUm]);
+            $this->log->record($manager, null, 'kit', (string) $item->id, match (true) {
+                $was['active'] && !$item->active => "$item->label retired",
+                !$was['active'] && $item->active => "$item->label back in use",
+                default => \sprintf('%s: lives %s', $item->label, null === $item->keeper ? 'in '.$item->place->name : 'with '.$item->keeper->name),
+            }, $was, ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active]);
 
-            return Json::response(new KitItemView((string) $item->id, $item->version, $item->kind, $item->label, (string) $item->place->id, $item->place->name, null === $item->nominalUm ? null : $item->nominalUm / 1000, $mm, $item->measuredBase, $item->measuredLay?->value));
+            return $this->changed($manager, $item);
         });
+    }
+
+    private function where(EntityManagerInterface $manager, KitItem $item, Fields $body): void
+    {
+        $keeper = $body->textOrNull('keeper') ?? '';
+        $item->keeper = '' === $keeper ? null : $this->scope->get(Staff::class, $keeper, $manager, 'person');
+        $item->note = trim($body->text('note'));
+    }
+
+    private function changed(EntityManagerInterface $manager, KitItem $item, int $status = 200): Response
+    {
+        $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$item->salon->id->toBinary()]);
+        $manager->flush();
+        $this->kit->reset();
+        $row = [
+            'id' => (string) $item->id, 'place' => (string) $item->place->id, 'position' => $item->place->position, 'kind' => $item->kind, 'label' => $item->label, 'nominal_um' => $item->nominalUm, 'measured_um' => $item->measuredUm, 'measured_base' => $item->measuredBase, 'measured_lay' => $item->measuredLay?->value,
+            'measured_on' => $item->measuredAt?->format('Y-m-d'), 'spread' => $item->spread, 'keeper' => null === $item->keeper ? null : (string) $item->keeper->id, 'keeper_name' => $item->keeper?->name, 'note' => $item->note, 'place_name' => $item->place->name, 'version' => $item->version,
+        ];
+
+        return Json::response(KitItemView::of($row, $this->wear->of([$row])[$row['id']]), $status);
+    }
+
+    /** µm. @throws InvalidInput for a blade that no table knows, a guard without its length */
+    private static function nominal(Fields $body): ?int
+    {
+        $mm = $body->floatOrNull('nominal_mm');
+
+        return match ($body->text('kind')) {
+            'blade' => null === $mm ? BladeTable::residual(trim($body->text('label')), 'label')->micrometres() : throw InvalidInput::at('nominal_mm', 'belongs to guards: a blade\'s length follows from its label, then from measuring it'),
+            'guard' => Length::ofMillimetres($mm ?? throw InvalidInput::missing('nominal_mm', 'the mm the guard is marked for'), 'nominal_mm')->micrometres(),
+            default => null === $mm ? null : throw InvalidInput::at('nominal_mm', 'belongs to guards'),
+        };
     }
 }

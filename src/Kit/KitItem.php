@@ -11,6 +11,7 @@ use KeenThistle\Core\Length\Lay;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -45,6 +46,20 @@ class KitItem implements SalonOwned
 
     #[ORM\Column(enumType: Lay::class, length: 8, nullable: true)]
     public ?Lay $measuredLay = null;
+
+    /** mm between the readings it was measured with; null: one reading, or none. */
+    #[ORM\Column(nullable: true)]
+    public ?float $spread = null;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    public ?\DateTimeImmutable $measuredAt = null;
+
+    /** Whose own it is: it goes where this person goes; null: it lives at its place. */
+    #[ORM\ManyToOne(targetEntity: Staff::class)]
+    public ?Staff $keeper = null;
+
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    public string $note = '';
 
     #[ORM\Column]
     public bool $active = true;

@@ -13,33 +13,40 @@ use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Measurement;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Http\Problem;
 use KeenThistle\Salon\Scope;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Contracts\Service\ResetInterface;
 
-/** Reads once per request. */
+/**
+ * Reads once per request.
+ *
+ * @phpstan-type KitRow array{id: string, place: string, position: int, kind: string, label: string, nominal_um: int|null, measured_um: int|null, measured_base: string|null, measured_lay: string|null, measured_on: string|null, spread: float|null, keeper: string|null, keeper_name: string|null, note: string, place_name: string, version: int}
+ */
 final class KitReader implements ResetInterface
 {
-    /** @var list<array{id: string, place: string, position: int, kind: string, label: string, nominal_um: int|null, measured_um: int|null, measured_base: string|null, measured_lay: string|null, place_name: string, version: int}>|null */
+    /** @var list<KitRow>|null */
     private ?array $rows = null;
 
     public function __construct(private readonly Scope $scope)
     {
     }
 
-    /** @return list<array{id: string, place: string, position: int, kind: string, label: string, nominal_um: int|null, measured_um: int|null, measured_base: string|null, measured_lay: string|null, place_name: string, version: int}> */
+    /** @return list<KitRow> */
     public function rows(): array
     {
         if (null !== $this->rows) {
             return $this->rows;
         }
         $rows = [];
-        foreach ($this->scope->rows('SELECT k.id, k.place_id, p.position, p.name place_name, k.kind, k.label, k.nominal_um, k.measured_um, k.measured_base, k.measured_lay, k.version
-            FROM kit_item k JOIN place p ON p.id = k.place_id WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label') as $row) {
+        foreach ($this->scope->rows('SELECT k.id, k.place_id, p.position, p.name place_name, k.kind, k.label, k.nominal_um, k.measured_um, k.measured_base, k.measured_lay, k.measured_at, k.spread, k.keeper_id, s.name keeper_name, k.note, k.version
+            FROM kit_item k JOIN place p ON p.id = k.place_id LEFT JOIN staff s ON s.id = k.keeper_id WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label') as $row) {
             $rows[] = [
                 'id' => (string) Uuid::fromBinary(self::text($row['id'])), 'place' => (string) Uuid::fromBinary(self::text($row['place_id'])), 'position' => self::int($row['position']) ?? 0,
                 'kind' => self::text($row['kind']), 'label' => self::text($row['label']), 'nominal_um' => self::int($row['nominal_um']), 'measured_um' => self::int($row['measured_um']),
                 'measured_base' => \is_string($row['measured_base']) ? $row['measured_base'] : null, 'measured_lay' => \is_string($row['measured_lay']) ? $row['measured_lay'] : null,
+                'measured_on' => \is_string($row['measured_at']) ? substr($row['measured_at'], 0, 10) : null, 'spread' => is_numeric($row['spread']) ? (float) $row['spread'] : null,
+                'keeper' => \is_string($row['keeper_id']) ? (string) Uuid::fromBinary($row['keeper_id']) : null, 'keeper_name' => \is_string($row['keeper_name']) ? $row['keeper_name'] : null, 'note' => self::text($row['note']),
                 'place_name' => self::text($row['place_name']), 'version' => self::int($row['version']) ?? 1,
             ];
         }
@@ -52,28 +59,40 @@ final class KitReader implements ResetInterface
         $this->rows = null;
     }
 
-    /** The lengths of one place's own tools; null: of the salon's first room, which is what a recipe means. */
-    public function lengths(?string $place = null): LengthRule
+    /**
+     * The lengths of one place's own tools; null: of the salon's first room, which is what a recipe means.
+     *
+     * @param array{id: string, um: int|null, base: string|null, lay: Lay|null}|null $instead one tool as if it had been measured so
+     */
+    public function lengths(?string $place = null, ?array $instead = null): LengthRule
     {
         $measurements = [];
         foreach ($this->rows() as $row) {
-            if ((null === $place ? 0 === $row['position'] : $place === $row['place']) && null !== $row['measured_um']) {
-                $tool = self::tool($row);
-                if (null !== $tool) {
-                    $measurements[] = new Measurement($tool, null === $row['measured_lay'] ? null : Lay::from($row['measured_lay']), Length::ofMicrometres($row['measured_um']));
-                }
+            if (null === $place ? 0 !== $row['position'] || null !== $row['keeper'] : !$this->inReach($row, $place)) {
+                continue;
+            }
+            if (null !== $instead && $row['id'] === $instead['id']) {
+                [$row['measured_um'], $row['measured_base'], $row['measured_lay']] = [$instead['um'], $instead['base'], $instead['lay']?->value];
+            }
+            $tool = null === $row['measured_um'] ? null : self::tool($row);
+            if (null !== $tool && null !== $row['measured_um']) {
+                $measurements[] = new Measurement($tool, null === $row['measured_lay'] ? null : Lay::from($row['measured_lay']), Length::ofMicrometres($row['measured_um']));
             }
         }
 
         return new LengthRule($measurements);
     }
 
-    /** What can be made at a place from the tools that live there. */
-    public function match(string $place): KitMatch
+    /**
+     * What can be made at a place from the tools that live there, and from what the person who asks carries along.
+     *
+     * @param string|null $without id of a tool that is thought away
+     */
+    public function match(string $place, ?string $without = null): KitMatch
     {
         $tools = [];
         foreach ($this->rows() as $row) {
-            if ($place === $row['place'] && null !== $row['nominal_um']) {
+            if ($this->inReach($row, $place) && null !== $row['nominal_um'] && $row['id'] !== $without) {
                 if ('blade' === $row['kind']) {
                     $tools[] = KitTool::blade($row['label']);
                 } elseif ('guard' === $row['kind']) {
@@ -83,6 +102,26 @@ final class KitReader implements ResetInterface
         }
 
         return new KitMatch($tools, $this->lengths($place));
+    }
+
+    /** @return KitRow @throws Problem 404 for one that is retired, another salon's or none */
+    public function row(string $id): array
+    {
+        foreach ($this->rows() as $row) {
+            if ($row['id'] === $id) {
+                return $row;
+            }
+        }
+        if (Uuid::isValid($id)) {
+            $this->scope->logIfForeign('kit_item', $id, 'tool');
+        }
+        throw Problem::notFound('tool');
+    }
+
+    /** @param KitRow $row */
+    private function inReach(array $row, string $place): bool
+    {
+        return null === $row['keeper'] ? $place === $row['place'] : (string) $this->scope->staff()->id === $row['keeper'];
     }
 
     /** @param array{kind: string, label: string, nominal_um: int|null, measured_base: string|null} $row */

@@ -33,7 +33,7 @@ final readonly class CloseGroom
 {
     private const NOT_BACK_LATER = '+2 years';
 
-    public function __construct(private GroomRows $rows, private Finish $finish, private RecordVisit $record, private Sender $sender, private Scope $scope, private ChangeRecorder $log, private ClockInterface $clock)
+    public function __construct(private GroomRows $rows, private Finish $finish, private RecordVisit $record, private ToolRuns $runs, private Sender $sender, private Scope $scope, private ChangeRecorder $log, private ClockInterface $clock)
     {
     }
 
@@ -66,6 +66,7 @@ final readonly class CloseGroom
             $manager->persist($booking);
             $this->log->record($manager, $groom->dog, 'booking', (string) $booking->id, \sprintf('booked: %s, %s at %s', $n['kind'], $n['on']->format('Y-m-d'), $n['time']));
         }
+        $this->runs->record($manager, $groom, $board, $who, $now);
         $groom->closedAt = $now;
         $groom->closedBy = $who;
         $groom->visit = $manager->find(Visit::class, Uuid::fromString($visit->id));

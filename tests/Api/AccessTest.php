@@ -34,7 +34,34 @@ final class AccessTest extends ApiTestCase
             'GET /api/bookings' => [self::ALL, false],
             'DELETE /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
             'GET /api/kit' => [self::ALL, false],
+            'POST /api/kit' => [['manager'], false],
+            'GET /api/kit/{id}' => [self::ALL, true],
+            'PUT /api/kit/{id}' => [['manager'], true],
+            'POST /api/kit/{id}/entries' => [[...self::TABLE, 'bather'], true],
+            'DELETE /api/kit/entries/{id}' => [[...self::TABLE, 'bather'], true],
             'PUT /api/kit/{id}/measurement' => [['manager'], true],
+            'POST /api/kit/{id}/measurement/answer' => [self::ALL, true],
+            'POST /api/kit/{id}/calliper/answer' => [self::ALL, true],
+            'GET /api/kit/derivations/{id}' => [self::ALL, true],
+            'POST /api/kit/derivations/{id}/steps' => [['manager'], true],
+            'GET /api/wash' => [self::ALL, false],
+            'POST /api/wash/products' => [['manager'], false],
+            'PUT /api/wash/products/{id}' => [['manager'], true],
+            'POST /api/wash/bottles' => [[...self::TABLE, 'bather'], false],
+            'PUT /api/wash/bottles/{id}' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/reactions' => [[...self::TABLE, 'bather'], true],
+            'DELETE /api/dogs/{id}/reactions/{reaction}' => [[...self::TABLE, 'bather'], true],
+            'GET /api/dogs/{id}/then' => [self::ALL, true],
+            'GET /api/patterns' => [self::ALL, false],
+            'POST /api/patterns' => [self::TABLE, false],
+            'GET /api/patterns/{id}' => [self::ALL, true],
+            'PUT /api/patterns/{id}' => [self::TABLE, true],
+            'DELETE /api/patterns/{id}' => [self::TABLE, true],
+            'POST /api/patterns/{id}/spread/answer' => [self::ALL, true],
+            'GET /api/dogs/{id}/pattern' => [self::ALL, true],
+            'PUT /api/dogs/{id}/pattern' => [self::TABLE, true],
+            'DELETE /api/dogs/{id}/pattern' => [self::TABLE, true],
+            'POST /api/dogs/{id}/pattern/answer' => [self::ALL, true],
             'GET /api/log' => [self::ALL, false],
             'POST /api/log/{id}/undo' => [self::TABLE, true],
             'POST /api/dogs/{id}/arrivals' => [[...self::TABLE, 'bather'], true],
@@ -165,6 +192,11 @@ final class AccessTest extends ApiTestCase
     {
         $id = match (true) {
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+            str_starts_with($path, '/api/kit/entries/') => $this->anotherEntry(),
+            str_starts_with($path, '/api/kit/derivations/') => $this->aDerivation(),
+            str_starts_with($path, '/api/wash/products/') => $this->idOf('wash_product w', 'w'),
+            str_starts_with($path, '/api/wash/bottles/') => $this->idOf('wash_bottle w', 'w'),
+            str_starts_with($path, '/api/patterns/') => $this->idOf('house_pattern h', 'h'),
             str_starts_with($path, '/api/kit/') => $this->idOf("kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'", 'k'),
             str_starts_with($path, '/api/arrivals/') => $this->idOf('arrival a JOIN dog d ON d.id = a.dog_id', 'a'),
             str_starts_with($path, '/api/grooms/') => $this->idOf("groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'", 'g'),
@@ -173,7 +205,36 @@ final class AccessTest extends ApiTestCase
             default => $this->dogId($dog),
         };
 
-        return str_replace(['{id}', '{zone}', '{tool}', '{size}'], [$id, 'back', 'clipper', 'small'], $path);
+        return str_replace(['{id}', '{zone}', '{tool}', '{size}', '{reaction}'], [$id, 'back', 'clipper', 'small', str_contains($path, '{reaction}') ? $this->aReaction() : ''], $path);
+    }
+
+    private function anotherEntry(): string
+    {
+        $id = \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement('INSERT INTO tool_entry (id, item_id, staff_id, salon_id, kind, at, minutes, dirt) SELECT ?, item_id, staff_id, salon_id, kind, at, minutes, dirt FROM tool_entry ORDER BY id LIMIT 1', [$id->toBinary()]);
+
+        return (string) $id;
+    }
+
+    private function aDerivation(): string
+    {
+        $id = \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement('INSERT INTO derivation (id, item_id, staff_id, salon_id, at, done, total, changed) SELECT ?, k.id, s.id, k.salon_id, NOW(), 0, 0, 0 FROM kit_item k JOIN staff s ON s.salon_id = k.salon_id ORDER BY k.id LIMIT 1', [$id->toBinary()]);
+
+        return (string) $id;
+    }
+
+    private function aPlace(): string
+    {
+        return $this->idOf("place p JOIN salon s ON s.id = p.salon_id AND s.name = 'The Fulling Room'", 'p');
+    }
+
+    private function aReaction(): string
+    {
+        $id = (string) \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement('UPDATE dog SET reactions = ? WHERE id = ?', [json_encode([['id' => $id, 'product' => $id, 'name' => 'soap', 'what' => 'red', 'on' => '2026-01-01', 'who' => 'Nell']]), \Symfony\Component\Uid\Uuid::fromString($this->dogId('Tansy'))->toBinary()]);
+
+        return $id;
     }
 
     private function anotherPhoto(): string
@@ -203,7 +264,20 @@ final class AccessTest extends ApiTestCase
             'PUT /api/dogs/{id}/handling/{tool}' => ['tolerance' => 3],
             'POST /api/dogs/{id}/handling/{tool}/ladder' => ['rung' => 'near_body', 'calm' => true],
             'POST /api/dogs', 'PUT /api/dogs/{id}' => ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000']],
-            'PUT /api/kit/{id}/measurement' => ['measured_mm' => 1.4],
+            'PUT /api/kit/{id}/measurement', 'POST /api/kit/{id}/measurement/answer' => ['measured_mm' => 1.4],
+            'POST /api/kit/{id}/calliper/answer' => ['stroke' => 0],
+            'POST /api/kit' => ['kind' => 'rake', 'label' => 'fine rake', 'place' => $this->aPlace()],
+            'PUT /api/kit/{id}' => ['place' => $this->aPlace()],
+            'POST /api/kit/{id}/entries' => ['kind' => 'disinfected'],
+            'POST /api/wash/products', 'PUT /api/wash/products/{id}' => ['name' => 'Oat wash', 'ratio' => '1:10'],
+            'POST /api/wash/bottles' => ['product' => $this->idOf('wash_product w', 'w'), 'litres' => 1],
+            'PUT /api/wash/bottles/{id}' => ['poured' => true],
+            'POST /api/dogs/{id}/reactions' => ['product' => $this->idOf('wash_product w', 'w'), 'what' => 'red'],
+            'POST /api/patterns' => ['name' => 'Pattern '.bin2hex(random_bytes(4)), 'line' => 'back: 10'],
+            'PUT /api/patterns/{id}' => ['name' => 'Weir rounds', 'line' => 'back: 10'],
+            'POST /api/patterns/{id}/spread/answer' => ['line' => 'back: 10'],
+            'PUT /api/dogs/{id}/pattern' => ['pattern' => $this->idOf('house_pattern h', 'h'), 'zones' => []],
+            'POST /api/dogs/{id}/pattern/answer' => ['pattern' => $this->idOf('house_pattern h', 'h')],
             'POST /api/grooms/{id}/taps' => ['sent_at' => date('Y-m-d\TH:i:s.000\Z'), 'device' => 'tablet-1', 'taps' => [['id' => bin2hex(random_bytes(8)), 'at' => date('Y-m-d\TH:i:s.000\Z'), 'kind' => 'resume']]],
             'POST /api/dogs/{id}/line/answer', 'PUT /api/dogs/{id}/line' => ['line' => 'back: 10'],
             'POST /api/house/answer' => ['schools' => []],

@@ -12,11 +12,11 @@ use KeenThistle\Core\Reason\Reason;
 final readonly class Outlook
 {
     /**
-     * @param list<float> $weeks since the groom it starts from
+     * @param list<float> $weeks from now on
      * @param array<string, array{mm: list<float>, low: list<float>, high: list<float>}> $zones by zone, a value for every week
      * @param list<float> $load expected at arrival, 0 to 100
      * @param list<array{week: float, zone: string, severity: int}> $mats from which week a mat of this severity is likely there
-     * @param list<Clock> $clocks
+     * @param list<Clock> $clocks weeks from now on; below 0: it has struck
      * @param list<Reason> $reasons
      */
     public function __construct(public array $weeks, public array $zones, public array $load, public array $mats, public array $clocks, public array $reasons)

@@ -6,9 +6,11 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Outlook;
 
+use KeenThistle\Core\Interval\Clock;
 use KeenThistle\Core\Interval\Facts;
 use KeenThistle\Core\Interval\IntervalRule;
 use KeenThistle\Core\Interval\MatClock;
+use KeenThistle\Core\Interval\ZoneLeft;
 use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
@@ -26,27 +28,30 @@ final readonly class OutlookRule
      * @param int $weeks 1 to 52
      * @param list<string> $found zones where earlier arrivals found mats: they come before the usual places
      * @param list<string> $has zones this dog has hair on; the usual places outside are left out. None: all
+     * @param float $elapsed weeks since the groom that the facts tell of: load and clocks count from there
+     * @param list<ZoneLeft>|null $carried what each zone carries after them; null: as the groom left it
      */
-    public function ahead(Facts $facts, int $weeks = 26, array $found = [], array $has = []): Outlook
+    public function ahead(Facts $facts, int $weeks = 26, array $found = [], array $has = [], float $elapsed = 0.0, ?array $carried = null): Outlook
     {
+        $start = $facts->from?->add(new \DateInterval('P'.max(0, (int) round($elapsed * 7)).'D'));
         $at = range(0.0, (float) max(1, min(self::LONGEST, $weeks)), 0.5);
         $mats = new MatClock($facts);
         $zones = [];
-        foreach ($facts->zones as $z) {
+        foreach ($carried ?? $facts->zones as $z) {
             if (null !== $z->finished) {
                 $curve = ['mm' => [], 'low' => [], 'high' => []];
                 foreach (['mm' => 0.0, 'low' => -self::BAND, 'high' => self::BAND] as $edge => $sds) {
                     $growth = $facts->growth->withMean(max(0.0, $facts->growth->mmPerWeek + $sds * $facts->growth->sd));
                     foreach ($at as $w) {
-                        $curve[$edge][] = $growth->after($z->finished, $w, $facts->stage, $facts->from, $facts->season)->rounded();
+                        $curve[$edge][] = $growth->after($z->finished, $w, $facts->stage, $start, $facts->season)->rounded();
                     }
                 }
                 $zones[$z->zone->id] = $curve;
             }
         }
-        $load = array_map(static fn (float $w): float => round($mats->load($w), 1), $at);
+        $load = array_map(static fn (float $w): float => round($mats->load($elapsed + $w), 1), $at);
 
-        return new Outlook($at, $zones, $load, self::mats($at, $load, $facts->matLimit, self::places($found, $has)), (new IntervalRule())->next($facts)->clocks, [
+        return new Outlook($at, $zones, $load, self::mats($at, $load, $facts->matLimit, self::places($found, $has)), array_map(static fn (Clock $c): Clock => new Clock($c->name, $c->weeks - $elapsed, $c->reasons), (new IntervalRule())->next($facts)->clocks), [
             new Reason('growth', round($facts->growth->mmPerWeek, 2), 'mm/week', 0 === $facts->growth->n ? 'usual for this coat' : \sprintf('learned from %d visits', $facts->growth->n)),
             new Reason('band', round(self::BAND * $facts->growth->sd, 2), 'mm/week', 'either way: four of five lie within'),
             new Reason('limit', $facts->matLimit, 'load', 'the salon\'s limit; a third of it shows as tangles, the whole as mats, twice it as tight ones'),

@@ -38,6 +38,68 @@ final readonly class FitRule
     }
 
     /**
+     * What of a dog's plan is style and may go into a pattern: not its exceptions, not what is for its comfort, not its motor or notes.
+     *
+     * @param array<string, Way> $plan by zone
+     *
+     * @return array<string, Way>
+     */
+    public static function style(array $plan): array
+    {
+        $style = array_filter($plan, static fn (Way $w): bool => !$w->exception && !$w->once && !isset(self::OWN[$w->reason ?? '']));
+
+        return array_map(static fn (Way $w): Way => new Way($w->method, $w->blade, $w->guard, $w->base, $w->called, $w->lay, $w->about, $w->stop, $w->shape, $w->reason), $style);
+    }
+
+    /**
+     * What a changed pattern does to a card that follows it: only zones that still are as the pattern had them are touched.
+     *
+     * @param array<string, Way> $old the pattern as the card took it
+     * @param array<string, Way> $new
+     * @param array<string, Way> $plan the card
+     * @param list<string> $ownZones in which the dog goes its own way
+     * @param array<string, Length> $carried
+     *
+     * @return array{take: array<string, Fit>, out: list<string>, stay: array<string, string>} what changes, what is taken out, what stays and why
+     */
+    public function spread(array $old, array $new, array $plan, array $ownZones, array $carried): array
+    {
+        $take = $out = $stay = [];
+        foreach ($new as $id => $way) {
+            if (isset($old[$id]) && $old[$id]->key() === $way->key()) {
+                continue;
+            }
+            $own = $plan[$id] ?? null;
+            $fit = $this->zone(Zone::of($id), $way, $own, $carried[$id] ?? null);
+            if (Verdict::Same === $fit->verdict) {
+                continue;
+            }
+            if (\in_array($id, $ownZones, true)) {
+                $stay[$id] = 'This dog goes its own way here.';
+            } elseif (null !== $own && !self::follows($own, $old[$id] ?? null)) {
+                $stay[$id] = 'It was changed on this card since.';
+            } elseif ($fit->verdict->isTaken()) {
+                $take[$id] = $fit;
+            } else {
+                $stay[$id] = $fit->why;
+            }
+        }
+        foreach (array_diff_key($old, $new) as $id => $way) {
+            if (isset($plan[$id]) && !\in_array($id, $ownZones, true) && self::follows($plan[$id], $way)) {
+                $out[] = $id;
+            }
+        }
+
+        return ['take' => $take, 'out' => $out, 'stay' => $stay];
+    }
+
+    /** Whether a zone of a card is as the pattern had it, its motor and note apart. */
+    private static function follows(Way $own, ?Way $pattern): bool
+    {
+        return null !== $pattern && (new Way($own->method, $own->blade, $own->guard, $own->base, $own->called, $own->lay, $own->about, $own->stop, $own->shape, $own->reason, $own->once, $own->exception, $pattern->clipper, $pattern->note))->key() === $pattern->key();
+    }
+
+    /**
      * @param Way|null $own how the card has this zone now
      * @param Length|null $carried what grows there today; null: nobody knows
      */
@@ -47,7 +109,7 @@ final readonly class FitRule
         $way = new Way($pattern->method, $pattern->blade, $pattern->guard, $pattern->base, $pattern->called, $pattern->lay, $pattern->about, $pattern->stop, $pattern->shape, $pattern->reason, $pattern->once, $pattern->exception, $own->clipper ?? $pattern->clipper, $own->note ?? $pattern->note);
         $answer = $this->lengths->planned($way->recipe(), $zone);
         $was = null === $own ? null : $this->lengths->planned($own->recipe())->finished;
-        $fit = static fn (Verdict $v, string $why, array $cautions = [], ?string $instead = null): Fit => new Fit($v, $way, $answer->finished, $was, $why, $instead, [...$cautions, ...$answer->warnings]);
+        $fit = static fn (Verdict $v, string $why, ?Recovery $recovery = null, ?string $instead = null): Fit => new Fit($v, $way, $answer->finished, $was, $why, $instead, [...($recovery->cautions ?? []), ...$answer->warnings]);
         if (null !== $own && $own->key() === $way->key()) {
             return $fit(Verdict::Same, 'The card has it so already.');
         }
@@ -58,10 +120,10 @@ final readonly class FitRule
         $recovery = null === $answer->finished || null === $carried || Method::Leave === $way->method || !$answer->finished->shorterThan($carried) || \in_array($zone->group, self::HYGIENE, true)
             ? null : (new RecoveryRule())->weeksBack($this->growth, $answer->finished, $carried, $this->stage);
         if (null !== $forbidden) {
-            return $fit(Verdict::MustNot, $forbidden, $recovery->cautions ?? []);
+            return $fit(Verdict::MustNot, $forbidden, $recovery);
         }
         if (Recovery::AGREE_FIRST === $recovery?->level) {
-            return $fit(Verdict::AgreeFirst, \sprintf('From %s to %s mm. %s', $carried?->rounded(), $answer->finished?->rounded(), $recovery->message), $recovery->cautions);
+            return $fit(Verdict::AgreeFirst, \sprintf('From %s to %s mm. %s', $carried?->rounded(), $answer->finished?->rounded(), $recovery->message), $recovery);
         }
 
         return $this->reach($way, $answer->finished, $fit);
@@ -79,12 +141,12 @@ final readonly class FitRule
             Method::Strip === $own?->method || ($this->handStripped && null === $own && !$zone->tender && \in_array($zone->group, self::PULLED, true)) => 'This wire coat is pulled by hand: clipping softens and fades it.',
             CoatType::Corded === $this->coat => 'Cords are not clipped: what is cut takes years to cord again.',
             CoatType::Hairless === $this->coat => 'There is no hair here to clip.',
-            CoatType::SlowFineLong === $this->coat && null !== $finished && $finished->mm() < $this->coat->terminalMm() / 2 => 'A slip shows for months on this coat: scissors, and the weeks agreed first.',
+            CoatType::SlowFineLong === $this->coat && null !== $finished && 2 * $finished->mm() < ($this->coat->terminalMm() ?? 0.0) => 'A slip shows for months on this coat: scissors, and the weeks agreed first.',
             default => null,
         };
     }
 
-    /** @param callable(Verdict, string, list<\KeenThistle\Core\Reason\Caution>=, string|null=): Fit $fit */
+    /** @param callable(Verdict, string, Recovery|null=, string|null=): Fit $fit */
     private function reach(Way $way, ?Length $finished, callable $fit): Fit
     {
         $recipe = $way->recipe();
@@ -93,10 +155,10 @@ final readonly class FitRule
         }
         $best = $this->kit->options($finished, Lay::With === $recipe->lay ? [Lay::With] : [Lay::With, $recipe->lay])[0] ?? null;
         if (null === $best) {
-            return $fit(Verdict::OtherTool, 'Nothing in this kit makes it: it is done where the tool is.', [], 'nothing in reach');
+            return $fit(Verdict::OtherTool, 'Nothing in this kit makes it: it is done where the tool is.', null, 'nothing in reach');
         }
         $instead = \sprintf('%s, %s mm', $best->recipe->tool->words(), $best->finished->rounded());
 
-        return $fit(Verdict::OtherTool, \sprintf('%s is not in this kit; nearest is %s%s.', $recipe->tool->words(), $instead, $best->close ? '' : ', and that is not close'), [], $instead);
+        return $fit(Verdict::OtherTool, \sprintf('%s is not in this kit; nearest is %s%s.', $recipe->tool->words(), $instead, $best->close ? '' : ', and that is not close'), null, $instead);
     }
 }

@@ -54,11 +54,8 @@ final readonly class MixRule
     {
         self::ratio($ratio);
         $m2 = Surface::m2($kg);
-        $litres = $m2 * self::litresPerM2($coat) * $passes;
-        // What is measured out is the concentrate, to a tenth of a millilitre; the water follows from it.
-        $concentrate = round(1000 * $litres / ($ratio + 1), 1);
 
-        return new Mix($litres, $concentrate, round($concentrate * $ratio, 1), [
+        return $this->litres($m2 * self::litresPerM2($coat) * $passes, $ratio, [
             new Reason('surface', round($m2, 3), 'm²', \sprintf('0.101 × %s kg to the power of 2/3', $kg)),
             new Reason('coat', self::litresPerM2($coat), 'l/m²', "{$coat->label()} coat, one pass"),
             new Reason('passes', $passes, '×', 1 === $passes ? 'one pass' : "$passes passes"),
@@ -67,6 +64,21 @@ final readonly class MixRule
             new Caution('label', 'The maker\'s label rules: ratio, time on the coat, rinse.'),
             new Caution('eyes', 'Not near the eyes; lukewarm; rinse until the water runs clear.'),
         ]);
+    }
+
+    /**
+     * So many litres mixed.
+     *
+     * @param list<Reason> $reasons
+     * @param list<Caution> $cautions
+     */
+    public function litres(float $litres, float $ratio, array $reasons = [], array $cautions = []): Mix
+    {
+        self::ratio($ratio);
+        // What is measured out is the concentrate, to a tenth of a millilitre; the water follows from it.
+        $concentrate = round(1000 * $litres / ($ratio + 1), 1);
+
+        return new Mix($litres, $concentrate, round($concentrate * $ratio, 1), $reasons, $cautions);
     }
 
     public static function ratio(float $ratio, string $field = 'ratio'): void

@@ -34,7 +34,7 @@ final class Ratio
             if ($first > $n) {
                 throw InvalidInput::at($field, \sprintf('says more concentrate than water: was 1:%s meant?', self::plain(round($first / $n, 1))));
             }
-            $n = $n / $first;
+            $n /= $first;
         }
         MixRule::ratio($n, $field);
 

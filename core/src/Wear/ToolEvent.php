@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Wear;
 
+use KeenThistle\Core\Coat\CoatType;
+
 final readonly class ToolEvent
 {
     public const KINDS = ['run', 'oiled', 'disinfected', 'sharpened', 'packed_hair', 'edge_dull', 'edge_good', 'heat'];
@@ -18,6 +20,16 @@ final readonly class ToolEvent
      */
     public function __construct(public string $kind, public \DateTimeImmutable $on, public float $minutes = 0.0, public string $dirt = 'clean', public string $dog = '', public ?float $celsius = null)
     {
+    }
+
+    /** What a blade meets: dirt before the wash, undercoat on a double coat, clean hair else. */
+    public static function dirtOf(CoatType $coat, bool $washed): string
+    {
+        return match (true) {
+            !$washed => 'dirty',
+            $coat->isDouble() => 'undercoat',
+            default => 'clean',
+        };
     }
 
     public function worn(): float

@@ -1,0 +1,204 @@
+<?php
+
+/** Reads a dog at two moments: a visit, today, or the plan as if it had been done today; and the weeks to come. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Outlook;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Book\DogView;
+use KeenThistle\Card\CardRows;
+use KeenThistle\Card\Figures;
+use KeenThistle\Card\History;
+use KeenThistle\Card\WorkOrder;
+use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Core\Coat\NaturalLength;
+use KeenThistle\Core\Interval\ZoneLeft;
+use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Outlook\Compare;
+use KeenThistle\Core\Outlook\OutlookRule;
+use KeenThistle\Core\Outlook\ZoneThen;
+use KeenThistle\Core\Timing\ZoneMinutes;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Http\Problem;
+use KeenThistle\Kit\KitReader;
+use KeenThistle\Salon\Scope;
+use Symfony\Component\Clock\ClockInterface;
+
+/**
+ * @phpstan-import-type VisitRow from History
+ * @phpstan-import-type Side from ThenView
+ */
+final readonly class ThenReader
+{
+    public const WEEKS = 26;
+    private const ARRIVALS = 8;
+
+    public function __construct(private CardRows $rows, private KitReader $kit, private WorkOrder $order, private Scope $scope, private ClockInterface $clock)
+    {
+    }
+
+    /** @param string $a id of a visit, "today" or "plan"; "": the visit before the last. @param string $b the same; "": the last visit */
+    public function view(string $id, string $a, string $b): ThenView
+    {
+        $dog = $this->rows->dog($id);
+        $today = $this->clock->now()->setTime(0, 0);
+        $visits = $this->rows->visits($dog);
+        [, $plan] = $this->rows->plan($dog);
+        $figures = new Figures($dog, new History($visits), $today);
+        $newest = array_reverse($visits);
+        $b = '' === $b ? $newest[0]['id'] ?? 'today' : $b;
+        $a = '' === $a ? $newest[1]['id'] ?? ('today' === $b ? 'plan' : 'today') : $a;
+        $then = $this->zones($a, $dog, $visits, $plan, $figures);
+        $now = $this->zones($b, $dog, $visits, $plan, $figures);
+
+        return new ThenView(
+            DogView::of($dog), $today->format('Y-m-d'), array_map(static fn (array $v): array => ['id' => $v['id'], 'day' => $v['day'], 'kind' => $v['kind'], 'who' => $v['staff']], $newest),
+            $this->side($a, $then, $dog, $visits, $today), $this->side($b, $now, $dog, $visits, $today), Compare::zones($then, $now), $figures->growthView(), $this->outlook($dog, $plan, $figures, $today, 'plan' === $b),
+        );
+    }
+
+    /**
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan
+     *
+     * @return array<string, mixed>
+     */
+    private function outlook(Dog $dog, array $plan, Figures $figures, \DateTimeImmutable $today, bool $asPlanned): array
+    {
+        $facts = $figures->facts($plan, $this->kit->lengths(), $asPlanned ? $today : null);
+        $elapsed = max(0.0, ($today->getTimestamp() - ($facts->from ?? $today)->getTimestamp()) / 604_800);
+        $carried = $asPlanned ? null : array_map(static fn (ZoneLeft $z): ZoneLeft => new ZoneLeft($z->zone, $figures->now($z->zone->id) ?? $z->finished, $z->method, $z->forcedByMat), $facts->zones);
+        $has = array_keys(array_filter(ZoneTable::all(), static fn (Zone $z): bool => NaturalLength::mm($dog->coat, $z) >= 15));
+        $out = (new OutlookRule())->ahead($facts, self::WEEKS, $this->found($dog), $has, $elapsed, $carried)->toArray();
+
+        return $out + ['from' => ($facts->from ?? $today)->format('Y-m-d'), 'elapsed_weeks' => round($elapsed, 1), 'limit' => $dog->salon->matLimit];
+    }
+
+    /** @return list<string> zones where combs stopped at the last arrivals, the most often first */
+    private function found(Dog $dog): array
+    {
+        $count = [];
+        foreach ($this->scope->rows('SELECT comb FROM arrival WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT '.self::ARRIVALS, ['dog' => $dog->id->toBinary()]) as $r) {
+            $comb = json_decode(\is_string($r['comb']) ? $r['comb'] : '', true);
+            foreach (\is_array($comb) && \is_array($comb['zones'] ?? null) ? $comb['zones'] : [] as $z) {
+                if (\is_array($z) && \is_string($z['zone'] ?? null) && ($z['severity'] ?? 0) >= 1) {
+                    $count[$z['zone']] = ($count[$z['zone']] ?? 0) + 1;
+                }
+            }
+        }
+        arsort($count);
+
+        return \array_slice(array_keys($count), 0, 8);
+    }
+
+    /**
+     * @param list<VisitRow> $visits
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan
+     *
+     * @return array<string, ZoneThen>
+     */
+    private function zones(string $side, Dog $dog, array $visits, array $plan, Figures $figures): array
+    {
+        $zones = [];
+        if ('today' === $side) {
+            foreach (array_keys($figures->history->left) as $zone) {
+                $zones[$zone] = new ZoneThen($figures->now($zone), state: ZoneThen::CARRIED);
+            }
+
+            return $zones;
+        }
+        if ('plan' === $side) {
+            $recipes = array_filter(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), static fn (ZoneRecipe $r): bool => null !== $r->method);
+            $minutes = $this->minutes($dog, $recipes, null);
+            foreach ($recipes as $zone => $r) {
+                $zones[$zone] = self::then($r, $this->kit->lengths()->planned($r->forRules())->finished, 'planned', $minutes[$zone] ?? null, '', '');
+            }
+
+            return $zones;
+        }
+        $visit = self::visit($visits, $side);
+        $done = [];
+        foreach ($visit['zones'] as $z) {
+            if (null !== $z['actual']->method && \in_array($z['state'], ['done', 'partly'], true)) {
+                $done[$z['zone']] = $z['actual'];
+            }
+        }
+        $minutes = $this->minutes($dog, $done, $visit['minutes']);
+        foreach ($visit['zones'] as $z) {
+            $cut = isset($done[$z['zone']]);
+            $zones[$z['zone']] = self::then($z['actual'], $cut ? (null === $z['finished_um'] ? null : Length::ofMicrometres($z['finished_um'])) : (null === $z['arrival_um'] ? null : Length::ofMicrometres($z['arrival_um'])), $z['state'], $minutes[$z['zone']] ?? null, $visit['staff'], $z['why']);
+        }
+
+        return $zones;
+    }
+
+    private static function then(ZoneRecipe $r, ?Length $length, string $state, ?float $minutes, string $who, string $why): ZoneThen
+    {
+        return new ZoneThen($length, null === $r->method ? '' : $r->forRules()->tool->words(), true === $r->method?->hasToolLength() ? $r->forRules()->lay : null, $r->shape ?? '', $r->stopLine ?? '', $r->reason ?? '', $state, $minutes, $who, $why, true === $r->exception);
+    }
+
+    /**
+     * @param array<string, ZoneRecipe> $recipes
+     *
+     * @return array<string, float>
+     */
+    private function minutes(Dog $dog, array $recipes, ?int $took): array
+    {
+        $likely = $this->order->minutes($dog, $recipes, null);
+        if (null === $likely) {
+            return [];
+        }
+        $methods = array_filter(array_map(static fn (ZoneRecipe $r): ?Method => $r->method, $recipes));
+        $scale = null === $took || $likely->likely <= 0 ? 1.0 : $took / $likely->likely;
+
+        return array_map(static fn (float $m): float => round($m * $scale, 1), ZoneMinutes::of($methods, $likely->scaled()));
+    }
+
+    /**
+     * @param array<string, ZoneThen> $zones
+     * @param list<VisitRow> $visits
+     *
+     * @return Side
+     */
+    private function side(string $side, array $zones, Dog $dog, array $visits, \DateTimeImmutable $today): array
+    {
+        $visit = \in_array($side, ['today', 'plan'], true) ? null : self::visit($visits, $side);
+        $day = $visit['day'] ?? $today->format('Y-m-d');
+
+        return [
+            'id' => $side, 'day' => $day, 'title' => match ($side) {
+                'today' => 'as it should be today',
+                'plan' => 'as planned',
+                default => ($visit['kind'] ?? '').' visit',
+            },
+            'who' => $visit['staff'] ?? null, 'place' => $visit['place'] ?? null, 'minutes' => $visit['minutes'] ?? null, 'load' => $visit['load'] ?? null, 'note' => $visit['note'] ?? '',
+            'zones' => array_map(static fn (string $zone, ZoneThen $z): array => ['zone' => $zone, 'mm' => $z->length?->rounded(), 'tool' => $z->tool, 'state' => $z->state, 'exception' => $z->exception], array_keys($zones), $zones),
+            'photos' => null === $visit ? [] : $this->photos($dog, $day),
+        ];
+    }
+
+    /** @return list<array{id: string, moment: string, zone: string}> */
+    private function photos(Dog $dog, string $day): array
+    {
+        return array_map(static fn (array $r): array => ['id' => \is_string($r['id']) ? (string) \Symfony\Component\Uid\Uuid::fromBinary($r['id']) : '', 'moment' => \is_string($r['moment']) ? $r['moment'] : '', 'zone' => \is_string($r['zone']) ? $r['zone'] : ''],
+            $this->scope->rows('SELECT p.id, p.moment, p.zone FROM arrival a JOIN photo p ON p.arrival_id = a.id WHERE a.dog_id = :dog AND a.salon_id = :salon AND a.day = :day ORDER BY p.id LIMIT 12', ['dog' => $dog->id->toBinary(), 'day' => $day]));
+    }
+
+    /**
+     * @param list<VisitRow> $visits
+     *
+     * @return VisitRow
+     */
+    private static function visit(array $visits, string $id): array
+    {
+        foreach ($visits as $v) {
+            if ($v['id'] === $id) {
+                return $v;
+            }
+        }
+        throw Problem::notFound('visit among this dog\'s last ones');
+    }
+}

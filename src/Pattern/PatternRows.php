@@ -1,0 +1,162 @@
+<?php
+
+/** Reads patterns and lays them on dogs: hands plan, coat, kit and what grows to the core. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Pattern;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
+use KeenThistle\Card\CardRows;
+use KeenThistle\Card\Figures;
+use KeenThistle\Card\History;
+use KeenThistle\Card\PlanLine;
+use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Core\Coat\NaturalLength;
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Pattern\Fit;
+use KeenThistle\Core\Pattern\FitRule;
+use KeenThistle\Core\Shorthand\Fault;
+use KeenThistle\Core\Shorthand\Notation;
+use KeenThistle\Core\Shorthand\Way;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Kit\KitReader;
+use KeenThistle\Salon\Scope;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class PatternRows
+{
+    public function __construct(private CardRows $cards, private KitReader $kit, private Scope $scope, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * A line as it is typed, or kept.
+     *
+     * @return array<string, Way>
+     *
+     * @throws InvalidInput naming the word; for a line without a zone; for what was only heard
+     */
+    public static function ways(string $line): array
+    {
+        $read = Notation::parse($line);
+        if ([] !== $read->faults) {
+            throw InvalidInput::at('line', implode('; ', array_map(static fn (Fault $f): string => $f->message(), $read->faults)));
+        }
+        if ([] !== $read->spoken) {
+            throw InvalidInput::at('line', \sprintf('was heard, not written: write %s for "%s"', $read->spoken[0]['means'], $read->spoken[0]['said']));
+        }
+        if ([] === $read->plan) {
+            throw InvalidInput::at('line', 'has no zone in it: a pattern is at least one, such as back: 16/10');
+        }
+
+        return $read->plan;
+    }
+
+    /** @return list<PatternRowView> by name */
+    public function all(): array
+    {
+        return array_map(static fn (array $r): PatternRowView => new PatternRowView(
+            \is_string($r['id']) ? (string) Uuid::fromBinary($r['id']) : '', self::int($r['version']), \is_string($r['name']) ? $r['name'] : '', \is_string($r['note']) ? $r['note'] : '', \is_string($r['line']) ? $r['line'] : '', self::int($r['followers']), self::int($r['behind']),
+        ), $this->scope->rows('SELECT p.id, p.version, p.name, p.note, p.line, COUNT(f.id) followers, COALESCE(SUM(f.taken < p.version), 0) behind FROM house_pattern p LEFT JOIN house_pattern_follow f ON f.pattern_id = p.id WHERE p.salon_id = :salon GROUP BY p.id, p.version, p.name, p.note, p.line ORDER BY p.name LIMIT 200'));
+    }
+
+    /** @return list<array{dog: string, name: string, coat: string, taken: int, own: list<string>}> */
+    public function followers(Pattern $pattern): array
+    {
+        return array_map(static function (array $r): array {
+            $own = json_decode(\is_string($r['own']) ? $r['own'] : '[]', true);
+
+            return ['dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '', 'name' => \is_string($r['name']) ? $r['name'] : '', 'coat' => str_replace('_', ' ', \is_string($r['coat']) ? $r['coat'] : ''), 'taken' => self::int($r['taken']), 'own' => \is_array($own) ? array_values(array_filter($own, is_string(...))) : []];
+        }, $this->scope->rows('SELECT f.dog_id, d.name, d.coat, f.taken, f.own FROM house_pattern_follow f JOIN dog d ON d.id = f.dog_id WHERE f.pattern_id = :pattern AND f.salon_id = :salon ORDER BY d.name, d.id LIMIT 500', ['pattern' => $pattern->id->toBinary()]));
+    }
+
+    /**
+     * @param array<string, Way> $ways
+     *
+     * @return list<array{zone: string, label: string, words: string, finished_mm: float|null}>
+     */
+    public function zones(array $ways): array
+    {
+        $lengths = $this->kit->lengths();
+        $out = [];
+        foreach ($ways as $zone => $way) {
+            $out[] = ['zone' => $zone, 'label' => Zone::of($zone)->label, 'words' => PlanLine::recipe($way)->words(), 'finished_mm' => $lengths->planned($way->recipe())->finished?->rounded()];
+        }
+
+        return $out;
+    }
+
+    /**
+     * A pattern on a dog, zone by zone.
+     *
+     * @param array<string, Way> $ways
+     *
+     * @return array{int, array<string, Fit>} the plan's revision, fits by zone
+     */
+    public function fits(Dog $dog, array $ways, ?string $place): array
+    {
+        [$revision, $plan, $carried] = $this->card($dog, array_keys($ways));
+        $rule = $this->rule($dog, $place);
+        $fits = [];
+        foreach ($ways as $zone => $way) {
+            $fits[$zone] = $rule->zone(Zone::of($zone), $way, $plan[$zone] ?? null, $carried[$zone] ?? null);
+        }
+
+        return [$revision, $fits];
+    }
+
+    /**
+     * @param array<string, Way> $old
+     * @param array<string, Way> $new
+     *
+     * @return array{take: array<string, Fit>, out: list<string>, stay: array<string, string>}
+     */
+    public function spread(Dog $dog, array $old, array $new, Follow $follow): array
+    {
+        [, $plan, $carried] = $this->card($dog, array_keys($new));
+
+        return $this->rule($dog, null)->spread($old, $new, $plan, $follow->own, $carried);
+    }
+
+    /** @return list<Follow> with their dogs */
+    public function following(EntityManagerInterface $manager, Pattern $pattern): array
+    {
+        /** @var list<Follow> $follows */
+        $follows = $manager->createQuery('SELECT f, d FROM '.Follow::class.' f JOIN f.dog d WHERE f.pattern = :pattern ORDER BY d.name, d.id')->setParameter('pattern', $pattern->id, 'uuid')->setMaxResults(500)->getResult();
+
+        return $follows;
+    }
+
+    private function rule(Dog $dog, ?string $place): FitRule
+    {
+        $growth = (new Figures($dog, new History([]), $this->clock->now()))->growth;
+
+        return new FitRule($dog->coat, $dog->stage, $dog->handStripped, $growth, $this->kit->lengths(), null === $place ? null : $this->kit->match($place));
+    }
+
+    /**
+     * @param list<string> $zones
+     *
+     * @return array{int, array<string, Way>, array<string, Length>} revision, plan, what grows today
+     */
+    private function card(Dog $dog, array $zones): array
+    {
+        [$revision, $rows] = $this->cards->plan($dog);
+        $figures = new Figures($dog, new History($this->cards->visits($dog)), $this->clock->now()->setTime(0, 0));
+        $carried = [];
+        foreach ($zones as $zone) {
+            $carried[$zone] = $figures->now($zone) ?? Length::ofMillimetres(NaturalLength::mm($dog->coat, Zone::of($zone)));
+        }
+
+        return [$revision, PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)), $carried];
+    }
+
+    private static function int(mixed $v): int
+    {
+        return is_numeric($v) ? (int) $v : 0;
+    }
+}
