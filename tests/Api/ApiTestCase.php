@@ -137,6 +137,22 @@ abstract class ApiTestCase extends WebTestCase
         return $value;
     }
 
+    /** A JSON number, whole or not. */
+    protected static function number(mixed $value): float
+    {
+        self::assertIsNumeric($value);
+
+        return (float) $value;
+    }
+
+    /** @return list<string> */
+    protected static function texts(mixed $value): array
+    {
+        self::assertIsArray($value);
+
+        return array_map(self::text(...), array_values($value));
+    }
+
     /** @return array<string, mixed> */
     protected static function map(mixed $value): array
     {

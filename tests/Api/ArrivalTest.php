@@ -344,13 +344,6 @@ final class ArrivalTest extends ApiTestCase
         return "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.$header.pack('N', crc32('IHDR'.$header)).pack('N', 0).'IEND'.pack('N', crc32('IEND'));
     }
 
-    private static function number(mixed $value): float
-    {
-        self::assertIsNumeric($value);
-
-        return (float) $value;
-    }
-
     /** @return list<mixed> */
     private static function list(mixed $value): array
     {

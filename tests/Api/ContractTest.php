@@ -127,6 +127,54 @@ final class ContractTest extends ApiTestCase
         $this->holds('put', '/api/kit/{id}/measurement', '200');
     }
 
+    public function testTheAnswersOfKitWashThenAndPatterns(): void
+    {
+        $this->signIn('maren');
+        $kit = self::rows($this->ask('GET', '/api/kit', expect: 200)['items']);
+        $this->holds('get', '/api/kit', '200');
+        $blade = self::text(self::find($kit, 'label', '10')['id']);
+        $this->ask('GET', "/api/kit/$blade", expect: 200);
+        $this->holds('get', '/api/kit/{id}', '200');
+        $this->ask('POST', "/api/kit/$blade/measurement/answer", ['readings_mm' => [1.5, 1.6, 3.4]], 200);
+        $this->holds('post', '/api/kit/{id}/measurement/answer', '200');
+        $this->ask('POST', "/api/kit/$blade/calliper/answer", ['stroke' => 1], 200);
+        $this->holds('post', '/api/kit/{id}/calliper/answer', '200');
+        $derivation = self::text($this->ask('PUT', "/api/kit/$blade/measurement", ['measured_mm' => 1.7], 200, ['If-Match' => '"1"'])['id']);
+        $this->ask('POST', "/api/kit/derivations/$derivation/steps", [], 200);
+        $this->holds('post', '/api/kit/derivations/{id}/steps', '200');
+        $this->ask('GET', "/api/kit/derivations/$derivation", expect: 200);
+        $this->holds('get', '/api/kit/derivations/{id}', '200');
+        $this->ask('POST', '/api/kit', ['kind' => 'rake', 'label' => 'fine rake', 'place' => $kit[0]['place']], 201);
+        $this->holds('post', '/api/kit', '201');
+        $this->ask('PUT', "/api/kit/$blade", ['place' => $kit[0]['place']], 200, ['If-Match' => '"2"']);
+        $this->holds('put', '/api/kit/{id}', '200');
+        $this->ask('POST', "/api/kit/$blade/entries", ['kind' => 'heat'], 201);
+        $this->holds('post', '/api/kit/{id}/entries', '201');
+        $wash = $this->ask('GET', '/api/wash', expect: 200);
+        $this->holds('get', '/api/wash', '200');
+        $this->ask('POST', '/api/wash/bottles', ['product' => self::rows($wash['products'])[0]['id'], 'litres' => 2], 201);
+        $this->holds('post', '/api/wash/bottles', '201');
+        $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/reactions', ['product' => self::rows($wash['products'])[0]['id'], 'what' => 'itch'], 201);
+        $this->holds('post', '/api/dogs/{id}/reactions', '201');
+        foreach (['Tansy', 'Gantry', 'Hobnob', 'Marl'] as $name) {
+            $this->ask('GET', '/api/dogs/'.$this->dogId($name).'/then', expect: 200);
+            $this->holds('get', '/api/dogs/{id}/then', '200');
+        }
+        $patterns = self::rows($this->ask('GET', '/api/patterns', expect: 200)['patterns']);
+        $this->holds('get', '/api/patterns', '200');
+        $first = self::text($patterns[0]['id']);
+        $this->ask('GET', "/api/patterns/$first", expect: 200);
+        $this->holds('get', '/api/patterns/{id}', '200');
+        $this->ask('POST', "/api/patterns/$first/spread/answer", ['line' => 'back: 7F'], 200);
+        $this->holds('post', '/api/patterns/{id}/spread/answer', '200');
+        $fit = $this->ask('POST', '/api/dogs/'.$this->dogId('Sedge').'/pattern/answer', ['pattern' => $first], 200);
+        $this->holds('post', '/api/dogs/{id}/pattern/answer', '200');
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Sedge').'/pattern', ['pattern' => $first, 'zones' => []], 200, ['If-Match' => '"'.(\is_int($fit['revision']) ? $fit['revision'] : 0).'"']);
+        $this->holds('put', '/api/dogs/{id}/pattern', '200');
+        $this->ask('GET', '/api/dogs/'.$this->dogId('Sedge').'/pattern', expect: 200);
+        $this->holds('get', '/api/dogs/{id}/pattern', '200');
+    }
+
     public function testEveryDocumentedRouteExistsAndEveryReferenceResolves(): void
     {
         $schemas = self::map(self::map(self::$document['components'])['schemas']);

@@ -81,11 +81,4 @@ final class LineTest extends ApiTestCase
 
         return $revision;
     }
-
-    private static function number(mixed $value): float
-    {
-        self::assertIsNumeric($value);
-
-        return (float) $value;
-    }
 }

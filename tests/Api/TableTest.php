@@ -404,19 +404,4 @@ final class TableTest extends ApiTestCase
 
         return $em;
     }
-
-    private static function number(mixed $value): float
-    {
-        self::assertIsNumeric($value);
-
-        return (float) $value;
-    }
-
-    /** @return list<string> */
-    private static function texts(mixed $value): array
-    {
-        self::assertIsArray($value);
-
-        return array_values(array_map(self::text(...), $value));
-    }
 }

@@ -1,0 +1,218 @@
+<?php
+
+/** The kit: measuring once and what that changes, questioned readings, wear, heat, who needs a tool, retiring it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Api;
+
+use KeenThistle\Tests\QueryCounter;
+use Symfony\Component\Uid\Uuid;
+
+final class KitTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn('maren');
+    }
+
+    public function testFiveReadingsAreKeptAndTheListOfWhatChangedFollows(): void
+    {
+        $tool = $this->tool('16 mm guard');
+        $readings = [];
+        for ($stroke = 0; $stroke < 5; ++$stroke) {
+            $readings[] = $this->ask('POST', self::path($tool).'/calliper/answer', ['stroke' => $stroke, 'base' => '10'], 200)['mm'];
+        }
+        self::assertCount(5, array_unique($readings, \SORT_REGULAR));
+        $said = $this->ask('POST', self::path($tool).'/measurement/answer', ['readings_mm' => $readings, 'base' => '10'], 200);
+        self::assertSame([[], 1], [$said['questions'], $said['cards']]);
+        $before = $this->zone('Tansy', 'back')['finished_mm'];
+        self::assertSame(16.6, $before);
+        $derivation = $this->ask('PUT', self::path($tool).'/measurement', ['readings_mm' => $readings, 'base' => '10'], 200, ['If-Match' => '"1"']);
+        self::assertSame([0, false, 0], [$derivation['done'], $derivation['finished'], $derivation['changed']]);
+        $after = $this->zone('Tansy', 'back')['finished_mm'];
+        self::assertSame($said['mean_mm'], $after, 'the card follows at once, before anything is counted');
+        $id = self::text($derivation['id']);
+        $done = $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200);
+        self::assertSame([true, 1, 12, 12], [$done['finished'], $done['changed'], $done['done'], $done['total']]);
+        $dog = self::rows($done['dogs'])[0];
+        self::assertSame('Tansy', $dog['name']);
+        $back = self::find(self::rows($dog['zones']), 'zone', 'back');
+        self::assertSame([$before, $after], [$back['before_mm'], $back['after_mm']]);
+        self::assertSame($done, $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200), 'finished stays finished');
+        self::assertSame($id, $this->life($tool)['derivation']);
+        $row = $this->tool('16 mm guard');
+        self::assertSame([2, '10', date('Y-m-d')], [$row['version'], $row['measured_base'], $row['measured_on']]);
+        self::assertGreaterThan(0, $row['spread_mm']);
+    }
+
+    public function testADerivationIsTakenUpWhereItWasLeft(): void
+    {
+        $tool = $this->tool('10');
+        $id = self::text($this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 1.7], 200, ['If-Match' => '"1"'])['id']);
+        $half = $this->db()->fetchOne('SELECT t.id FROM trim_plan t JOIN derivation d ON d.salon_id = t.salon_id WHERE d.id = ? ORDER BY t.id LIMIT 1 OFFSET 5', [Uuid::fromString($id)->toBinary()]);
+        $this->db()->executeStatement('UPDATE derivation SET reached = ?, done = 6 WHERE id = ?', [$half, Uuid::fromString($id)->toBinary()]);
+        $done = $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200);
+        self::assertSame([true, 12], [$done['finished'], $done['done']]);
+        $all = $this->db()->fetchOne('SELECT COUNT(DISTINCT z.plan_id) FROM plan_zone z JOIN derivation d ON d.salon_id = z.salon_id WHERE d.id = ? AND z.blade = ? AND z.plan_id > ?', [Uuid::fromString($id)->toBinary(), '10', $half]);
+        self::assertSame((int) (is_numeric($all) ? $all : 0), $done['changed']);
+    }
+
+    public function testAMeasurementInTheVanChangesOnlyWhatTheVanLeaves(): void
+    {
+        $van = self::find(self::rows($this->ask('GET', '/api/kit')['items']), 'place_name', 'Van');
+        $tool = $this->tool('7F', 'Van');
+        $done = $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 3.6], 200, ['If-Match' => '"1"']);
+        self::assertSame('what the kit of Van leaves', $done['means']);
+        self::assertSame(3.2, $this->zone('Tansy', 'belly')['finished_mm']);
+        $zone = self::find(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card?place='.self::text($van['place']))['zones']), 'zone', 'belly');
+        self::assertSame(3.6, self::map($zone['here'])['finished_mm']);
+    }
+
+    public function testReadingsOfAnotherBladeAreQuestionedAndNothingIsKept(): void
+    {
+        $tool = $this->tool('7F');
+        foreach ([['readings_mm' => [6.3, 6.2, 6.4, 6.3, 6.3]], ['readings_mm' => [3.2, 3.3, 4.9, 3.2, 3.1]], ['measured_mm' => 6.3]] as $body) {
+            $problem = $this->ask('PUT', self::path($tool).'/measurement', $body, 422, ['If-Match' => '"1"']);
+            self::assertSame(['confirmed'], array_keys(self::errors($problem)));
+        }
+        self::assertStringContainsString('measures like a 5', self::errors($this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 6.3], 422, ['If-Match' => '"1"']))['confirmed']);
+        self::assertSame(3.2, $this->zone('Tansy', 'belly')['finished_mm']);
+        $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 6.3, 'confirmed' => true], 200, ['If-Match' => '"1"']);
+        self::assertSame(6.3, $this->zone('Tansy', 'belly')['finished_mm']);
+        foreach ([['readings_mm' => []], ['readings_mm' => ['a']], ['readings_mm' => [-1]], ['readings_mm' => [4000]], ['readings_mm' => 3]] as $body) {
+            $this->ask('POST', self::path($tool).'/measurement/answer', $body, 422);
+        }
+        $this->ask('POST', self::path($this->tool('undercoat rake')).'/measurement/answer', ['measured_mm' => 3], 422);
+    }
+
+    public function testWhatIsWrittenDownMakesTheWearAndCanBeTakenBack(): void
+    {
+        $this->signIn('pell');
+        $tool = $this->tool('30');
+        $worn = $tool['worn_min'];
+        self::assertIsNumeric($worn);
+        $run = $this->ask('POST', self::path($tool).'/entries', ['kind' => 'run', 'minutes' => 16, 'dirt' => 'dirty', 'dog' => $this->dogId('Marl')], 201);
+        $after = $this->tool('30');
+        self::assertSame([$worn + 32, true, true, 'Marl'], [$after['worn_min'], $after['oil_due'], $after['disinfect_due'], $after['last_dog']]);
+        self::assertSame(['oil', 'disinfect'], array_column(self::rows($after['cautions']), 'code'));
+        foreach (['oiled', 'disinfected'] as $kind) {
+            $this->ask('POST', self::path($tool).'/entries', ['kind' => $kind], 201);
+        }
+        self::assertSame([], $this->tool('30')['cautions']);
+        $heat = $this->ask('POST', self::path($tool).'/entries', ['kind' => 'heat'], 201);
+        self::assertGreaterThan(38, $heat['celsius'], 'sixteen minutes on end: the probe says so');
+        self::assertSame(['heat'], array_column(self::rows($this->tool('30')['cautions']), 'code'));
+        $entries = self::rows($this->life($tool)['entries']);
+        self::assertSame('heat', $entries[0]['kind']);
+        self::assertSame('Pell Hasp', $entries[0]['who']);
+        $this->ask('DELETE', '/api/kit/entries/'.self::text($run['id']), [], 204);
+        self::assertSame($worn, $this->tool('30')['worn_min']);
+        foreach ([['kind' => 'run'], ['kind' => 'run', 'minutes' => -4], ['kind' => 'polished'], ['kind' => 'run', 'minutes' => 5, 'dirt' => 'mud']] as $body) {
+            $this->ask('POST', self::path($tool).'/entries', $body, 422);
+        }
+        self::assertSame(['kind'], array_keys(self::errors($this->ask('POST', self::path($this->tool('16 mm guard')).'/entries', ['kind' => 'oiled'], 422))));
+    }
+
+    public function testTheForecastKnowsWhatIsBooked(): void
+    {
+        $ten = $this->tool('10');
+        self::assertIsString($ten['sharpen_on']);
+        self::assertContains('booked', array_column(self::rows($ten['reasons']), 'term'));
+        self::assertGreaterThan($ten['worn_share'], 1.0);
+    }
+
+    public function testRetiringAsksWhoNeedsIt(): void
+    {
+        $reach = self::map($this->life($this->tool('20 mm guard'))['reach']);
+        self::assertSame(1, $reach['all']);
+        $sorrel = self::rows($reach['dogs'])[0];
+        self::assertSame(['Sorrel', true], [$sorrel['name'], $sorrel['lost']]);
+        self::assertSame(0, $reach['week']);
+        $this->ask('POST', '/api/dogs/'.$this->dogId('Sorrel').'/bookings', ['day' => date('Y-m-d', strtotime('+2 days'))], 201);
+        $reach = self::map($this->life($this->tool('20 mm guard'))['reach']);
+        self::assertSame([1, 'One dog needs it in the next seven days; for all of them nothing else in reach comes close.'], [$reach['week'], $reach['words']]);
+        $quiet = self::map($this->life($this->tool('quiet cordless'))['reach']);
+        self::assertEqualsCanonicalizing(['Hobnob', 'Perrin'], array_column(self::rows($quiet['dogs']), 'name'));
+        self::assertSame('Cards do not name tools of this kind.', self::map($this->life($this->tool('undercoat rake'))['reach'])['words']);
+        // A second one at the same place: nothing is lost.
+        $tool = $this->tool('20 mm guard');
+        $this->ask('POST', '/api/kit', ['kind' => 'guard', 'label' => 'spare 20', 'nominal_mm' => 20, 'place' => $tool['place']], 201);
+        self::assertStringContainsString('makes the same', self::text(self::map($this->life($tool)['reach'])['words']));
+    }
+
+    public function testReplacingRetiresTheOldOneAndCardsSeeIt(): void
+    {
+        $tool = $this->tool('16 mm guard');
+        $this->ask('POST', '/api/kit', ['kind' => 'guard', 'label' => 'new 16', 'nominal_mm' => 16, 'place' => $tool['place'], 'replaces' => $tool['id']], 201);
+        self::assertSame(17, $this->zone('Tansy', 'back')['finished_mm'], 'the new one is not measured yet');
+        $this->ask('GET', '/api/kit/'.self::text($tool['id']), expect: 404);
+        $back = $this->ask('PUT', '/api/kit/'.self::text($tool['id']), ['place' => $tool['place'], 'active' => true], 200, ['If-Match' => '"2"']);
+        self::assertSame('16 mm guard', $back['label']);
+        $this->ask('PUT', '/api/kit/'.self::text($tool['id']), ['place' => $tool['place'], 'active' => false], 412, ['If-Match' => '"2"']);
+        foreach ([['kind' => 'blade', 'label' => '11'], ['kind' => 'guard', 'label' => 'x'], ['kind' => 'blade', 'label' => '10', 'nominal_mm' => 3], ['kind' => 'saw', 'label' => 'x'], ['kind' => 'rake', 'label' => '   ']] as $body) {
+            $this->ask('POST', '/api/kit', $body + ['place' => $tool['place']], 422);
+        }
+        $this->ask('POST', '/api/kit', ['kind' => 'rake', 'label' => 'fine', 'place' => Uuid::v7()->toRfc4122()], 404);
+    }
+
+    public function testAToolThatIsSomebodysOwnGoesWhereTheyGo(): void
+    {
+        $idris = self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater');
+        $tool = $this->tool('20 mm guard');
+        $this->ask('PUT', '/api/kit/'.self::text($tool['id']), ['place' => $tool['place'], 'keeper' => $idris['id']], 200, ['If-Match' => '"1"']);
+        $here = fn (): mixed => self::map($this->zone('Sorrel', 'back')['here'])['makes'];
+        self::assertFalse($here(), 'the room has it no more');
+        $this->signIn('idris');
+        self::assertFalse($here(), 'the van has no base 30 under it');
+        $van = self::find(self::rows($this->ask('GET', '/api/session')['places']), 'name', 'Mill room');
+        $zone = self::find(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Sorrel').'/card?place='.self::text($van['id']))['zones']), 'zone', 'back');
+        self::assertTrue(self::map($zone['here'])['makes'], 'Idris brings it along');
+    }
+
+    public function testAClosedGroomLeavesItsMinutesOnTheBlades(): void
+    {
+        $this->signIn('tove');
+        $worn = $this->tool('10')['worn_min'];
+        $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/grooms', [], 200)['id']);
+        $this->db()->executeStatement('UPDATE groom SET opened_at = opened_at - INTERVAL 1 HOUR WHERE id = ?', [Uuid::fromString($groom)->toBinary()]);
+        $at = static fn (int $seconds): string => gmdate('Y-m-d\TH:i:s.000\Z', time() + $seconds);
+        $taps = [['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '10', 'at' => $at(-600)], ['kind' => 'reading', 'blade' => '10', 'celsius' => 36.5, 'at' => $at(-200)], ['kind' => 'timer', 'timer' => 'clipping', 'on' => false, 'at' => $at(0)]];
+        $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $at(0), 'device' => 'tablet-1', 'taps' => array_map(static fn (array $t): array => ['id' => bin2hex(random_bytes(8))] + $t, $taps)], 200);
+        $this->ask('POST', "/api/grooms/$groom/close", [], 200);
+        self::assertIsNumeric($worn);
+        self::assertEqualsWithDelta($worn + 20, $this->tool('10')['worn_min'], 0.11, 'ten minutes before the bath count double');
+        self::assertSame(['heat', 36.5], [self::rows($this->life($this->tool('10'))['entries'])[1]['kind'] ?? '', self::rows($this->life($this->tool('10'))['entries'])[1]['celsius']]);
+    }
+
+    public function testTheListAsksTheDatabaseAFewTimesOnly(): void
+    {
+        $this->ask('GET', '/api/kit', expect: 200);
+        self::assertLessThanOrEqual(6, QueryCounter::during(fn () => $this->ask('GET', '/api/kit', expect: 200)));
+        $id = self::text($this->tool('10')['id']);
+        self::assertLessThanOrEqual(9, QueryCounter::during(fn () => $this->ask('GET', "/api/kit/$id", expect: 200)));
+    }
+
+    /** @param array<string, mixed> $tool */
+    private static function path(array $tool): string
+    {
+        return '/api/kit/'.self::text($tool['id']);
+    }
+
+    /** @return array<string, mixed> */
+    private function tool(string $label, string $place = 'Mill room'): array
+    {
+        return self::find(array_values(array_filter(self::rows($this->ask('GET', '/api/kit', expect: 200)['items']), static fn (array $i): bool => $place === $i['place_name'])), 'label', $label);
+    }
+
+    /**
+     * @param array<string, mixed> $tool
+     *
+     * @return array<string, mixed>
+     */
+    private function life(array $tool): array
+    {
+        return $this->ask('GET', '/api/kit/'.self::text($tool['id']), expect: 200);
+    }
+}
