@@ -27,7 +27,7 @@ final readonly class DerivationView
         #[OA\Property] public int $total,
         #[OA\Property(description: 'cards of which a length is another')] public int $changed,
         #[OA\Property] public bool $finished,
-        #[OA\Property(description: 'whose lengths these are: the cards\', or one place\'s')] public string $means,
+        #[OA\Property(description: 'what is another: what the cards promise, or what one place leaves')] public string $means,
         #[OA\Property(type: 'array', description: 'the largest differences first', items: new OA\Items(required: ['dog', 'name', 'zones'], properties: [
             new OA\Property('dog', type: 'string'), new OA\Property('name', type: 'string'),
             new OA\Property('zones', type: 'array', items: new OA\Items(required: ['zone', 'label', 'before_mm', 'after_mm', 'difference_mm'], properties: [

@@ -71,7 +71,7 @@ final readonly class Derive
         return new DerivationView(
             (string) $d->id, (string) $d->item->id, $d->item->label, $d->item->version, null === $d->beforeUm ? null : $d->beforeUm / 1000, null === $d->afterUm ? null : $d->afterUm / 1000, $d->afterBase ?? $d->beforeBase, ($d->afterLay ?? $d->beforeLay)?->value,
             $d->staff->name, $d->at->format('Y-m-d\TH:i:s\Z'), $d->done, $d->total, $d->changed, null !== $d->finishedAt,
-            $first ? 'the length every card promises' : \sprintf('what %s leaves', null === $d->item->keeper ? 'the kit of '.$d->item->place->name : $d->item->keeper->name.'\'s own kit'),
+            $first ? 'the card promises another length' : \sprintf('%s leaves another length', null === $d->item->keeper ? 'the kit of '.$d->item->place->name : $d->item->keeper->name.'\'s own kit'),
             array_map(static fn (array $r): array => ['dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '', 'name' => \is_string($r['name']) ? $r['name'] : '', 'zones' => self::zones(\is_string($r['zones']) ? $r['zones'] : '[]')], $rows),
         );
     }

@@ -41,7 +41,7 @@ final readonly class ThenReader
     {
     }
 
-    /** @param string $a id of a visit, "today" or "plan"; "": the visit before the last. @param string $b the same; "": the last visit */
+    /** @param string $a id of a visit, "today" or "plan"; "": the last visit. @param string $b the same; "": today */
     public function view(string $id, string $a, string $b): ThenView
     {
         $dog = $this->rows->dog($id);
@@ -50,14 +50,14 @@ final readonly class ThenReader
         [, $plan] = $this->rows->plan($dog);
         $figures = new Figures($dog, new History($visits), $today);
         $newest = array_reverse($visits);
-        $b = '' === $b ? $newest[0]['id'] ?? 'today' : $b;
-        $a = '' === $a ? $newest[1]['id'] ?? ('today' === $b ? 'plan' : 'today') : $a;
+        $b = '' === $b ? 'today' : $b;
+        $a = '' === $a ? $newest[0]['id'] ?? 'plan' : $a;
         $then = $this->zones($a, $dog, $visits, $plan, $figures);
         $now = $this->zones($b, $dog, $visits, $plan, $figures);
 
         return new ThenView(
             DogView::of($dog), $today->format('Y-m-d'), array_map(static fn (array $v): array => ['id' => $v['id'], 'day' => $v['day'], 'kind' => $v['kind'], 'who' => $v['staff']], $newest),
-            $this->side($a, $then, $dog, $visits, $today), $this->side($b, $now, $dog, $visits, $today), Compare::zones($then, $now), $figures->growthView(), $this->outlook($dog, $plan, $figures, $today, 'plan' === $b),
+            $this->side($a, $then, $dog, $visits, $today), $this->side($b, $now, $dog, $visits, $today), Compare::zones($then, $now), $figures->growthView(), array_map(static fn (Zone $z): float => NaturalLength::mm($dog->coat, $z), ZoneTable::all()), $this->outlook($dog, $plan, $figures, $today, 'plan' === $b),
         );
     }
 

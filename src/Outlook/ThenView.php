@@ -12,7 +12,7 @@ use KeenThistle\Card\ReasonView;
 use OpenApi\Attributes as OA;
 
 /** @phpstan-type Side array{id: string, day: string, title: string, who: string|null, place: string|null, minutes: int|null, load: float|null, note: string, zones: list<array{zone: string, mm: float|null, tool: string, state: string, exception: bool}>, photos: list<array{id: string, moment: string, zone: string}>} */
-#[OA\Schema(required: ['dog', 'today', 'visits', 'then', 'now', 'differences', 'growth', 'outlook'])]
+#[OA\Schema(required: ['dog', 'today', 'visits', 'then', 'now', 'differences', 'growth', 'natural', 'outlook'])]
 final readonly class ThenView
 {
     /**
@@ -20,6 +20,7 @@ final readonly class ThenView
      * @param Side $then
      * @param Side $now
      * @param list<array{zone: string, label: string, mm: float|null, changes: list<array{of: string, was: string, is: string}>, why: string}> $differences
+     * @param array<string, float> $natural
      * @param array<string, mixed> $outlook
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class ThenView
             new OA\Property('changes', type: 'array', items: new OA\Items(required: ['of', 'was', 'is'], properties: [new OA\Property('of', type: 'string'), new OA\Property('was', type: 'string'), new OA\Property('is', type: 'string')])),
         ]))] public array $differences,
         #[OA\Property(ref: GrowthView::class)] public GrowthView $growth,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number'), description: 'mm this coat usually carries; for the drawing only')] public array $natural,
         #[OA\Property(type: 'object', required: ['weeks', 'zones', 'load', 'mats', 'clocks', 'reasons', 'from', 'elapsed_weeks', 'limit'], properties: [
             new OA\Property('weeks', type: 'array', items: new OA\Items(type: 'number'), description: 'from today on, every half week'),
             new OA\Property('zones', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'object', required: ['mm', 'low', 'high'], properties: [new OA\Property('mm', type: 'array', items: new OA\Items(type: 'number')), new OA\Property('low', type: 'array', items: new OA\Items(type: 'number')), new OA\Property('high', type: 'array', items: new OA\Items(type: 'number'))])),

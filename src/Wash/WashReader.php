@@ -42,7 +42,7 @@ final readonly class WashReader
             $dogs[] = [
                 'dog' => (string) $dog->id, 'name' => $dog->name, 'coat' => $dog->coat->label(), 'kg' => $dog->kg, 'time' => $time, 'why' => $why, 'product' => null === $product ? null : (string) $product->id, 'product_name' => $product?->name,
                 'litres' => null === $wash ? null : round($wash['mix']->litres, 2), 'concentrate_ml' => $wash['mix']->concentrate ?? null, 'dwell_min' => $wash['dwell'] ?? null, 'passes' => $wash['passes'] ?? null, 'cost_minor' => $wash['cost_minor'] ?? null,
-                'reactions' => array_map(static fn (array $r): array => ['product' => $r['product'], 'name' => $r['name'], 'what' => $r['what'], 'on' => $r['on']], $dog->reactions), 'differs' => self::differs($dog), 'reasons' => null === $wash ? [] : Reason::listToArray($wash['mix']->reasons),
+                'reactions' => array_map(static fn (array $r): array => ['id' => $r['id'], 'product' => $r['product'], 'name' => $r['name'], 'what' => $r['what'], 'on' => $r['on']], $dog->reactions), 'differs' => self::differs($dog), 'reasons' => null === $wash ? [] : Reason::listToArray($wash['mix']->reasons),
             ];
         }
         $bottles = $this->bottles();

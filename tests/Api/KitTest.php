@@ -64,7 +64,7 @@ final class KitTest extends ApiTestCase
         $van = self::find(self::rows($this->ask('GET', '/api/kit')['items']), 'place_name', 'Van');
         $tool = $this->tool('7F', 'Van');
         $done = $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 3.6], 200, ['If-Match' => '"1"']);
-        self::assertSame('what the kit of Van leaves', $done['means']);
+        self::assertSame('the kit of Van leaves another length', $done['means']);
         self::assertSame(3.2, $this->zone('Tansy', 'belly')['finished_mm']);
         $zone = self::find(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card?place='.self::text($van['place']))['zones']), 'zone', 'belly');
         self::assertSame(3.6, self::map($zone['here'])['finished_mm']);

@@ -1,5 +1,5 @@
 // The frame around every view: where you are, who is tapping, whether the salon can be reached.
-import { BookOpen, History, House, Keyboard, Send } from 'lucide-react'
+import { BookOpen, Droplets, History, House, Keyboard, LayoutTemplate, Send, Wrench } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
 import { Away } from '../ui/Away'
@@ -48,18 +48,27 @@ export function Shell() {
           <img src="/thistle.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">Keen Thistle</span>
         </Link>
-        <nav aria-label="Views" className="flex">
+        <nav aria-label="Views" className="flex min-w-0 max-w-full overflow-x-auto">
           <NavLink to="/book" className={tab}>
-            <BookOpen aria-hidden className="size-5 max-sm:hidden" /> Book
+            <BookOpen aria-hidden className="size-5 max-lg:hidden" /> Book
+          </NavLink>
+          <NavLink to="/kit" className={tab}>
+            <Wrench aria-hidden className="size-5 max-lg:hidden" /> Kit
+          </NavLink>
+          <NavLink to="/wash" className={tab}>
+            <Droplets aria-hidden className="size-5 max-lg:hidden" /> Wash
+          </NavLink>
+          <NavLink to="/patterns" className={tab}>
+            <LayoutTemplate aria-hidden className="size-5 max-lg:hidden" /> Patterns
           </NavLink>
           <NavLink to="/log" className={tab}>
-            <History aria-hidden className="size-5 max-sm:hidden" /> Log
+            <History aria-hidden className="size-5 max-lg:hidden" /> Log
           </NavLink>
           <NavLink to="/outbox" className={tab}>
-            <Send aria-hidden className="size-5 max-sm:hidden" /> Outbox
+            <Send aria-hidden className="size-5 max-lg:hidden" /> Outbox
           </NavLink>
           <NavLink to="/house" className={tab}>
-            <House aria-hidden className="size-5 max-sm:hidden" /> House
+            <House aria-hidden className="size-5 max-lg:hidden" /> House
           </NavLink>
         </nav>
         <span className="ml-auto text-sm text-ink-2 max-md:hidden">{session.salon}</span>

@@ -8,6 +8,19 @@ export const queries = {
   session: () => queryOptions({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')), staleTime: Infinity, retry: false }),
   words: () => queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),
   kit: () => queryOptions({ queryKey: ['kit'], queryFn: () => take(api.GET('/api/kit')), staleTime: 60_000 }),
+  tool: (id: string) => queryOptions({ queryKey: ['tool', id], queryFn: () => take(api.GET('/api/kit/{id}', { params: { path: { id } } })) }),
+  derivation: (id: string) =>
+    queryOptions({ queryKey: ['derivation', id], queryFn: () => take(api.GET('/api/kit/derivations/{id}', { params: { path: { id } } })) }),
+  wash: () => queryOptions({ queryKey: ['wash'], queryFn: () => take(api.GET('/api/wash')) }),
+  then: (id: string, a: string, b: string) =>
+    queryOptions({
+      queryKey: ['then', id, a, b],
+      queryFn: () => take(api.GET('/api/dogs/{id}/then', { params: { path: { id }, query: { ...(a ? { a } : {}), ...(b ? { b } : {}) } } })),
+      placeholderData: keepPreviousData,
+    }),
+  patterns: () => queryOptions({ queryKey: ['patterns'], queryFn: () => take(api.GET('/api/patterns')) }),
+  pattern: (id: string) => queryOptions({ queryKey: ['pattern', id], queryFn: () => take(api.GET('/api/patterns/{id}', { params: { path: { id } } })) }),
+  follows: (id: string) => queryOptions({ queryKey: ['follows', id], queryFn: () => take(api.GET('/api/dogs/{id}/pattern', { params: { path: { id } } })) }),
   book: (q: string) =>
     queryOptions({
       queryKey: ['book', q],

@@ -1,8 +1,8 @@
 // The drawn dog: zones to tap or walk through with the arrow keys, hair to scale, numbers on top.
 import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { DogLook } from './build'
-import { coatOf } from './coat'
 import { fieldOf, type Field } from './field'
+import { laidCoat } from './frames'
 import { textureOf } from './lay'
 
 export interface DrawnZone {
@@ -44,6 +44,8 @@ interface Props {
   onPaint?: (id: string) => void
   /** a digit typed while a zone is chosen */
   onDigit?: (digit: number) => void
+  /** keeps the ids of two drawings on one page apart */
+  tag?: string
 }
 
 /** Depth of tone by length: 0 (bare) to 1 (60 mm and more), even steps per doubling. */
@@ -54,13 +56,13 @@ export function toneColour(mm: number): string {
   return `color-mix(in oklab, var(--hair-long) ${Math.round(tone(mm) * 100)}%, var(--hair-short))`
 }
 
-export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name, idle = false, onPaint, onDigit }: Props) {
+export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name, idle = false, onPaint, onDigit, tag = '' }: Props) {
   const box = useRef<SVGSVGElement>(null)
   const field = useMemo(() => fieldOf(look), [look])
   const lengths = useMemo(() => Object.fromEntries(Object.entries(zones).map(([id, z]) => [id, z.mm ?? z.drawnMm])), [zones])
   const lengthsKey = JSON.stringify(lengths)
   // Polls bring equal lengths in new objects; the coat is only laid anew when a value changes.
-  const paths = useMemo(() => coatOf(field, look.coat, JSON.parse(lengthsKey) as Record<string, number>), [field, look.coat, lengthsKey])
+  const paths = useMemo(() => laidCoat(field, look.coat, JSON.parse(lengthsKey) as Record<string, number>), [field, look.coat, lengthsKey])
   const texture = textureOf(look.coat)
   const [x0, y0, x1, y1] = field.bones.box
   const order = useMemo(() => field.zones.filter((z) => zones[z]), [field, zones])
@@ -84,15 +86,15 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
   const zonePath = (z: string) => (
     <path
       key={z}
-      id={`zone-${zones[z].id}`}
+      id={`zone-${tag}${zones[z].id}`}
       role="option"
       aria-selected={zones[z].id === selected}
       aria-label={spoken(zones[z])}
       data-zone={zones[z].id}
       d={field.paths.zones[z]}
       style={{
-        fill: zones[z].mat ? 'var(--hair-short)' : toneColour(zones[z].mm ?? zones[z].drawnMm),
-        stroke: zones[z].mat ? 'var(--hair-stroke)' : 'var(--chalk)',
+        fill: zones[z].mat && zones[z].mm === null ? 'var(--hair-short)' : toneColour(zones[z].mm ?? zones[z].drawnMm),
+        stroke: zones[z].mat && zones[z].mm === null ? 'var(--hair-stroke)' : 'var(--chalk)',
       }}
       strokeWidth={0.2}
       strokeDasharray="0.9 0.6"
@@ -129,7 +131,7 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
       role="listbox"
       tabIndex={0}
       aria-label={`${name} from the ${side}: zones and what their recipe leaves. Arrow keys choose a zone.`}
-      aria-activedescendant={selectedBase ? `zone-${zones[selectedBase].id}` : undefined}
+      aria-activedescendant={selectedBase ? `zone-${tag}${zones[selectedBase].id}` : undefined}
       onKeyDown={onKey}
       {...painting(onPaint)}
       data-side={side}
@@ -143,10 +145,10 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
         </pattern>
         <MatPatterns />
         <StatePatterns />
-        <clipPath id="kt-coat">
+        <clipPath id={`kt-${tag}coat`}>
           <path d={paths.coat} />
         </clipPath>
-        <clipPath id="kt-ear">
+        <clipPath id={`kt-${tag}ear`}>
           <path d={paths.ear} />
         </clipPath>
       </defs>
@@ -155,7 +157,7 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
         <path d={field.paths.farEar} style={{ fill: 'var(--hair-far)', ...inks }} strokeWidth={0.3} />
         <path d={paths.far} style={{ fill: 'var(--hair-far)' }} />
         <path d={paths.coat} style={{ fill: toneColour(lengths.ribs_left ?? 10) }} />
-        <g clipPath="url(#kt-coat)">
+        <g clipPath={`url(#kt-${tag}coat)`}>
           {body.map(zonePath)}
           {body.map(mark)}
         </g>
@@ -172,11 +174,11 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
         <path d={paths.coat} fill="none" style={inks} strokeWidth={0.38} strokeLinejoin="round" pointerEvents="none" />
         <Muscle field={field} />
         {selectedBase && !selectedBase.startsWith('ear_') && (
-          <g clipPath="url(#kt-coat)" pointerEvents="none">
+          <g clipPath={`url(#kt-${tag}coat)`} pointerEvents="none">
             <Chosen d={field.paths.zones[selectedBase]} />
           </g>
         )}
-        <g clipPath="url(#kt-ear)">
+        <g clipPath={`url(#kt-${tag}ear)`}>
           {ears.map(zonePath)}
           {ears.map(mark)}
         </g>
@@ -187,12 +189,12 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
           strokeOpacity={0.4}
           strokeWidth={texture.thick}
           strokeLinecap="round"
-          clipPath="url(#kt-ear)"
+          clipPath={`url(#kt-${tag}ear)`}
           pointerEvents="none"
         />
         <path d={paths.ear} fill="none" style={inks} strokeWidth={0.36} strokeLinejoin="round" pointerEvents="none" />
         {selectedBase?.startsWith('ear_') && (
-          <g clipPath="url(#kt-ear)" pointerEvents="none">
+          <g clipPath={`url(#kt-${tag}ear)`} pointerEvents="none">
             <Chosen d={field.paths.zones[selectedBase]} />
           </g>
         )}

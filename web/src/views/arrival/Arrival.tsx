@@ -1,6 +1,6 @@
 // Arrival: what came in, in two minutes and with one hand; ends in an agreement that the core has reckoned.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { FlipHorizontal2 } from 'lucide-react'
+import { FlipHorizontal2, WholeWord } from 'lucide-react'
 import { Tabs } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, Navigate, useParams } from 'react-router'
@@ -18,6 +18,8 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
 import { Cautions } from '../card/Cautions'
+import { Line } from '../line/Line'
+import type { LineData } from '../line/LineField'
 import { Agree } from './Agree'
 import { combOf, sendable, SEVERITIES, SPREADS, withMat, type ArrivalData, type CombDraft } from './comb'
 import { Check } from './Check'
@@ -67,6 +69,8 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
   const [view, setView] = useState('side')
   const [side, setSide] = useState<'left' | 'right'>('left')
   const [brush, setBrush] = useState(-1)
+  const [line, setLine] = useState(false)
+  const [planned, setPlanned] = useState<LineData['zones'] | null>(null)
   const show = (next: ArrivalData) => cache.setQueryData(['arrival', arrival.id], next)
   const comb = useAutosave<CombDraft>(combOf(arrival.comb), arrival.comb.version, async (value, version) => {
     const next = await take(
@@ -127,6 +131,24 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
       ]
     }),
   )
+  const said = Object.fromEntries((planned ?? []).map((z) => [z.zone, z]))
+  const asSaid = Object.fromEntries(
+    seen.map((base): [string, DrawnZone] => {
+      const z = said[mirrored(base)]
+      return [
+        base,
+        {
+          id: mirrored(base),
+          label: labels[mirrored(base)] ?? base,
+          mm: z?.finished_mm ?? null,
+          drawnMm: z?.finished_mm ?? 12,
+          planned: z !== undefined,
+          exception: z?.recipe?.exception,
+          stopLine: z?.recipe?.stop_line,
+        },
+      ]
+    }),
+  )
   const unasked = arrival.asked_first.filter((z) => !mats[z])
   const tabClass =
     'min-h-12 flex-1 border-b-4 border-transparent px-1.5 font-bold text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
@@ -145,6 +167,9 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
         <Link to={`/dogs/${dog.id}`} className="inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well">
           Card
         </Link>
+        <Button className="min-h-11" aria-expanded={line} onClick={() => setLine(!line)}>
+          <WholeWord aria-hidden className="size-5" /> One line
+        </Button>
         {canWork && (
           <Link to={`/dogs/${dog.id}/table`} className="inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well">
             To the table
@@ -189,7 +214,9 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
           </div>
           <div className="relative min-h-64 flex-1 p-2 max-lg:h-[62vw] max-lg:max-h-[30rem] max-lg:flex-none">
             <div className="absolute inset-2">
-              {view === 'side' ? (
+              {line ? (
+                <DogDrawing look={look} zones={asSaid} side={side} selected={zone} onSelect={setZone} name={`${dog.name} as the line says`} />
+              ) : view === 'side' ? (
                 <DogDrawing look={look} zones={drawn(seen, mirrored)} side={side} {...common} />
               ) : view === 'after' ? (
                 <DogDrawing look={look} zones={whenDone} side={side} selected={zone} onSelect={choose} name={`${dog.name} when done`} />
@@ -198,7 +225,7 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
               )}
             </div>
           </div>
-          {canWork && (
+          {canWork && !line && (
             <div className="space-y-2 border-t border-line p-2">
               <div role="radiogroup" aria-label="The comb finds" className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-3">
                 {[-1, 0, 1, 2, 3, 4].map((n) => (
@@ -248,7 +275,8 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
           )}
         </section>
         <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[27rem] lg:shrink-0">
-          <Tabs.Root value={tab} onValueChange={setTab} className="flex min-h-0 flex-1 flex-col">
+          {line && <Line dogId={dog.id} labels={labels} onShown={setPlanned} onClose={() => setLine(false)} />}
+          <Tabs.Root value={tab} onValueChange={setTab} className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}>
             <Tabs.List aria-label="Arrival" className="flex border-b border-line">
               {[
                 ['mats', 'Mats'],

@@ -1,6 +1,6 @@
 // The card of one dog: the drawn dog in the middle, cautions in one fixed strip, the sheet beside it.
 import { useQuery } from '@tanstack/react-query'
-import { CalendarPlus, ClipboardCheck, DoorOpen, PencilLine, Scissors, WholeWord } from 'lucide-react'
+import { ArrowLeftRight, CalendarPlus, ClipboardCheck, DoorOpen, PencilLine, Scissors, WholeWord } from 'lucide-react'
 import { Tabs } from 'radix-ui'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
@@ -14,7 +14,7 @@ import { age } from '../../ui/words'
 import { Cautions } from './Cautions'
 import { DogInfo } from './DogInfo'
 import { DogStage } from './DogStage'
-import { Line } from './Line'
+import { Line } from '../line/Line'
 import { Order } from './Order'
 import { useFresh } from './useFresh'
 import { Visits } from './Visits'
@@ -102,6 +102,9 @@ export function Card() {
               <CalendarPlus aria-hidden className="size-5" /> Next date
             </button>
           )}
+          <Link to={`/dogs/${id}/then`} className={action}>
+            <ArrowLeftRight aria-hidden className="size-5" /> Then and now
+          </Link>
           <button type="button" className={action} aria-expanded={line} onClick={() => setLine(!line)}>
             <WholeWord aria-hidden className="size-5" /> One line
           </button>
@@ -182,7 +185,7 @@ export function Card() {
                 <Visits visits={data.visits} labels={labels} open={openVisit} dogId={id} />
               </Tabs.Content>
               <Tabs.Content value="dog" tabIndex={-1}>
-                <DogInfo card={data} />
+                <DogInfo card={data} label={(z) => names[z] ?? z} />
               </Tabs.Content>
             </div>
           </Tabs.Root>

@@ -1,8 +1,9 @@
 // Who the dog is and who looks after it.
 import type { Schemas } from '../../app/client'
 import { day } from '../../ui/words'
+import { HousePattern } from './HousePattern'
 
-export function DogInfo({ card }: { card: Schemas['CardView'] }) {
+export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zone: string) => string }) {
   const { dog } = card
   const rows: [string, string | null | undefined][] = [
     ['Household', dog.household_name],
@@ -47,6 +48,7 @@ export function DogInfo({ card }: { card: Schemas['CardView'] }) {
             </div>
           ))}
       </dl>
+      <HousePattern dogId={dog.id} label={label} />
     </div>
   )
 }

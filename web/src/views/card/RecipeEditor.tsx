@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/react-query'
 import type { Schemas } from '../../app/client'
 import { queries, type RecipeDraft } from '../../app/queries'
+import { useSession } from '../../app/session'
 import { Choice } from '../../ui/Choice'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { trim } from '../../ui/words'
@@ -19,13 +20,18 @@ interface Props {
 
 export function RecipeEditor({ draft, onChange, errors, words, place, shapes, brief = false }: Props) {
   const kit = useQuery(queries.kit())
+  const { session } = useSession()
   const lists = words.lists
   const set = (change: Partial<RecipeDraft>) => onChange({ ...draft, ...change })
   const guards = unique(
     (kit.data?.items ?? []).filter((i) => i.kind === 'guard' && i.nominal_mm !== null),
     (i) => String(i.nominal_mm),
   )
-  const here = new Set((kit.data?.items ?? []).filter((i) => i.place === place).map((i) => (i.kind === 'guard' ? `g${i.nominal_mm}` : `b${i.label}`)))
+  const here = new Set(
+    (kit.data?.items ?? [])
+      .filter((i) => (i.keeper ? i.keeper === session.id : i.place === place))
+      .map((i) => (i.kind === 'guard' ? `g${i.nominal_mm}` : `b${i.label}`)),
+  )
   const away = (key: string) => (kit.data && !here.has(key) ? ' · not in this kit' : '')
   const bladed = draft.method === 'clip' || draft.method === 'shave_out'
   const guarded = draft.method === 'guard'

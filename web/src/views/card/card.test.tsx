@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '../../app/client'
 import { draftOf, type RecipeDraft } from '../../app/queries'
-import { json, page, problem, RECIPE, server, zone } from '../../testing'
+import { json, page, problem, RECIPE, server, signedIn, zone } from '../../testing'
 import { Conflict } from './Conflict'
 import { RecipeEditor } from './RecipeEditor'
 import { useFresh } from './useFresh'
@@ -79,7 +79,7 @@ describe('the recipe fields', () => {
   it('offer what the method needs, and carry nothing over that does not fit', async () => {
     server({ 'GET /api/kit': KIT })
     const seen = vi.fn()
-    page(<Editor start={draftOf(RECIPE)} seen={seen} />)
+    page(signedIn(<Editor start={draftOf(RECIPE)} seen={seen} />))
     expect(screen.queryByLabelText('Guard')).toBeNull()
     await userEvent.selectOptions(screen.getByLabelText('Method'), 'scissor')
     expect(seen).toHaveBeenLastCalledWith(expect.objectContaining({ method: 'scissor', tool: null }))
@@ -94,13 +94,13 @@ describe('the recipe fields', () => {
   })
   it('say which tools are not in this kit', async () => {
     server({ 'GET /api/kit': KIT })
-    page(<Editor start={draftOf(RECIPE)} seen={() => {}} />)
+    page(signedIn(<Editor start={draftOf(RECIPE)} seen={() => {}} />))
     await screen.findByRole('option', { name: '7F · not in this kit' })
   })
   it('never carry an exception patch to the next dog', async () => {
     server({ 'GET /api/kit': KIT })
     const seen = vi.fn()
-    page(<Editor start={draftOf(RECIPE)} seen={seen} />)
+    page(signedIn(<Editor start={draftOf(RECIPE)} seen={seen} />))
     await userEvent.click(screen.getByLabelText('Exception patch: never copied, fills back'))
     expect(seen).toHaveBeenLastCalledWith(expect.objectContaining({ exception: true, carry: 'do_not_repeat' }))
   })
@@ -156,7 +156,7 @@ describe('the zone sheet', () => {
       [put]: { zone: 'back', version: 2, change: 'c1', revision: 5, recipe: RECIPE },
       'POST /api/log/c1/undo': {},
     })
-    page(sheet([zone('back')], 'back'))
+    page(signedIn(sheet([zone('back')], 'back')))
     expect(screen.getByRole('button', { name: 'Save' })).toHaveProperty('disabled', true)
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
@@ -175,7 +175,7 @@ describe('the zone sheet', () => {
       'POST /api/dogs/d1/answer': ANSWER,
       [put]: () => problem(422, 'Some fields need another look.', { errors: [{ field: 'tool', message: 'must be another blade' }] }),
     })
-    page(sheet([zone('back')], 'back'))
+    page(signedIn(sheet([zone('back')], 'back')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
     await screen.findByText('Blade must be another blade')
@@ -188,7 +188,7 @@ describe('the zone sheet', () => {
       'PUT /api/dogs/d1/plan/ribs_left': { zone: 'ribs_left', version: 2, change: 'c1', revision: 5, recipe: RECIPE },
       'PUT /api/dogs/d1/plan/ribs_right': () => problem(412, 'changed', { changed_by: 'Idris Fenwater', version: 9 }),
     })
-    page(sheet([zone('ribs_left'), zone('ribs_right')], 'ribs_left'))
+    page(signedIn(sheet([zone('ribs_left'), zone('ribs_right')], 'ribs_left')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
     await screen.findByText('ribs, right stays as it is: Idris Fenwater has changed it meanwhile')
@@ -196,7 +196,7 @@ describe('the zone sheet', () => {
   })
   it('puts back what was there', async () => {
     server({ 'GET /api/kit': KIT, 'POST /api/dogs/d1/answer': ANSWER })
-    page(sheet([zone('back')], 'back'))
+    page(signedIn(sheet([zone('back')], 'back')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
     await userEvent.click(screen.getByRole('button', { name: 'Put back' }))
     expect(screen.getByLabelText('Blade')).toHaveProperty('value', '7F')
@@ -207,7 +207,7 @@ describe('the zone sheet', () => {
       'POST /api/dogs/d1/answer': () => problem(503, 'resting'),
       [put]: () => json({ zone: 'back', version: 2, change: 'c1', revision: 5, recipe: RECIPE }),
     })
-    page(sheet([zone('back')], 'back'))
+    page(signedIn(sheet([zone('back')], 'back')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '10')
     expect(screen.getByTestId('finished').textContent).toBe('…')
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))

@@ -1,6 +1,6 @@
 // The table: what is next in big type, the dog lighting up zone by zone, timers, and everything a wet thumb has to say.
 import { useQuery } from '@tanstack/react-query'
-import { FlipHorizontal2, Hand, OctagonAlert } from 'lucide-react'
+import { FlipHorizontal2, Hand, OctagonAlert, WholeWord } from 'lucide-react'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { Schemas } from '../../app/client'
@@ -17,8 +17,10 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { shortDay } from '../../ui/words'
 import { Cautions } from '../card/Cautions'
+import type { LineData } from '../line/LineField'
 import { HandOver } from './HandOver'
 import { IncidentForm } from './IncidentForm'
+import { LineDone } from './LineDone'
 import { Notes } from './Notes'
 import { isOpen, Now } from './Now'
 import { Otherwise } from './Otherwise'
@@ -66,6 +68,9 @@ function Page({
   const [side, setSide] = useState<'left' | 'right'>('left')
   const [dialog, setDialog] = useState<'otherwise' | 'incident' | 'hand' | null>(null)
   const now = useRef<HTMLDivElement>(null)
+  const [line, setLine] = useState(false)
+  const [said, setSaid] = useState<LineData['zones'] | null>(null)
+  const saidById = Object.fromEntries((said ?? []).map((z) => [z.zone, z]))
   const since = useSince(groom.now) / 60000
   useAwake(groom.state === 'open')
   useEffect(() => {
@@ -90,11 +95,11 @@ function Page({
           {
             id,
             label: labels[id] ?? id,
-            mm: z.planned_mm,
-            drawnMm: done ? (mm ?? z.natural_mm) : (z.now_mm ?? mm ?? z.natural_mm),
+            mm: saidById[id] ? saidById[id].finished_mm : z.planned_mm,
+            drawnMm: saidById[id] ? (saidById[id].finished_mm ?? z.natural_mm) : done ? (mm ?? z.natural_mm) : (z.now_mm ?? mm ?? z.natural_mm),
             planned: z.planned !== null || z.state !== 'planned',
-            state: stateOf(z.state),
-            now: inHand.has(id),
+            state: saidById[id] ? undefined : stateOf(z.state),
+            now: line ? saidById[id] !== undefined : inHand.has(id),
             stopLine: z.planned?.stop_line,
           },
         ]
@@ -110,7 +115,7 @@ function Page({
   }
   const blade = step?.base ?? bladeOf(step?.tool) ?? null
   const spent = groom.minutes + (groom.state === 'open' ? since : 0)
-  const line = 'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well'
+  const link = 'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well'
   return (
     <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2 px-4 pb-2 pt-2 sm:px-5">
@@ -140,7 +145,7 @@ function Page({
         )}
         <Link
           to={`/grooms/${groom.id}/finish`}
-          className={`${line} ${groom.next === null && groom.state !== 'closed' ? 'border-thistle bg-thistle text-thistle-ink hover:brightness-110' : ''}`}
+          className={`${link} ${groom.next === null && groom.state !== 'closed' ? 'border-thistle bg-thistle text-thistle-ink hover:brightness-110' : ''}`}
         >
           Finish
         </Link>
@@ -193,6 +198,11 @@ function Page({
                 { id: 'notes', label: `Notes${groom.notes.length + groom.incidents.length > 0 ? ` (${groom.notes.length + groom.incidents.length})` : ''}` },
               ]}
             />
+            {canWork && (
+              <Button className="min-h-10" aria-expanded={line} onClick={() => (setLine(!line), setView('side'))}>
+                <WholeWord aria-hidden className="size-4" /> One line
+              </Button>
+            )}
             {(view === 'side' || view === 'strip') && (
               <Button className="min-h-10" onClick={() => setSide(side === 'left' ? 'right' : 'left')}>
                 <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="-ml-2 max-sm:sr-only">: {side} side</span>
@@ -251,17 +261,21 @@ function Page({
           )}
         </section>
         <div ref={now} className="panel flex min-h-0 flex-col max-lg:order-1 lg:w-[30rem] lg:shrink-0">
-          <Now
-            drawings={drawings}
-            groom={groom}
-            step={step}
-            zone={zone}
-            labels={labels}
-            canWork={canWork}
-            onTap={tap}
-            onOtherwise={() => setDialog('otherwise')}
-            onZone={setZone}
-          />
+          {line ? (
+            <LineDone groom={groom} labels={labels} onShown={setSaid} onTap={tap} onClose={() => setLine(false)} />
+          ) : (
+            <Now
+              drawings={drawings}
+              groom={groom}
+              step={step}
+              zone={zone}
+              labels={labels}
+              canWork={canWork}
+              onTap={tap}
+              onOtherwise={() => setDialog('otherwise')}
+              onZone={setZone}
+            />
+          )}
           <Timers groom={groom} blade={blade} canWork={canWork} onTap={tap} />
         </div>
       </div>

@@ -3,7 +3,8 @@ import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { json, page, problem, RECIPE, server, signedIn, type Asked } from '../../testing'
-import { Line, suggestions } from './Line'
+import { Line } from './Line'
+import { suggestions } from './LineField'
 
 const WORDS = { zone: ['back', 'belly', 'ribs', 'ribs.l'], tool: ['10', '7F', 'scissor'], mark: ['against', '!', '>'], stop: ['elbow'], reason: ['comfort'] }
 const view = (change = {}) => ({

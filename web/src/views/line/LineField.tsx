@@ -1,37 +1,41 @@
-// The whole plan on one line: typed or pasted, read while it is typed, the drawn dog follows; faults point at their word.
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useId, useRef, useState } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
-import { queries } from '../../app/queries'
-import { useSession } from '../../app/session'
+// A recipe on one line: typed or pasted, read while it is typed, completed from closed lists; faults point at their word, what was heard waits for a nod.
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
+import { api, take, type Schemas } from '../../app/client'
 import { Button } from '../../ui/Button'
-import { useToast } from '../../ui/Toasts'
 
-type LineData = Schemas['LineView']
+export type LineData = Schemas['LineView']
+
+export interface Said {
+  text: string
+  answer: LineData
+  /** nothing is wrong, nothing waits for a nod, and it has been read to its end */
+  ready: boolean
+  confirmed: boolean
+  setText: (text: string) => void
+}
 
 interface Props {
   dogId: string
-  labels: Record<string, string>
-  /** what the line would make of the zones; null: as the card has them */
+  label: string
+  from: LineData
+  start: string
+  readOnly?: boolean
+  rows?: number
+  /** what the line would make of the zones; null: as they are */
   onShown: (zones: LineData['zones'] | null, gone: string[]) => void
+  onEnter: (said: Said) => void
   onClose: () => void
+  /** said of a line that is well */
+  summary: (answer: LineData) => ReactNode
+  children: (said: Said) => ReactNode
 }
 
-export function Line(props: Props) {
-  const line = useQuery({ ...queries.line(props.dogId), staleTime: 0 })
-  if (!line.data) return <p className="px-5 py-2 text-ink-2">{line.error ? line.error.message : 'Writing the plan on one line …'}</p>
-  return <Editor key={props.dogId} {...props} saved={line.data} />
-}
-
-function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: LineData }) {
-  const { may } = useSession()
-  const cache = useQueryClient()
-  const toast = useToast()
+export function LineField({ dogId, label, from, start, readOnly = false, rows = 9, onShown, onEnter, onClose, summary, children }: Props) {
   const id = useId()
   const field = useRef<HTMLTextAreaElement>(null)
-  const [text, setText] = useState(saved.line)
-  const [from, setFrom] = useState(saved)
-  const [caret, setCaret] = useState(saved.line.length)
+  const [text, setText] = useState(start)
+  const [caret, setCaret] = useState(start.length)
   const [confirmed, setConfirmed] = useState(false)
   const read = useQuery({
     queryKey: ['line-answer', dogId, text],
@@ -44,23 +48,6 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
     if (read.data) onShown(read.data.zones, read.data.gone)
   }, [read.data, onShown])
   useEffect(() => () => onShown(null, []), [onShown])
-  const save = useMutation({
-    mutationFn: () =>
-      take(
-        api.PUT('/api/dogs/{id}/line', {
-          params: { path: { id: dogId }, header: { 'If-Match': `"${from.revision}"`, 'Idempotency-Key': writeKey() } },
-          body: { line: text, confirmed } as never,
-        }),
-      ),
-    onSuccess: (next) => {
-      setFrom(next)
-      setText(next.line)
-      cache.setQueryData(queries.line(dogId).queryKey, next)
-      void cache.invalidateQueries({ queryKey: ['card', dogId] })
-      toast({ text: 'The plan is what the line says' })
-    },
-  })
-  const stale = save.error instanceof ApiError && save.error.status === 412
   const words = suggestions(text.slice(0, caret), from.words as Record<string, string[]>)
   const put = (at: number, length: number, word: string) => {
     const before = [...text].slice(0, at).join('')
@@ -77,24 +64,35 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
     put([...text.slice(0, caret - typed.length)].length, [...typed].length, word + (word.length > 1 ? ' ' : ''))
   }
   const open = answer.spoken.length > 0 && !confirmed
-  const same = answer.changed.length + answer.gone.length === 0
+  const said: Said = {
+    text,
+    answer,
+    ready: !open && answer.faults.length === 0 && !read.isFetching && !read.isError,
+    confirmed,
+    setText: (next) => {
+      setText(next)
+      setCaret(next.length)
+      setConfirmed(false)
+    },
+  }
   return (
     <section aria-label="One line" className="min-h-0 space-y-2 overflow-y-auto p-4">
       <label htmlFor={id} className="label">
-        The plan on one line
+        {label}
       </label>
       <textarea
         ref={field}
         id={id}
-        rows={9}
+        rows={rows}
         spellCheck={false}
         autoCapitalize="none"
         className="field font-mono text-sm"
         aria-describedby={`${id}-says`}
         aria-invalid={answer.faults.length > 0}
-        readOnly={!may('plan')}
+        readOnly={readOnly}
         value={text}
         maxLength={10_000}
+        placeholder="back ribs: 16/10; throat: 7F >breastbone_dip"
         onChange={(e) => {
           setText(e.target.value.replace(/[\r\n]+/g, ' '))
           setCaret(e.target.selectionStart)
@@ -105,11 +103,11 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
           if (e.key === 'Escape') onClose()
           if (e.key === 'Enter') {
             e.preventDefault()
-            if (!same && !open && answer.faults.length === 0) save.mutate()
+            if (said.ready || !read.isFetching) onEnter(said)
           }
         }}
       />
-      {may('plan') && (
+      {!readOnly && (
         <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Goes on with">
           {words.map((w) => (
             <button
@@ -129,7 +127,7 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
             {excerpt(text, f.at)}
             <mark className="rounded bg-haw-soft px-0.5 text-haw underline decoration-wavy">{[...text].slice(f.at, f.at + f.length).join('') || '…'}</mark>{' '}
             expected {f.expected}{' '}
-            {f.nearest && may('plan') && (
+            {f.nearest && !readOnly && (
               <button type="button" className="min-h-8 rounded border border-haw px-2" onClick={() => put(f.at, f.length, f.nearest ?? '')}>
                 {f.nearest}
               </button>
@@ -144,41 +142,10 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
             </Button>
           </p>
         )}
-        {answer.faults.length === 0 && !open && (
-          <p className="text-ink-2">
-            {same
-              ? 'This is the plan as it is.'
-              : [list('otherwise', answer.changed, labels), list('taken out', answer.gone, labels)].filter(Boolean).join(' · ')}
-          </p>
-        )}
+        {read.isError && <p className="font-bold text-haw">{read.error.message}</p>}
+        {answer.faults.length === 0 && !open && !read.isError && <p className="text-ink-2">{summary(answer)}</p>}
       </div>
-      {save.error && (
-        <p role="alert" className="font-bold text-haw">
-          {save.error.message}{' '}
-          {stale && (
-            <Button
-              className="min-h-11"
-              onClick={() => {
-                save.reset()
-                void take(api.GET('/api/dogs/{id}/line', { params: { path: { id: dogId } } })).then(setFrom)
-              }}
-            >
-              Mine stands: read it against theirs
-            </Button>
-          )}
-        </p>
-      )}
-      <div className="flex flex-wrap gap-2">
-        {may('plan') && (
-          <Button kind="main" disabled={same || open || answer.faults.length > 0 || read.isFetching || save.isPending} onClick={() => save.mutate()}>
-            {save.isPending ? 'Keeping …' : 'Keep this plan'}
-          </Button>
-        )}
-        {!same && <Button onClick={() => setText(from.line)}>As it was</Button>}
-        <Button kind="quiet" onClick={onClose}>
-          Close the line
-        </Button>
-      </div>
+      {children(said)}
     </section>
   )
 }
@@ -198,8 +165,8 @@ function excerpt(text: string, at: number): string {
   return at > 18 ? `…${before}` : before
 }
 
-function list(what: string, zones: string[], labels: Record<string, string>): string {
+export function named(what: string, zones: string[], labels: Record<string, string>): string {
   if (zones.length === 0) return ''
-  const named = zones.slice(0, 4).map((z) => labels[z] ?? z)
-  return `${what}: ${named.join(', ')}${zones.length > 4 ? ` and ${zones.length - 4} more` : ''}`
+  const list = zones.slice(0, 4).map((z) => labels[z] ?? z)
+  return `${what}: ${list.join(', ')}${zones.length > 4 ? ` and ${zones.length - 4} more` : ''}`
 }

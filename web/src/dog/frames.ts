@@ -1,0 +1,36 @@
+// Coats that were laid already, kept: so that a slider over the weeks shows one frame after another instead of laying each anew.
+import type { DogLook } from './build'
+import { coatOf, type CoatPaths } from './coat'
+import { fieldOf, type Field } from './field'
+
+const KEPT = 140
+const coats = new WeakMap<Field, Map<string, CoatPaths>>()
+
+/** The coat of these lengths, laid once; mm by left-side zone. */
+export function laidCoat(field: Field, coat: string, lengths: Record<string, number>): CoatPaths {
+  const key = `${coat}|${JSON.stringify(lengths)}`
+  let kept = coats.get(field)
+  if (!kept) coats.set(field, (kept = new Map()))
+  const known = kept.get(key)
+  if (known) return known
+  const paths = coatOf(field, coat, lengths)
+  if (kept.size >= KEPT) kept.delete(kept.keys().next().value ?? '')
+  kept.set(key, paths)
+  return paths
+}
+
+/** Lays coats one by one while the page has nothing else to do. Gives back how to stop. */
+export function prepareCoats(look: DogLook, frames: Record<string, number>[]): () => void {
+  const field = fieldOf(look)
+  let next = 0
+  let timer = 0
+  const idle = window.requestIdleCallback ?? ((work: () => void) => window.setTimeout(work, 30))
+  const stop = window.cancelIdleCallback ?? window.clearTimeout
+  const work = () => {
+    if (next >= frames.length) return
+    laidCoat(field, look.coat, frames[next++])
+    timer = idle(work)
+  }
+  timer = idle(work)
+  return () => stop(timer)
+}

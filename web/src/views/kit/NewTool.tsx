@@ -1,0 +1,108 @@
+// A new tool for the kit.
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { api, ApiError, take, writeKey } from '../../app/client'
+import { queries } from '../../app/queries'
+import type { Session } from '../../app/session'
+import { Button } from '../../ui/Button'
+import { SelectField, TextField } from '../../ui/Field'
+import { Modal } from '../../ui/Modal'
+
+const KINDS = [
+  ['blade', 'Blade'],
+  ['guard', 'Guard'],
+  ['clipper', 'Clipper (motor)'],
+  ['shears', 'Shears'],
+  ['thinning_shears', 'Thinning shears'],
+  ['knife', 'Stripping knife'],
+  ['rake', 'Rake or carder'],
+].map(([id, label]) => ({ id, label }))
+
+export function NewTool({ places, onClose, onAdded }: { places: Session['places']; onClose: () => void; onAdded: (id: string) => void }) {
+  const cache = useQueryClient()
+  const words = useQuery(queries.words())
+  const [v, setV] = useState({ kind: 'blade', label: '10', nominal: '', place: places[0]?.id ?? '' })
+  const [key] = useState(writeKey)
+  const blades = words.data?.lists.blade ?? []
+  const save = useMutation({
+    mutationFn: () => {
+      const n = Number(v.nominal.trim().replace(',', '.'))
+      const nominal = v.kind !== 'guard' || v.nominal.trim() === '' ? null : Number.isFinite(n) ? n : v.nominal
+      return take(
+        api.POST('/api/kit', {
+          params: { header: { 'Idempotency-Key': `${key}-${hash(JSON.stringify(v))}` } },
+          body: { kind: v.kind, label: v.label, nominal_mm: nominal, place: v.place } as never,
+        }),
+      )
+    },
+    onSuccess: (item) => {
+      void cache.invalidateQueries({ queryKey: ['kit'] })
+      onAdded(item.id)
+      onClose()
+    },
+  })
+  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const send = (e: FormEvent) => {
+    e.preventDefault()
+    save.mutate()
+  }
+  return (
+    <Modal open onClose={onClose} title="New tool">
+      <form onSubmit={send} noValidate className="space-y-2">
+        <SelectField
+          label="What it is"
+          value={v.kind}
+          options={KINDS}
+          onChange={(e) => setV({ ...v, kind: e.target.value, label: e.target.value === 'blade' ? '10' : '' })}
+          error={errors.kind}
+        />
+        {v.kind === 'blade' ? (
+          <SelectField label="Its number" value={v.label} options={blades} onChange={(e) => setV({ ...v, label: e.target.value })} error={errors.label} />
+        ) : (
+          <TextField
+            label="What we call it"
+            value={v.label}
+            maxLength={40}
+            hint="as it is said in the salon"
+            onChange={(e) => setV({ ...v, label: e.target.value })}
+            error={errors.label}
+          />
+        )}
+        {v.kind === 'guard' && (
+          <TextField
+            label="Marked for, mm"
+            inputMode="decimal"
+            value={v.nominal}
+            onChange={(e) => setV({ ...v, nominal: e.target.value })}
+            error={errors.nominal_mm}
+          />
+        )}
+        <SelectField
+          label="Lives at"
+          value={v.place}
+          options={places.map((p) => ({ id: p.id, label: p.name }))}
+          onChange={(e) => setV({ ...v, place: e.target.value })}
+          error={errors.place}
+        />
+        {save.error && Object.keys(errors).length === 0 && (
+          <p role="alert" className="font-bold text-haw">
+            {save.error.message}
+          </p>
+        )}
+        <div className="flex gap-2">
+          <Button type="submit" kind="main" disabled={save.isPending}>
+            {save.isPending ? 'Adding …' : 'Add it'}
+          </Button>
+          <Button onClick={onClose}>Leave it</Button>
+        </div>
+      </form>
+    </Modal>
+  )
+}
+
+/** So that a changed form is another write, and the same one sent twice is one. */
+function hash(text: string): string {
+  let h = 0
+  for (const c of text) h = (h * 31 + c.charCodeAt(0)) | 0
+  return (h >>> 0).toString(36)
+}

@@ -1,0 +1,232 @@
+// The kit: what asks for something is seen, five readings and their question, what changed step by step, entries taken back, retired with the reach in view.
+import { screen, waitFor, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { describe, expect, it } from 'vitest'
+import { json, page, problem, server, SESSION, signedIn, type Asked } from '../../testing'
+import { Kit } from './Kit'
+
+const ITEM = {
+  id: 'k1',
+  version: 3,
+  kind: 'blade',
+  label: '7F',
+  place: 'mill',
+  place_name: 'Mill room',
+  keeper: null,
+  keeper_name: null,
+  note: '',
+  nominal_mm: 3.2,
+  measured_mm: null,
+  measured_base: null,
+  measured_lay: null,
+  measured_on: null,
+  spread_mm: null,
+  care: ['run', 'oiled', 'disinfected', 'sharpened', 'heat'],
+  worn_min: 420,
+  worn_share: 0.7,
+  oil_in_min: 0,
+  oil_due: true,
+  disinfect_due: true,
+  last_dog: 'Marl',
+  sharpen_in_min: 180,
+  sharpen_on: '2026-12-20',
+  cautions: [
+    { code: 'oil', message: 'Oil it now: a dry blade heats, pulls and blunts.', level: 'caution' },
+    { code: 'disinfect', message: 'Disinfect it before the next dog.', level: 'danger' },
+  ],
+  reasons: [{ term: 'worn', value: 420, unit: 'min', source: 'since it was sharpened' }],
+}
+const REACH = {
+  all: 9,
+  week: 4,
+  words: '4 dogs need it in the next seven days; for 2 of them nothing else in reach comes close.',
+  dogs: [{ dog: 'd1', name: 'Tansy', next_on: '2026-11-27', zones: ['belly', 'throat'], instead: ['10 blade, 1.5 mm'], lost: true }],
+}
+const DERIVATION = {
+  id: 'v1',
+  tool: 'k1',
+  label: '7F',
+  version: 4,
+  before_mm: null,
+  after_mm: 2.9,
+  base: null,
+  lay: 'with',
+  who: 'Maren',
+  at: '2026-11-25T10:00:00Z',
+  done: 0,
+  total: 3000,
+  changed: 0,
+  finished: false,
+  means: 'the card promises another length',
+  dogs: [],
+}
+const manager = { ...SESSION, may: [...SESSION.may, 'kit'] }
+
+function open(answers: Record<string, unknown> = {}, session = manager) {
+  const asked = server({
+    'GET /api/kit': {
+      items: [
+        ITEM,
+        {
+          ...ITEM,
+          id: 'k2',
+          kind: 'guard',
+          label: '16 mm guard',
+          nominal_mm: 16,
+          measured_mm: 16.6,
+          cautions: [],
+          worn_share: null,
+          oil_in_min: null,
+          care: ['run', 'disinfected'],
+          sharpen_on: null,
+        },
+      ],
+    },
+    'GET /api/kit/k1': {
+      item: ITEM,
+      entries: [{ id: 'e1', kind: 'run', at: '2026-11-25T09:00:00Z', minutes: 12, dirt: 'dirty', celsius: null, dog: 'Marl', who: 'Tove' }],
+      reach: REACH,
+      derivation: null,
+    },
+    ...answers,
+  })
+  const { cache } = page(signedIn(<Kit />))
+  cache.setQueryData(['session'], session)
+  return asked
+}
+
+async function choose(label = '7F blade') {
+  await userEvent.click(await screen.findByRole('button', { name: new RegExp(label) }))
+}
+
+describe('the kit', () => {
+  it('shows what asks for something, and only that when asked', async () => {
+    open()
+    const row = await screen.findByRole('button', { name: /7F blade/ })
+    expect(row.textContent).toContain('Disinfect before the next dog')
+    expect(row.textContent).toContain('70 %')
+    await userEvent.click(screen.getByRole('radio', { name: 'Asks for something (1)' }))
+    expect(screen.queryByRole('button', { name: /16 mm guard/ })).toBeNull()
+    expect(screen.getByRole('button', { name: /7F blade/ })).toBeTruthy()
+  })
+  it('writes down an entry and takes it back', async () => {
+    const asked = open({
+      'POST /api/kit/k1/entries': (a: Asked) => json({ id: 'e9', kind: (a.body as { kind: string }).kind, celsius: null }, 201),
+      'DELETE /api/kit/entries/e9': () => new Response(null, { status: 204 }),
+    })
+    await choose()
+    await userEvent.click(await screen.findByRole('button', { name: 'Oiled' }))
+    await userEvent.click(
+      await within(await screen.findByText(/7F blade: oiled/).then((t) => t.parentElement as HTMLElement)).findByRole('button', { name: 'Take back' }),
+    )
+    await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
+    await userEvent.type(screen.getByLabelText('Ran, minutes'), '12,5')
+    await userEvent.click(screen.getByRole('button', { name: 'Add' }))
+    await waitFor(() => expect(asked.filter((a) => a.method === 'POST').map((a) => a.body)).toContainEqual({ kind: 'run', minutes: 12.5, dirt: 'clean' }))
+  })
+  it('keeps five readings only when what is asked about has been looked at', async () => {
+    let stroke = 0
+    const asked = open({
+      'POST /api/kit/k1/calliper/answer': () => json({ mm: [6.1, 6.2, 6.3, 6.2, 6.2][stroke++] }),
+      'POST /api/kit/k1/measurement/answer': (a: Asked) =>
+        json({
+          mean_mm: 6.2,
+          inch: '1/4',
+          spread_mm: 0.2,
+          cards: 9,
+          reasons: [],
+          questions:
+            (a.body as { readings_mm: number[] }).readings_mm.length === 5 ? [{ code: 'nominal', level: 'caution', message: 'It measures like a 5.' }] : [],
+        }),
+      'PUT /api/kit/k1/measurement': DERIVATION,
+      'GET /api/kit/derivations/v1': DERIVATION,
+      'POST /api/kit/derivations/v1/steps': {
+        ...DERIVATION,
+        done: 3000,
+        changed: 1,
+        finished: true,
+        dogs: [{ dog: 'd1', name: 'Tansy', zones: [{ zone: 'belly', label: 'belly', before_mm: 3.2, after_mm: 2.9, difference_mm: -0.3 }] }],
+      },
+    })
+    await choose()
+    await userEvent.click(await screen.findByRole('tab', { name: 'Measure' }))
+    for (let i = 0; i < 5; i++) {
+      await userEvent.click(screen.getByRole('button', { name: 'Read the calliper' }))
+      await screen.findByRole('button', { name: new RegExp(`Take reading ${i + 1} out`) })
+    }
+    await screen.findByText('It measures like a 5.')
+    const keep = screen.getByRole('button', { name: 'Keep this length' })
+    expect(keep).toHaveProperty('disabled', true)
+    await userEvent.click(screen.getByRole('checkbox', { name: /it is this tool/ }))
+    await userEvent.click(keep)
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ readings_mm: [6.1, 6.2, 6.3, 6.2, 6.2], lay: 'with', base: null, confirmed: true }),
+    )
+    expect(asked.find((a) => a.method === 'PUT')?.headers.get('If-Match')).toBe('"3"')
+    expect(await screen.findByText('For one dog the card promises another length.')).toBeTruthy()
+    expect(screen.getByText('3.2 → 2.9 mm (−0.3)')).toBeTruthy()
+  })
+  it('goes on with an unfinished list from where it stopped, and says what went wrong', async () => {
+    let tries = 0
+    open({
+      'GET /api/kit/k1': { item: ITEM, entries: [], reach: REACH, derivation: 'v1' },
+      'GET /api/kit/derivations/v1': { ...DERIVATION, done: 1000 },
+      'POST /api/kit/derivations/v1/steps': () => (tries++ === 0 ? problem(503, 'The server rests.') : json({ ...DERIVATION, done: 3000, finished: true })),
+    })
+    await choose()
+    await userEvent.click(await screen.findByRole('tab', { name: 'Measure' }))
+    expect(await screen.findByText(/1000 of 3000 cards looked at/)).toBeTruthy()
+    await userEvent.click(await screen.findByRole('button', { name: 'Go on' }))
+    expect(await screen.findByText('No dog comes out otherwise.')).toBeTruthy()
+  })
+  it('types a reading, refuses rubbish, and lets one be taken out', async () => {
+    open({ 'POST /api/kit/k1/measurement/answer': { mean_mm: 3.1, inch: '1/8', spread_mm: 0, cards: 1, reasons: [], questions: [] } })
+    await choose()
+    await userEvent.click(await screen.findByRole('tab', { name: 'Measure' }))
+    const field = screen.getByLabelText('or type it, mm, Enter')
+    await userEvent.type(field, 'abc{Enter}')
+    expect(screen.getByText(/must be a number of mm/)).toBeTruthy()
+    await userEvent.clear(field)
+    await userEvent.type(field, '3,1{Enter}')
+    await userEvent.click(await screen.findByRole('button', { name: 'Take reading 1 out: 3.1 mm' }))
+    expect(screen.getByRole('button', { name: 'Keep this length' })).toHaveProperty('disabled', true)
+  })
+  it('says who needs a tool before it is retired', async () => {
+    const asked = open({ 'PUT /api/kit/k1': { ...ITEM, version: 4 } })
+    await choose()
+    await userEvent.click(await screen.findByRole('tab', { name: 'Needed by' }))
+    expect(await screen.findByText(/4 dogs need it/)).toBeTruthy()
+    expect(screen.getByText(/Without it: 10 blade, 1.5 mm/).textContent).toContain('not close')
+    await userEvent.click(screen.getByRole('tab', { name: 'Place' }))
+    expect(screen.getByText(/4 dogs need it/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Retire it' }))
+    await waitFor(() => expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ active: false, place: 'mill' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Take back' }))
+    await waitFor(() => expect(asked.filter((a) => a.method === 'PUT')[1]?.headers.get('If-Match')).toBe('"4"'))
+  })
+  it('adds a tool once, with the field that is wrong named', async () => {
+    let sent = 0
+    const asked = open({
+      'GET /api/words': { zones: [], lists: { blade: [{ id: '10', label: '10' }] } },
+      'POST /api/kit': () =>
+        sent++ === 0 ? problem(422, 'x', { errors: [{ field: 'nominal_mm', message: 'is required' }] }) : json({ ...ITEM, id: 'k3' }, 201),
+    })
+    await screen.findByRole('button', { name: /7F blade/ })
+    await userEvent.click(screen.getByRole('button', { name: 'New tool' }))
+    await userEvent.selectOptions(screen.getByLabelText('What it is'), 'guard')
+    await userEvent.type(screen.getByLabelText('What we call it'), 'wide 19')
+    await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
+    expect(await screen.findByText('Marked for, mm is required')).toBeTruthy()
+    await userEvent.type(screen.getByLabelText('Marked for, mm'), '19')
+    await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
+    await waitFor(() => expect(asked.filter((a) => a.method === 'POST')[1]?.body).toEqual({ kind: 'guard', label: 'wide 19', nominal_mm: 19, place: 'mill' }))
+  })
+  it('is only looked at by who may not change it', async () => {
+    open({}, { ...SESSION, may: ['read'] })
+    await choose()
+    expect(await screen.findByText('Run since ground')).toBeTruthy()
+    expect(screen.queryByRole('button', { name: 'Oiled' })).toBeNull()
+    expect(screen.queryByRole('tab', { name: 'Place' })).toBeNull()
+    expect(screen.queryByRole('button', { name: 'New tool' })).toBeNull()
+  })
+})

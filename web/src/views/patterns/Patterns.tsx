@@ -1,0 +1,290 @@
+// House patterns: the salon's own plans, drawn; laid on a dog, or changed and spread to the cards that follow.
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Plus } from 'lucide-react'
+import { Tabs } from 'radix-ui'
+import { useMemo, useState, type FormEvent } from 'react'
+import { Link, useSearchParams } from 'react-router'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { queries } from '../../app/queries'
+import { useSession } from '../../app/session'
+import { DogDrawing, type DrawnZone } from '../../dog/DogDrawing'
+import { useLook } from '../../dog/useLook'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { Modal } from '../../ui/Modal'
+import { Resting } from '../../ui/Resting'
+import { useToast } from '../../ui/Toasts'
+import { Waiting } from '../../ui/Waiting'
+import { Change } from './Change'
+import { Lay } from './Lay'
+
+export type PatternData = Schemas['PatternView']
+/** A dog of no particular build, to draw a pattern on that nobody wears yet. */
+const ANY_DOG = { build: 'square', muzzle: 'medium', ear_type: 'drop', ear_set: 'level', tail_type: 'plume', tail_carriage: 'up', coat: 'curly' }
+const TAB = 'min-h-12 flex-1 border-b-4 border-transparent px-1 font-bold text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
+
+export function Patterns() {
+  const { may } = useSession()
+  const [search, setSearch] = useSearchParams()
+  const list = useQuery(queries.patterns())
+  const words = useQuery(queries.words())
+  const [adding, setAdding] = useState(false)
+  const dogId = search.get('dog')
+  const chosen = search.get('pattern') ?? list.data?.patterns[0]?.id ?? null
+  const set = (change: Record<string, string | null>) =>
+    setSearch(
+      (was) => {
+        const next = new URLSearchParams(was)
+        for (const [k, v] of Object.entries(change)) {
+          if (v === null) next.delete(k)
+          else next.set(k, v)
+        }
+        return next
+      },
+      { replace: true },
+    )
+  if (!list.data || !words.data) {
+    const error = list.error ?? words.error
+    return error ? <Resting error={error} retry={() => void list.refetch()} /> : <Waiting />
+  }
+  return (
+    <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
+      <header className="flex flex-wrap items-center gap-3">
+        <h1 className="flex-1 text-3xl leading-none">House patterns</h1>
+        {may('plan') && (
+          <Button className="min-h-10" onClick={() => setAdding(true)}>
+            <Plus aria-hidden className="size-4" /> New pattern
+          </Button>
+        )}
+      </header>
+      <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row">
+        <nav aria-label="Patterns" className="panel min-h-0 shrink-0 overflow-y-auto p-2 lg:w-60">
+          {list.data.patterns.length === 0 && <p className="p-3 text-ink-2">No pattern yet. Save a dog’s plan from its card, or write one here.</p>}
+          <ul className="space-y-1">
+            {list.data.patterns.map((p) => (
+              <li key={p.id}>
+                <button
+                  type="button"
+                  aria-pressed={p.id === chosen}
+                  onClick={() => set({ pattern: p.id })}
+                  className={`block min-h-14 w-full rounded-md border p-2 text-left ${p.id === chosen ? 'border-thistle bg-thistle-soft' : 'border-transparent hover:bg-well'}`}
+                >
+                  <b className="block leading-tight">{p.name}</b>
+                  <span className="block text-sm text-ink-2">
+                    {p.followers === 0 ? 'nobody follows it' : p.followers === 1 ? 'one card follows' : `${p.followers} cards follow`}
+                  </span>
+                  {p.behind > 0 && (
+                    <span className="block text-sm font-bold text-bracken">
+                      {p.behind === 1 ? 'one has an older version' : `${p.behind} have an older version`}
+                    </span>
+                  )}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </nav>
+        {chosen ? (
+          <One key={chosen} id={chosen} words={words.data} dogId={dogId} onDog={(d) => set({ dog: d })} onGone={() => set({ pattern: null })} />
+        ) : (
+          <p className="panel flex-1 p-6 text-ink-2">
+            A pattern is a plan the house gives many dogs: same lengths, same shapes, each dog with its own exceptions.
+          </p>
+        )}
+      </div>
+      {adding && <NewPattern onClose={() => setAdding(false)} onAdded={(id) => set({ pattern: id })} />}
+    </div>
+  )
+}
+
+function One({
+  id,
+  words,
+  dogId,
+  onDog,
+  onGone,
+}: {
+  id: string
+  words: Schemas['WordsView']
+  dogId: string | null
+  onDog: (dog: string | null) => void
+  onGone: () => void
+}) {
+  const pattern = useQuery(queries.pattern(id))
+  const card = useQuery({ ...queries.card(dogId ?? '', null, null), enabled: dogId !== null, refetchInterval: false })
+  const [drawn, setDrawn] = useState<Record<string, number | null> | null>(null)
+  const [zone, setZone] = useState<string | null>(null)
+  const dog = dogId === null ? undefined : card.data?.dog
+  const look = useLook(dog ?? ANY_DOG)
+  const lengths = useMemo(() => drawn ?? Object.fromEntries((pattern.data?.zones ?? []).map((z) => [z.zone, z.finished_mm])), [drawn, pattern.data])
+  const zones = useMemo(() => {
+    const natural = Object.fromEntries((dog ? (card.data?.zones ?? []) : []).map((z) => [z.zone, z.finished_mm ?? z.natural_mm]))
+    const out: Record<string, DrawnZone> = {}
+    for (const w of words.zones) {
+      if (w.id.endsWith('_right')) continue
+      const known = lengths[w.id] ?? null
+      const around = w.meets.map((m) => lengths[m] ?? null).filter((v) => v !== null)
+      out[w.id] = {
+        id: w.id,
+        label: w.label,
+        mm: known,
+        drawnMm: natural[w.id] ?? (around.length ? around.reduce((x, y) => x + y, 0) / around.length : 12),
+        planned: w.id in lengths,
+      }
+    }
+    return out
+  }, [lengths, words.zones, card.data, dog])
+  if (!pattern.data) return pattern.error ? <Resting error={pattern.error} retry={() => void pattern.refetch()} /> : <Waiting />
+  const data = pattern.data
+  return (
+    <>
+      <section aria-label="The pattern drawn" className="panel flex min-h-72 min-w-0 flex-1 flex-col overflow-hidden">
+        <div className="px-4 pt-3">
+          <h2 className="text-xl leading-tight">
+            {data.pattern.name}
+            {dog && (
+              <>
+                {' on '}
+                <Link to={`/dogs/${dog.id}`} className="text-thistle underline underline-offset-2">
+                  {dog.name}
+                </Link>
+              </>
+            )}
+          </h2>
+          {data.pattern.note && <p className="text-sm text-ink-2">{data.pattern.note}</p>}
+        </div>
+        <div className="relative min-h-48 flex-1">
+          <div className="absolute inset-2">
+            <DogDrawing look={look} zones={zones} side="left" selected={zone} onSelect={setZone} name={dog?.name ?? 'A dog in this pattern'} />
+          </div>
+        </div>
+        <p className="min-h-8 px-4 pb-2 text-sm" role="status">
+          {zone && zones[zone] ? (
+            <>
+              <b>{zones[zone].label}</b> {data.zones.find((z) => z.zone === zone)?.words ?? 'not in this pattern'}
+            </>
+          ) : (
+            <span className="text-ink-2">dots: not in this pattern</span>
+          )}
+        </p>
+      </section>
+      <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[26rem] lg:shrink-0">
+        <Tabs.Root defaultValue="lay" className="flex min-h-0 flex-1 flex-col" onValueChange={() => setDrawn(null)}>
+          <Tabs.List aria-label={data.pattern.name} className="flex border-b border-line px-2">
+            <Tabs.Trigger value="lay" className={TAB}>
+              Lay it on a dog
+            </Tabs.Trigger>
+            <Tabs.Trigger value="change" className={TAB}>
+              Change
+            </Tabs.Trigger>
+            <Tabs.Trigger value="who" className={TAB}>
+              Who follows
+            </Tabs.Trigger>
+          </Tabs.List>
+          <div className="min-h-0 flex-1 overflow-y-auto">
+            <Tabs.Content value="lay" tabIndex={-1}>
+              <Lay pattern={data} dogId={dogId} dogName={dog?.name ?? null} onDog={onDog} onShown={setDrawn} onZone={setZone} />
+            </Tabs.Content>
+            <Tabs.Content value="change" tabIndex={-1}>
+              <Change key={data.pattern.version} pattern={data} onShown={setDrawn} onGone={onGone} />
+            </Tabs.Content>
+            <Tabs.Content value="who" tabIndex={-1}>
+              <Followers data={data} words={words} />
+            </Tabs.Content>
+          </div>
+        </Tabs.Root>
+      </section>
+    </>
+  )
+}
+
+function Followers({ data, words }: { data: PatternData; words: Schemas['WordsView'] }) {
+  const { may } = useSession()
+  const cache = useQueryClient()
+  const toast = useToast()
+  const label = (id: string) => words.zones.find((z) => z.id === id)?.label ?? id
+  const leave = useMutation({
+    mutationFn: (dog: string) => take(api.DELETE('/api/dogs/{id}/pattern', { params: { path: { id: dog }, header: { 'Idempotency-Key': writeKey() } } })),
+    onSuccess: () => {
+      void cache.invalidateQueries({ queryKey: ['pattern'] })
+      void cache.invalidateQueries({ queryKey: ['patterns'] })
+      void cache.invalidateQueries({ queryKey: ['follows'] })
+      toast({ text: 'Let go. Its plan stays as it is.' })
+    },
+    onError: (e) => toast({ text: e.message, bad: true }),
+  })
+  if (data.dogs.length === 0) return <p className="p-4 text-ink-2">Nobody follows it. Lay it on a dog and take it over.</p>
+  return (
+    <ul className="divide-y divide-line p-2">
+      {data.dogs.map((d) => (
+        <li key={d.dog} className="flex items-center gap-2 p-2">
+          <span className="min-w-0 flex-1">
+            <Link to={`/dogs/${d.dog}`} className="font-bold text-thistle underline underline-offset-2">
+              {d.name}
+            </Link>{' '}
+            <span className="text-ink-2">{d.coat}</span>
+            {d.taken < data.pattern.version && <span className="block text-sm font-bold text-bracken">has an older version</span>}
+            {d.own.length > 0 && (
+              <span className="block text-sm text-ink-2">
+                its own way: {d.own.slice(0, 4).map(label).join(', ')}
+                {d.own.length > 4 && ` and ${d.own.length - 4} more`}
+              </span>
+            )}
+          </span>
+          {may('plan') && (
+            <Button kind="quiet" className="text-sm" disabled={leave.isPending} aria-label={`Let ${d.name} go`} onClick={() => leave.mutate(d.dog)}>
+              Let go
+            </Button>
+          )}
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: string) => void }) {
+  const cache = useQueryClient()
+  const [v, setV] = useState({ name: '', note: '', line: 'back ribs loin rump: 16/10' })
+  const [key, setKey] = useState(writeKey)
+  const save = useMutation({
+    mutationFn: () => take(api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': key } }, body: v as never })),
+    onSuccess: (made) => {
+      void cache.invalidateQueries({ queryKey: ['patterns'] })
+      onAdded(made.pattern.id)
+      onClose()
+    },
+    onError: () => setKey(writeKey()),
+  })
+  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const send = (e: FormEvent) => {
+    e.preventDefault()
+    save.mutate()
+  }
+  return (
+    <Modal open wide onClose={onClose} title="New pattern">
+      <form onSubmit={send} noValidate className="space-y-1">
+        <TextField label="Name" value={v.name} maxLength={60} onChange={(e) => setV({ ...v, name: e.target.value })} error={errors.name} />
+        <TextField label="Note" value={v.note} maxLength={300} onChange={(e) => setV({ ...v, note: e.target.value })} error={errors.note} />
+        <TextField
+          label="The plan on one line"
+          className="field font-mono"
+          spellCheck={false}
+          value={v.line}
+          hint="zones: tool, then the next after a semicolon"
+          onChange={(e) => setV({ ...v, line: e.target.value })}
+          error={errors.line}
+        />
+        {save.error && Object.keys(errors).length === 0 && (
+          <p role="alert" className="font-bold text-haw">
+            {save.error.message}
+          </p>
+        )}
+        <div className="flex gap-2">
+          <Button type="submit" kind="main" disabled={save.isPending}>
+            {save.isPending ? 'Saving …' : 'Save the pattern'}
+          </Button>
+          <Button onClick={onClose}>Leave it</Button>
+        </div>
+      </form>
+    </Modal>
+  )
+}

@@ -1,0 +1,251 @@
+// Then and now: one dog drawn twice to scale, two visits or today and in some weeks, with what differs between.
+import { useQuery } from '@tanstack/react-query'
+import { ArrowLeft, FlipHorizontal2 } from 'lucide-react'
+import { useEffect, useMemo, useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import type { Schemas } from '../../app/client'
+import { queries } from '../../app/queries'
+import { prepareCoats } from '../../dog/frames'
+import { DogDrawing, type DrawnZone } from '../../dog/DogDrawing'
+import { useLook } from '../../dog/useLook'
+import { Button } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
+import { Resting } from '../../ui/Resting'
+import { Waiting } from '../../ui/Waiting'
+import { Why } from '../../ui/Why'
+import { day, mm, shortDay, trim } from '../../ui/words'
+import { Differences } from './Differences'
+import { Weeks } from './Weeks'
+import { at, lengthsAt, matsAt, struck } from './weeks'
+
+export type ThenData = Schemas['ThenView']
+type SideData = Schemas['SideView']
+
+const MATS = ['', 'tangles', 'mats', 'tight mats', 'felt']
+
+export function Then() {
+  const { id = '' } = useParams()
+  const [search, setSearch] = useSearchParams()
+  const a = search.get('a') ?? ''
+  const b = search.get('b') ?? ''
+  const then = useQuery(queries.then(id, a, b))
+  const words = useQuery(queries.words())
+  const [week, setWeek] = useState(0)
+  const [turned, setTurned] = useState<'left' | 'right'>('left')
+  const [zone, setZone] = useState<string | null>(null)
+  if (!then.data || !words.data) {
+    const error = then.error ?? words.error
+    return error ? <Resting error={error} retry={() => void then.refetch()} /> : <Waiting />
+  }
+  const data = then.data
+  const ahead = data.now.id === 'today' || data.now.id === 'plan'
+  const choose = (name: 'a' | 'b', value: string) => {
+    setWeek(0)
+    setSearch(
+      (was) => {
+        const next = new URLSearchParams(was)
+        next.set(name, value)
+        return next
+      },
+      { replace: true },
+    )
+  }
+  const options = [
+    { id: 'today', label: 'Today, as it should be' },
+    { id: 'plan', label: 'As planned, freshly done' },
+    ...data.visits.map((v) => ({ id: v.id, label: `${day(v.day)} · ${v.kind} · ${v.who}` })),
+  ]
+  const w = ahead ? week : 0
+  return (
+    <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <Link to={`/dogs/${id}`} className="inline-flex min-h-11 items-center gap-2 font-bold text-thistle" aria-label={`Back to ${data.dog.name}’s card`}>
+          <ArrowLeft aria-hidden className="size-5" />
+        </Link>
+        <h1 className="flex-1 text-3xl leading-none">{data.dog.name}, then and now</h1>
+        <p className="text-sm text-ink-2">
+          grows {trim(data.growth.mm_per_week)} mm a week, give or take {trim(data.growth.sd * 1.28)}{' '}
+          <Why of={`${trim(data.growth.mm_per_week)} mm a week`} reasons={data.growth.reasons} />
+        </p>
+        <Button className="min-h-10" onClick={() => setTurned(turned === 'left' ? 'right' : 'left')}>
+          <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="sr-only">: {turned} side</span>
+        </Button>
+      </header>
+      <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row">
+        <div className="flex min-h-0 flex-1 flex-col gap-2">
+          <div className="grid min-h-0 flex-1 gap-2 sm:grid-cols-2">
+            <Half
+              data={data}
+              side={data.then}
+              label="Then"
+              options={options}
+              onChoose={(v) => choose('a', v)}
+              turned={turned}
+              zone={zone}
+              onZone={setZone}
+              words={words.data.zones}
+              week={0}
+            />
+            <Half
+              data={data}
+              side={data.now}
+              label={w > 0 ? `In ${trim(w)} weeks` : 'Now'}
+              options={options}
+              onChoose={(v) => choose('b', v)}
+              turned={turned}
+              zone={zone}
+              onZone={setZone}
+              words={words.data.zones}
+              week={w}
+              ahead={ahead}
+            />
+          </div>
+          {ahead && <Weeks outlook={data.outlook} today={data.today} planned={data.now.id === 'plan'} week={week} onWeek={setWeek} />}
+        </div>
+        <Differences
+          data={data}
+          week={w}
+          ahead={ahead}
+          labels={Object.fromEntries(words.data.zones.map((z) => [z.id, z.label]))}
+          zone={zone}
+          onZone={setZone}
+        />
+      </div>
+    </div>
+  )
+}
+
+interface HalfProps {
+  data: ThenData
+  side: SideData
+  label: string
+  options: { id: string; label: string }[]
+  onChoose: (id: string) => void
+  turned: 'left' | 'right'
+  zone: string | null
+  onZone: (zone: string) => void
+  words: Schemas['WordsView']['zones']
+  week: number
+  ahead?: boolean
+}
+
+function Half({ data, side, label, options, onChoose, turned, zone, onZone, words, week, ahead = false }: HalfProps) {
+  const look = useLook(data.dog)
+  const { outlook, natural } = data
+  const later = ahead && week > 0
+  const frame = useMemo(() => frames(side, outlook, natural, words, turned, ahead), [side, outlook, natural, words, turned, ahead])
+  const drawn = useMemo(() => frame(week), [frame, week])
+  // While nobody is waiting, the coats of the weeks are laid, so that the slider only shows them.
+  useEffect(() => {
+    if (!ahead) return
+    return prepareCoats(
+      look,
+      outlook.weeks.map((w) => Object.fromEntries(Object.entries(frame(w)).map(([left, z]) => [left, z.mm ?? z.drawnMm]))),
+    )
+  }, [ahead, look, outlook, frame])
+  const curve = zone ? outlook.zones[zone] : undefined
+  const strikes = later ? struck(outlook, week) : []
+  return (
+    <section aria-label={label} className="panel flex min-h-64 flex-col overflow-hidden">
+      <div className="px-3 pt-2">
+        <SelectField label={label} value={side.id} options={options} onChange={(e) => onChoose(e.target.value)} />
+      </div>
+      <div className="relative min-h-40 flex-1">
+        <div className="absolute inset-x-2 inset-y-0">
+          <DogDrawing
+            look={look}
+            zones={drawn}
+            side={turned}
+            selected={zone}
+            onSelect={onZone}
+            name={`${data.dog.name}, ${label}`}
+            tag={label === 'Then' ? 'then-' : ''}
+          />
+        </div>
+      </div>
+      <div className="min-h-14 px-3 pb-2 text-sm">
+        {ahead ? (
+          <>
+            {later && (
+              <p>
+                <b>load {Math.round(at(outlook.load, outlook.weeks, week))}</b> of {outlook.limit} allowed
+                {strikes.length > 0 && <span className="font-bold text-bracken"> · due: {strikes.join(', ')}</span>}
+              </p>
+            )}
+            {curve && zone ? (
+              <p>
+                <b>{drawn[zone.replace('_right', '_left')]?.label}</b> {mm(at(curve.mm, outlook.weeks, week))}
+                {week > 0 && `, four of five between ${trim(at(curve.low, outlook.weeks, week))} and ${mm(at(curve.high, outlook.weeks, week))}`}
+              </p>
+            ) : (
+              <p className="text-ink-2">{later ? 'Tap a zone for its band.' : `last groomed ${day(outlook.from)}`}</p>
+            )}
+          </>
+        ) : (
+          <>
+            <p>
+              {[side.who, side.place, side.minutes && `${side.minutes} min`, side.load !== null && `arrived with load ${trim(side.load)}`]
+                .filter(Boolean)
+                .join(' · ')}
+            </p>
+            {side.note && <p className="text-ink-2">{side.note}</p>}
+          </>
+        )}
+        {side.photos.length > 0 && (
+          <ul className="mt-1 flex gap-2 overflow-x-auto" aria-label={`Photos, ${shortDay(side.day)}`}>
+            {side.photos.map((p) => (
+              <li key={p.id} className="shrink-0">
+                <a href={`/api/photos/${p.id}/large`} target="_blank" rel="noreferrer">
+                  <img src={`/api/photos/${p.id}/small`} alt={`${p.moment}, ${p.zone}`} loading="lazy" className="h-16 w-24 rounded object-cover" />
+                </a>
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </section>
+  )
+}
+
+/** The dog at a week, as it is drawn: what is known, else like the hair around it, else as such coats are. */
+function frames(
+  side: SideData,
+  outlook: ThenData['outlook'],
+  natural: ThenData['natural'],
+  words: HalfProps['words'],
+  turned: 'left' | 'right',
+  ahead: boolean,
+) {
+  const known = Object.fromEntries(side.zones.map((z) => [z.zone, z]))
+  const seen = words.filter((word) => !word.id.endsWith(turned === 'left' ? '_right' : '_left'))
+  return (week: number): Record<string, DrawnZone> => {
+    const later = ahead && week > 0
+    const lengths = later ? lengthsAt(outlook, week) : {}
+    const mats = later ? matsAt(outlook, week) : {}
+    const mmOf = (id: string) => lengths[id] ?? known[id]?.mm ?? null
+    const out: Record<string, DrawnZone> = {}
+    for (const word of seen) {
+      const length = mmOf(word.id)
+      const severity = mats[word.id] ?? 0
+      const around = length === null ? word.meets.map(mmOf).filter((v) => v !== null) : []
+      out[word.id.replace('_right', '_left')] = {
+        id: word.id,
+        label: word.label,
+        mm: length,
+        drawnMm: around.length ? around.reduce((x, y) => x + y, 0) / around.length : (natural[word.id] ?? 10),
+        planned: known[word.id] !== undefined,
+        exception: known[word.id]?.exception,
+        ...(severity > 1
+          ? {
+              mat: {
+                severity,
+                text: length === null ? '' : trim(length),
+                said: `${length === null ? '' : `${trim(length)} millimetres, `}${MATS[severity]} likely`,
+              },
+            }
+          : {}),
+      }
+    }
+    return out
+  }
+}
