@@ -1,5 +1,5 @@
 // The drawn dog: zones to tap or walk through with the arrow keys, hair to scale, numbers on top.
-import { useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
+import { memo, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react'
 import type { DogLook } from './build'
 import { fieldOf, type Field } from './field'
 import { laidCoat } from './frames'
@@ -46,6 +46,8 @@ interface Props {
   onDigit?: (digit: number) => void
   /** keeps the ids of two drawings on one page apart */
   tag?: string
+  /** while it changes under a finger: fewer hairs, so that it keeps up */
+  moving?: boolean
 }
 
 /** Depth of tone by length: 0 (bare) to 1 (60 mm and more), even steps per doubling. */
@@ -56,7 +58,20 @@ export function toneColour(mm: number): string {
   return `color-mix(in oklab, var(--hair-long) ${Math.round(tone(mm) * 100)}%, var(--hair-short))`
 }
 
-export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name, idle = false, onPaint, onDigit, tag = '' }: Props) {
+export const DogDrawing = memo(function DogDrawing({
+  look,
+  zones,
+  side,
+  selected,
+  onSelect,
+  onOpen,
+  name,
+  idle = false,
+  onPaint,
+  onDigit,
+  tag = '',
+  moving = false,
+}: Props) {
   const box = useRef<SVGSVGElement>(null)
   const field = useMemo(() => fieldOf(look), [look])
   const lengths = useMemo(() => Object.fromEntries(Object.entries(zones).map(([id, z]) => [id, z.mm ?? z.drawnMm])), [zones])
@@ -161,7 +176,15 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
           {body.map(zonePath)}
           {body.map(mark)}
         </g>
-        <path d={paths.strokes} fill="none" style={inks} strokeOpacity={0.36} strokeWidth={texture.thick} strokeLinecap="round" pointerEvents="none" />
+        <path
+          d={moving ? paths.few : paths.strokes}
+          fill="none"
+          style={inks}
+          strokeOpacity={0.36}
+          strokeWidth={texture.thick}
+          strokeLinecap="round"
+          pointerEvents="none"
+        />
         <path
           d={field.paths.skin}
           fill="none"
@@ -229,7 +252,7 @@ export function DogDrawing({ look, zones, side, selected, onSelect, onOpen, name
       <Labels field={field} zones={zones} order={order} selected={selectedBase} mirror={side === 'right' ? x0 + x1 : null} />
     </svg>
   )
-}
+})
 
 /** Textures for what the comb found: the more, the denser; never by colour alone. */
 export function MatPatterns() {

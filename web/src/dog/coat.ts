@@ -5,12 +5,15 @@ import { layOf, textureOf } from './lay'
 
 /** Drawing units (cm) per millimetre of hair. True scale. */
 const CM = 0.1
+const FEW = 0.3
 
 export interface CoatPaths {
   coat: string
   ear: string
   far: string
   strokes: string
+  /** a part of the strokes, for a drawing that changes under a finger */
+  few: string
   earStrokes: string
 }
 
@@ -24,11 +27,13 @@ export function coatOf(f: Field, coat: string, lengths: Record<string, number>):
   for (let k = 0; k < size; k++) L[k] = mixAt(f, k, mm)
   const earMm = Math.min(180, lengths.ear_feather_left ?? 0) * CM
   const leatherMm = Math.min(180, lengths.ear_outer_left ?? 0) * CM
+  const strokes = hairs(f, L, texture, coat === 'corded' ? 2.4 : 1)
   return {
     coat: outline(f, grown(f, L, texture.rough)),
     ear: outline(f, grownEar(f, leatherMm, earMm, texture.rough)),
     far: outline(f, grownFar(f, L)),
-    strokes: hairs(f, L, texture, coat === 'corded' ? 2.4 : 1),
+    strokes,
+    few: strokes.slice(0, strokes.indexOf('M', strokes.length * FEW)),
     earStrokes: earHairs(f, leatherMm, earMm, texture),
   }
 }

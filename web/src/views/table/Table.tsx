@@ -135,6 +135,16 @@ function Page({
         </p>
         {canWork && (
           <>
+            <Button
+              className="min-h-12 max-sm:px-2 max-sm:text-sm"
+              aria-expanded={line}
+              onClick={() => {
+                setLine(!line)
+                setView('side')
+              }}
+            >
+              <WholeWord aria-hidden className="size-5" /> One line
+            </Button>
             <Button className="min-h-12 text-haw max-sm:px-2 max-sm:text-sm" onClick={() => setDialog('incident')}>
               <OctagonAlert aria-hidden className="size-5" /> Went wrong
             </Button>
@@ -198,11 +208,6 @@ function Page({
                 { id: 'notes', label: `Notes${groom.notes.length + groom.incidents.length > 0 ? ` (${groom.notes.length + groom.incidents.length})` : ''}` },
               ]}
             />
-            {canWork && (
-              <Button className="min-h-10" aria-expanded={line} onClick={() => (setLine(!line), setView('side'))}>
-                <WholeWord aria-hidden className="size-4" /> One line
-              </Button>
-            )}
             {(view === 'side' || view === 'strip') && (
               <Button className="min-h-10" onClick={() => setSide(side === 'left' ? 'right' : 'left')}>
                 <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="-ml-2 max-sm:sr-only">: {side} side</span>

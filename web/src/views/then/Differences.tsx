@@ -1,5 +1,5 @@
 // What differs, zone by zone: between two visits as PHP compared them, or what grows until the week of the slider.
-import type { ReactNode } from 'react'
+import { memo, useMemo, type ReactNode } from 'react'
 import type { ThenData } from './Then'
 import { mm, trim } from '../../ui/words'
 import { at, matsAt } from './weeks'
@@ -11,12 +11,13 @@ interface Props {
   data: ThenData
   week: number
   ahead: boolean
-  labels: Record<string, string>
+  words: { id: string; label: string }[]
   zone: string | null
   onZone: (zone: string) => void
 }
 
-export function Differences({ data, week, ahead, labels, zone, onZone }: Props) {
+export const Differences = memo(function Differences({ data, week, ahead, words, zone, onZone }: Props) {
+  const labels = useMemo(() => Object.fromEntries(words.map((z) => [z.id, z.label])), [words])
   const growing = ahead && week > 0
   return (
     <section aria-label="Differences" tabIndex={0} className="panel min-h-0 overflow-y-auto p-4 lg:w-[23rem] lg:shrink-0">
@@ -24,7 +25,7 @@ export function Differences({ data, week, ahead, labels, zone, onZone }: Props) 
       {growing ? <Growth {...{ data, week, labels, zone, onZone }} /> : <Compared {...{ data, zone, onZone }} />}
     </section>
   )
-}
+})
 
 function Compared({ data, zone, onZone }: Pick<Props, 'data' | 'zone' | 'onZone'>) {
   const total = data.then.minutes !== null && data.now.minutes !== null ? data.now.minutes - data.then.minutes : null
@@ -55,7 +56,7 @@ function Compared({ data, zone, onZone }: Pick<Props, 'data' | 'zone' | 'onZone'
   )
 }
 
-function Growth({ data, week, labels, zone, onZone }: Pick<Props, 'data' | 'week' | 'labels' | 'zone' | 'onZone'>) {
+function Growth({ data, week, labels, zone, onZone }: Pick<Props, 'data' | 'week' | 'zone' | 'onZone'> & { labels: Record<string, string> }) {
   const { outlook } = data
   const mats = matsAt(outlook, week)
   const rows = Object.entries(outlook.zones)
@@ -67,15 +68,7 @@ function Growth({ data, week, labels, zone, onZone }: Pick<Props, 'data' | 'week
   if (rows.length === 0) return <p className="text-ink-2">Nobody knows yet what was left on this dog: after the first visit this fills.</p>
   return (
     <>
-      {elsewhere.length > 0 && (
-        <p className="text-sm font-bold text-bracken">
-          Mats likely too:{' '}
-          {elsewhere
-            .slice(0, 5)
-            .map((z) => labels[z] ?? z)
-            .join(', ')}
-        </p>
-      )}
+      {elsewhere.length > 0 && <p className="text-sm font-bold text-bracken">Mats likely too: {paired(elsewhere.map((z) => labels[z] ?? z)).join(' · ')}</p>}
       <ul className="divide-y divide-line">
         {groups.slice(0, SHOWN).map(([r, ...more]) => (
           <li key={r.id}>
@@ -124,10 +117,24 @@ function Row({
       className={`block min-h-11 w-full rounded px-1 py-1.5 text-left ${here ? 'bg-thistle-soft' : 'hover:bg-well'}`}
     >
       <span className="flex justify-between gap-2 font-bold leading-tight">
-        <span>{zones.map((z) => z.label).join(' · ')}</span> {difference !== null && difference !== 0 && <span className="shrink-0">{signed(difference)}</span>}
+        <span>{paired(zones.map((z) => z.label)).join(' · ')}</span>{' '}
+        {difference !== null && difference !== 0 && <span className="shrink-0">{signed(difference)}</span>}
       </span>
       {children}
     </button>
+  )
+}
+
+/** "thigh, left" and "thigh, right" are said once: "thigh, both"; four feet as "all". */
+export function paired(labels: string[]): string[] {
+  const sides = new Map<string, string[]>()
+  for (const label of labels) {
+    const cut = label.lastIndexOf(', ')
+    const [part, side] = cut > 0 && /left|right/.test(label.slice(cut)) ? [label.slice(0, cut), label.slice(cut + 2)] : [label, '']
+    sides.set(part, [...(sides.get(part) ?? []), side])
+  }
+  return [...sides].flatMap(([part, s]) =>
+    s.length === 4 ? [`${part}, all`] : s.length === 2 ? [`${part}, both`] : s.map((x) => (x ? `${part}, ${x}` : part)),
   )
 }
 

@@ -1,7 +1,7 @@
 // Then and now: one dog drawn twice to scale, two visits or today and in some weeks, with what differs between.
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, FlipHorizontal2 } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
@@ -31,6 +31,9 @@ export function Then() {
   const then = useQuery(queries.then(id, a, b))
   const words = useQuery(queries.words())
   const [week, setWeek] = useState(0)
+  // The dog follows the finger; words and lists come when there is time.
+  const later = useDeferredValue(week)
+  const moving = useMoving(week)
   const [turned, setTurned] = useState<'left' | 'right'>('left')
   const [zone, setZone] = useState<string | null>(null)
   if (!then.data || !words.data) {
@@ -56,6 +59,7 @@ export function Then() {
     ...data.visits.map((v) => ({ id: v.id, label: `${day(v.day)} · ${v.kind} · ${v.who}` })),
   ]
   const w = ahead ? week : 0
+  const settled = ahead ? later : 0
   return (
     <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -98,18 +102,12 @@ export function Then() {
               words={words.data.zones}
               week={w}
               ahead={ahead}
+              moving={moving}
             />
           </div>
           {ahead && <Weeks outlook={data.outlook} today={data.today} planned={data.now.id === 'plan'} week={week} onWeek={setWeek} />}
         </div>
-        <Differences
-          data={data}
-          week={w}
-          ahead={ahead}
-          labels={Object.fromEntries(words.data.zones.map((z) => [z.id, z.label]))}
-          zone={zone}
-          onZone={setZone}
-        />
+        <Differences data={data} week={settled} ahead={ahead} words={words.data.zones} zone={zone} onZone={setZone} />
       </div>
     </div>
   )
@@ -127,9 +125,10 @@ interface HalfProps {
   words: Schemas['WordsView']['zones']
   week: number
   ahead?: boolean
+  moving?: boolean
 }
 
-function Half({ data, side, label, options, onChoose, turned, zone, onZone, words, week, ahead = false }: HalfProps) {
+function Half({ data, side, label, options, onChoose, turned, zone, onZone, words, week, ahead = false, moving = false }: HalfProps) {
   const look = useLook(data.dog)
   const { outlook, natural } = data
   const later = ahead && week > 0
@@ -160,6 +159,7 @@ function Half({ data, side, label, options, onChoose, turned, zone, onZone, word
             onSelect={onZone}
             name={`${data.dog.name}, ${label}`}
             tag={label === 'Then' ? 'then-' : ''}
+            moving={moving}
           />
         </div>
       </div>
@@ -205,6 +205,18 @@ function Half({ data, side, label, options, onChoose, turned, zone, onZone, word
       </div>
     </section>
   )
+}
+
+const REST_MS = 180
+
+/** Whether a value has just changed and may go on changing. */
+function useMoving(value: number): boolean {
+  const [rested, setRested] = useState(value)
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(value), REST_MS)
+    return () => clearTimeout(timer)
+  }, [value])
+  return rested !== value
 }
 
 /** The dog at a week, as it is drawn: what is known, else like the hair around it, else as such coats are. */

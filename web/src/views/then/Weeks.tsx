@@ -52,15 +52,15 @@ export function Weeks({
         aria-valuetext={`${week === 0 ? 'today' : `in ${trim(week)} weeks, ${on}`}${due.length ? `; due: ${due.join(', ')}` : ''}`}
         className="h-8 w-full accent-thistle"
       />
-      <ol className="relative mx-[9px] text-xs" style={{ height: 8 + 15 * rows }} aria-label="When each clock strikes">
+      <ol className="relative isolate mx-[9px] text-xs" style={{ height: 8 + 15 * rows }} aria-label="When each clock strikes">
         {strikes.map((m) => (
           <li
             key={m.week}
             className={`absolute top-0 whitespace-nowrap ${m.week <= week ? 'font-bold text-bracken' : 'text-ink-2'}`}
             style={{ left: `${(m.week / last) * 100}%`, paddingTop: 5 + 15 * m.row }}
           >
-            <span aria-hidden className="absolute left-0 top-0 w-0.5 bg-current" style={{ height: 16 + 15 * m.row }} />
-            <span className={m.week / last > 0.85 ? 'absolute right-1' : 'pl-1'}>{m.names.join(', ')}</span>
+            <span aria-hidden className="absolute left-0 top-0 -z-10 w-0.5 bg-current" style={{ height: 16 + 15 * m.row }} />
+            <span className={`bg-sheet ${m.week / last > 0.85 ? 'absolute right-1' : 'ml-1'}`}>{m.names.join(', ')}</span>
             <span className="sr-only">{m.week === 0 ? ': struck already' : `: in ${trim(m.week)} weeks`}</span>
           </li>
         ))}

@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest'
 import { laidCoat } from '../../dog/frames'
 import { fieldOf } from '../../dog/field'
 import { json, page, server, signedIn } from '../../testing'
+import { paired } from './Differences'
 import { Then } from './Then'
 import { at, lengthsAt, marks, matsAt, struck, type Outlook } from './weeks'
 
@@ -60,6 +61,13 @@ describe('the weeks', () => {
       clocks: ['sanitary', 'pads', 'dewclaws', 'eyes'].map((clock, i) => ({ clock, weeks: 3 + i * 0.6, reasons: [] })),
     })
     expect(new Set(many.map((x) => x.row)).size).toBe(4)
+  })
+})
+
+describe('zones that differ alike', () => {
+  it('are said once for both sides and for all feet', () => {
+    expect(paired(['thigh, left', 'back', 'thigh, right', 'ear, outer, left'])).toEqual(['thigh, both', 'back', 'ear, outer, left'])
+    expect(paired(['front left', 'front right', 'hind left', 'hind right'].map((f) => `pads, ${f}`))).toEqual(['pads, all'])
   })
 })
 
