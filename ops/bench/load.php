@@ -61,7 +61,7 @@ foreach ($all("SELECT * FROM staff WHERE salon_id = ? AND role IN ('manager', 'g
 }
 $people = array_values(array_slice($ids, -2));
 foreach ($all('SELECT * FROM kit_item WHERE salon_id = ?', [$demo['id']]) as $row) {
-    $add('kit_item', ['id' => $next(), 'place_id' => $ids[$row['place_id']], 'salon_id' => $salon] + $row);
+    $add('kit_item', ['id' => $next(), 'place_id' => $ids[$row['place_id']], 'keeper_id' => null, 'salon_id' => $salon] + $row);
 }
 $models = [];
 foreach ($all('SELECT * FROM dog WHERE salon_id = ? ORDER BY id', [$demo['id']]) as $dog) {

@@ -28,6 +28,20 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'arrival, photos' => ['hobnob/arrival#Photos', 'not photographed'];
         yield 'card, order' => ['perrin?#Order', 'Done when'];
         yield 'card, one line' => ['perrin?#One line', 'This is the plan as it is.'];
+        yield 'kit' => ['/kit', 'Mill room'];
+        yield 'kit, a tool' => ['/kit#10 blade', 'Its log'];
+        yield 'kit, measuring' => ['/kit#16 mm guard#Measure', 'Read the calliper'];
+        yield 'kit, who needs it' => ['/kit#quiet cordless#Needed by', 'cards name it'];
+        yield 'kit, place' => ['/kit#10 blade#Place', 'Retire or replace'];
+        yield 'wash' => ['/wash', 'How we wash and dry'];
+        yield 'wash, labels' => ['/wash#Print labels', 'Discard by'];
+        yield 'then and now' => ['tansy/then', 'What differs'];
+        yield 'then and now, photos' => ['hobnob/then', 'What differs'];
+        yield 'patterns' => ['/patterns', 'Which dog'];
+        yield 'patterns, changed' => ['/patterns#Weir rounds#Change', 'No card changes'];
+        yield 'patterns, followers' => ['/patterns#Weir rounds#Who follows', 'has an older version'];
+        yield 'arrival, one line' => ['perrin/arrival#One line', 'This is the plan as it is.'];
+        yield 'table, one line' => ['osric/table#Go on#One line', 'the dog follows'];
         yield 'house style' => ['/house', 'Schools'];
         yield 'before the first cut' => ['dimity/table', 'Before the first cut'];
         yield 'table' => ['osric/table#Go on', 'Done when'];
@@ -95,7 +109,11 @@ final class AccessibilityTest extends BrowserTestCase
             $this->page->go('/book');
             $this->page->css('#find')->sendKeys(substr($view, 12));
         } elseif (str_starts_with($view, '/')) {
-            $this->page->go($view);
+            $parts = explode('#', $view);
+            $this->page->go(array_shift($parts));
+            foreach ($parts as $part) {
+                $this->press($part);
+            }
         } else {
             preg_match('/^(\w+)(.*)$/', $view, $part);
             $this->card($this->page, $part[1] ?? '');
@@ -109,6 +127,13 @@ final class AccessibilityTest extends BrowserTestCase
         $this->page->sees($says);
         usleep(500_000);
         $this->page->consoleErrors();
+    }
+
+    /** A button or tab by its name, or by how its name begins. */
+    private function press(string $name): void
+    {
+        $t = Chrome::quote($name);
+        $this->page->xpath("//button[normalize-space(.)=$t or .//b[normalize-space(.)=$t] or .//span[normalize-space(.)=$t]]")->click();
     }
 
     private function width(): int

@@ -231,7 +231,7 @@ final class Chrome
         return $this->driver->findElements($by)[0] ?? null;
     }
 
-    private static function quote(string $text): string
+    public static function quote(string $text): string
     {
         return str_contains($text, "'") ? "\"$text\"" : "'$text'";
     }

@@ -48,7 +48,7 @@ export function Shell() {
           <img src="/thistle.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">Keen Thistle</span>
         </Link>
-        <nav aria-label="Views" className="flex min-w-0 max-w-full overflow-x-auto">
+        <nav aria-label="Views" className="flex min-w-0 max-w-full overflow-x-auto max-md:order-last max-md:w-full">
           <NavLink to="/book" className={tab}>
             <BookOpen aria-hidden className="size-5 max-lg:hidden" /> Book
           </NavLink>

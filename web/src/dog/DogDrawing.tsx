@@ -50,6 +50,9 @@ interface Props {
   moving?: boolean
 }
 
+/** Zones whose numbers go along while the drawing changes under a finger; the chosen one does too. */
+const FOLLOWED = ['back', 'thigh_left', 'foreleg_left', 'skull']
+
 /** Depth of tone by length: 0 (bare) to 1 (60 mm and more), even steps per doubling. */
 export function tone(mm: number): number {
   return Math.min(1, Math.log(1 + mm) / Math.log(61))
@@ -77,7 +80,7 @@ export const DogDrawing = memo(function DogDrawing({
   const lengths = useMemo(() => Object.fromEntries(Object.entries(zones).map(([id, z]) => [id, z.mm ?? z.drawnMm])), [zones])
   const lengthsKey = JSON.stringify(lengths)
   // Polls bring equal lengths in new objects; the coat is only laid anew when a value changes.
-  const paths = useMemo(() => laidCoat(field, look.coat, JSON.parse(lengthsKey) as Record<string, number>), [field, look.coat, lengthsKey])
+  const paths = useMemo(() => laidCoat(field, look.coat, lengthsKey), [field, look.coat, lengthsKey])
   const texture = textureOf(look.coat)
   const [x0, y0, x1, y1] = field.bones.box
   const order = useMemo(() => field.zones.filter((z) => zones[z]), [field, zones])
@@ -119,6 +122,7 @@ export const DogDrawing = memo(function DogDrawing({
   )
   const mark = (z: string) => {
     const q = zones[z]
+    if (q.planned && !q.exception && !q.now && !q.off && !q.mat?.severity && (!q.state || q.state === 'planned')) return null
     return (
       <g key={z} pointerEvents="none">
         {q.mat && q.mat.severity > 0 && <path d={field.paths.zones[z]} style={{ fill: `url(#kt-mat-${q.mat.severity})` }} />}
@@ -150,6 +154,7 @@ export const DogDrawing = memo(function DogDrawing({
       onKeyDown={onKey}
       {...painting(onPaint)}
       data-side={side}
+      shapeRendering={moving ? 'optimizeSpeed' : undefined}
     >
       <defs>
         <pattern id="kt-unplanned" width="1.6" height="1.6" patternUnits="userSpaceOnUse">
@@ -249,7 +254,13 @@ export const DogDrawing = memo(function DogDrawing({
           </g>
         )}
       </g>
-      <Labels field={field} zones={zones} order={order} selected={selectedBase} mirror={side === 'right' ? x0 + x1 : null} />
+      <Labels
+        field={field}
+        zones={zones}
+        order={moving ? FOLLOWED.filter((z) => zones[z]) : order}
+        selected={selectedBase}
+        mirror={side === 'right' ? x0 + x1 : null}
+      />
     </svg>
   )
 })

@@ -6,14 +6,14 @@ import { fieldOf, type Field } from './field'
 const KEPT = 140
 const coats = new WeakMap<Field, Map<string, CoatPaths>>()
 
-/** The coat of these lengths, laid once; mm by left-side zone. */
-export function laidCoat(field: Field, coat: string, lengths: Record<string, number>): CoatPaths {
-  const key = `${coat}|${JSON.stringify(lengths)}`
+/** The coat of these lengths, laid once. @param lengths mm by left-side zone, as JSON: what is asked for again is not read again */
+export function laidCoat(field: Field, coat: string, lengths: string): CoatPaths {
+  const key = `${coat}|${lengths}`
   let kept = coats.get(field)
   if (!kept) coats.set(field, (kept = new Map()))
   const known = kept.get(key)
   if (known) return known
-  const paths = coatOf(field, coat, lengths)
+  const paths = coatOf(field, coat, JSON.parse(lengths) as Record<string, number>)
   if (kept.size >= KEPT) kept.delete(kept.keys().next().value ?? '')
   kept.set(key, paths)
   return paths
@@ -28,7 +28,7 @@ export function prepareCoats(look: DogLook, frames: Record<string, number>[]): (
   const stop = window.cancelIdleCallback ?? window.clearTimeout
   const work = () => {
     if (next >= frames.length) return
-    laidCoat(field, look.coat, frames[next++])
+    laidCoat(field, look.coat, JSON.stringify(frames[next++]))
     timer = idle(work)
   }
   timer = idle(work)

@@ -231,7 +231,7 @@ function Followers({ data, words }: { data: PatternData; words: Schemas['WordsVi
             )}
           </span>
           {may('plan') && (
-            <Button kind="quiet" className="text-sm" disabled={leave.isPending} aria-label={`Let ${d.name} go`} onClick={() => leave.mutate(d.dog)}>
+            <Button kind="quiet" className="text-sm" disabled={leave.isPending} aria-label={`Let go: ${d.name}`} onClick={() => leave.mutate(d.dog)}>
               Let go
             </Button>
           )}

@@ -158,7 +158,7 @@ describe('a pattern changed', () => {
     })
     await userEvent.click(await screen.findByRole('tab', { name: 'Who follows' }))
     expect(screen.getByText('has an older version')).toBeTruthy()
-    await userEvent.click(screen.getByRole('button', { name: 'Let Hobnob go' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Let go: Hobnob' }))
     await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
     await userEvent.click(screen.getByRole('button', { name: 'New pattern' }))
     await userEvent.type(screen.getByLabelText('Name'), 'Weir rounds')

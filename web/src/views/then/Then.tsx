@@ -1,7 +1,7 @@
 // Then and now: one dog drawn twice to scale, two visits or today and in some weeks, with what differs between.
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, FlipHorizontal2 } from 'lucide-react'
-import { useDeferredValue, useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
@@ -31,9 +31,9 @@ export function Then() {
   const then = useQuery(queries.then(id, a, b))
   const words = useQuery(queries.words())
   const [week, setWeek] = useState(0)
-  // The dog follows the finger; words and lists come when there is time.
-  const later = useDeferredValue(week)
-  const moving = useMoving(week)
+  // The dog follows the finger; the list comes when it rests.
+  const rested = useRested(week)
+  const moving = rested !== week
   const [turned, setTurned] = useState<'left' | 'right'>('left')
   const [zone, setZone] = useState<string | null>(null)
   if (!then.data || !words.data) {
@@ -43,7 +43,7 @@ export function Then() {
   const data = then.data
   const ahead = data.now.id === 'today' || data.now.id === 'plan'
   const choose = (name: 'a' | 'b', value: string) => {
-    setWeek(0)
+    if (name === 'b') setWeek(0)
     setSearch(
       (was) => {
         const next = new URLSearchParams(was)
@@ -59,7 +59,7 @@ export function Then() {
     ...data.visits.map((v) => ({ id: v.id, label: `${day(v.day)} · ${v.kind} · ${v.who}` })),
   ]
   const w = ahead ? week : 0
-  const settled = ahead ? later : 0
+  const settled = ahead ? rested : 0
   return (
     <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
@@ -209,14 +209,14 @@ function Half({ data, side, label, options, onChoose, turned, zone, onZone, word
 
 const REST_MS = 180
 
-/** Whether a value has just changed and may go on changing. */
-function useMoving(value: number): boolean {
+/** A value as it was when it last stood still. */
+function useRested(value: number): number {
   const [rested, setRested] = useState(value)
   useEffect(() => {
     const timer = setTimeout(() => setRested(value), REST_MS)
     return () => clearTimeout(timer)
   }, [value])
-  return rested !== value
+  return rested
 }
 
 /** The dog at a week, as it is drawn: what is known, else like the hair around it, else as such coats are. */
@@ -230,7 +230,10 @@ function frames(
 ) {
   const known = Object.fromEntries(side.zones.map((z) => [z.zone, z]))
   const seen = words.filter((word) => !word.id.endsWith(turned === 'left' ? '_right' : '_left'))
+  const made = new Map<number, Record<string, DrawnZone>>()
   return (week: number): Record<string, DrawnZone> => {
+    const kept = made.get(week)
+    if (kept) return kept
     const later = ahead && week > 0
     const lengths = later ? lengthsAt(outlook, week) : {}
     const mats = later ? matsAt(outlook, week) : {}
@@ -258,6 +261,7 @@ function frames(
           : {}),
       }
     }
+    made.set(week, out)
     return out
   }
 }

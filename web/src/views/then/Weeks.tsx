@@ -1,6 +1,6 @@
 // The week slider: from today on, with a mark where each clock strikes and the load as it rises.
 import { addDays, format, parseISO } from 'date-fns'
-import { useId } from 'react'
+import { memo, useId, useMemo } from 'react'
 import { trim } from '../../ui/words'
 import { marks, struck, type Outlook } from './weeks'
 
@@ -21,11 +21,8 @@ export function Weeks({
   const last = outlook.weeks[outlook.weeks.length - 1] ?? 26
   const on = format(addDays(parseISO(today), Math.round(week * 7)), 'd MMM yyyy')
   const due = struck(outlook, week)
-  const strikes = marks(outlook)
+  const strikes = useMemo(() => marks(outlook), [outlook])
   const rows = Math.max(1, ...strikes.map((m) => m.row + 1))
-  const points = outlook.load.map(
-    (l, i) => `${((outlook.weeks[i] / last) * 100).toFixed(1)} ${(20 - Math.min(20, (l / Math.max(1, outlook.limit * 2)) * 20)).toFixed(1)}`,
-  )
   return (
     <section aria-label="Weeks ahead" className="panel px-4 pb-2 pt-1">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -34,13 +31,7 @@ export function Weeks({
         </label>
         <span className="text-sm text-ink-2">line: matting load · dashed: the salon’s limit {outlook.limit}</span>
       </div>
-      <div className="relative px-[9px]">
-        <svg viewBox="0 0 100 20" preserveAspectRatio="none" className="block h-6 w-full" aria-hidden>
-          <path d={`M0 20L${points.join('L')}L100 20Z`} style={{ fill: 'var(--bracken-soft)' }} />
-          <path d={`M${points.join('L')}`} fill="none" style={{ stroke: 'var(--bracken)' }} strokeWidth="1.5" vectorEffect="non-scaling-stroke" />
-          <path d="M0 10H100" style={{ stroke: 'var(--haw)' }} strokeWidth="1" strokeDasharray="4 4" vectorEffect="non-scaling-stroke" />
-        </svg>
-      </div>
+      <Load outlook={outlook} last={last} />
       <input
         id={id}
         type="range"
@@ -68,3 +59,18 @@ export function Weeks({
     </section>
   )
 }
+
+const Load = memo(function Load({ outlook, last }: { outlook: Outlook; last: number }) {
+  const points = outlook.load.map(
+    (l, i) => `${((outlook.weeks[i] / last) * 100).toFixed(1)} ${(20 - Math.min(20, (l / Math.max(1, outlook.limit * 2)) * 20)).toFixed(1)}`,
+  )
+  return (
+    <div className="relative px-[9px]">
+      <svg viewBox="0 0 100 20" preserveAspectRatio="none" className="block h-6 w-full" aria-hidden>
+        <path d={`M0 20L${points.join('L')}L100 20Z`} style={{ fill: 'var(--bracken-soft)' }} />
+        <path d={`M${points.join('L')}`} fill="none" style={{ stroke: 'var(--bracken)' }} strokeWidth="1.5" vectorEffect="non-scaling-stroke" />
+        <path d="M0 10H100" style={{ stroke: 'var(--haw)' }} strokeWidth="1" strokeDasharray="4 4" vectorEffect="non-scaling-stroke" />
+      </svg>
+    </div>
+  )
+})
