@@ -62,6 +62,40 @@ final class HostileTest extends ApiTestCase
         $this->ask('GET', "/api/grooms/$groom", expect: 200);
     }
 
+    #[DataProvider('bodies')]
+    public function testNoBodyBreaksKitWashAndPatterns(string $body): void
+    {
+        $this->signIn('maren');
+        $tansy = $this->dogId('Tansy');
+        $tool = self::text(self::rows($this->ask('GET', '/api/kit')['items'])[0]['id']);
+        $product = self::text(self::rows($this->ask('GET', '/api/wash')['products'])[0]['id']);
+        $pattern = self::text(self::rows($this->ask('GET', '/api/patterns')['patterns'])[0]['id']);
+        $count = 'SELECT (SELECT COUNT(*) FROM kit_item) tools, (SELECT COUNT(*) FROM tool_entry) entries, (SELECT COUNT(*) FROM derivation) derivations, (SELECT COUNT(*) FROM wash_product) products, (SELECT COUNT(*) FROM wash_bottle) bottles, (SELECT COUNT(*) FROM house_pattern) patterns, (SELECT COUNT(*) FROM house_pattern_follow) follows, (SELECT COUNT(*) FROM change_log) changes';
+        $before = $this->db()->fetchAllAssociative($count);
+        foreach ([
+            'POST /api/kit', "PUT /api/kit/$tool", "POST /api/kit/$tool/entries", "POST /api/kit/$tool/measurement/answer", "POST /api/kit/$tool/calliper/answer", 'POST /api/wash/products', "PUT /api/wash/products/$product", 'POST /api/wash/bottles',
+            "POST /api/dogs/$tansy/reactions", 'POST /api/patterns', "PUT /api/patterns/$pattern", "POST /api/patterns/$pattern/spread/answer", "PUT /api/dogs/$tansy/pattern", "POST /api/dogs/$tansy/pattern/answer",
+        ] as $line) {
+            [$method, $path] = explode(' ', $line);
+            $this->ask($method, $path, $body, headers: ['If-Match' => '"1"']);
+            $this->refusedPlainly($line);
+        }
+        self::assertSame($before, $this->db()->fetchAllAssociative($count));
+    }
+
+    public function testTheSameWordsTwiceAreOneWrite(): void
+    {
+        $this->signIn('maren');
+        $oat = self::find(self::rows($this->ask('GET', '/api/wash')['products']), 'name', 'Oat wash');
+        $key = ['Idempotency-Key' => bin2hex(random_bytes(8))];
+        $first = $this->ask('POST', '/api/wash/bottles', ['product' => $oat['id'], 'litres' => 1], 201, $key);
+        self::assertSame($first, $this->ask('POST', '/api/wash/bottles', ['product' => $oat['id'], 'litres' => 1], 201, $key));
+        self::assertCount(\count(self::rows($first['bottles'])), self::rows($this->ask('GET', '/api/wash')['bottles']));
+        $emoji = 'Oat 🛁 <b>wash</b> \'; DROP TABLE dog; --';
+        $this->ask('POST', '/api/wash/products', ['name' => $emoji, 'ratio' => '1:10'], 201);
+        self::assertContains($emoji, array_column(self::rows($this->ask('GET', '/api/wash')['products']), 'name'), 'it is only text');
+    }
+
     /** @return iterable<string, array{array<string, mixed>}> what a tap says besides its id and time */
     public static function taps(): iterable
     {

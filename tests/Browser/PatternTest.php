@@ -71,7 +71,7 @@ final class PatternTest extends BrowserTestCase
         $this->sees($this->page, 'In 6 weeks');
         $this->page->until(fn (): ?bool => $this->mm('zone-back') > $before + 12 ? true : null, 'it does not grow');
         self::assertStringContainsString('due:', (string) $slider->getAttribute('aria-valuetext'));
-        $this->page->choose('Then', $this->page->xpath("//select/option[contains(., 'full')][3]")->getAttribute('value') ?? '');
+        $this->page->choose('Then', (string) $this->page->xpath("//select/option[contains(., 'full')][3]")->getAttribute('value'));
         $this->sees($this->page, 'What grows in 6 weeks');
         $this->page->xpath("//label[.='In 6 weeks']/following-sibling::select/option[contains(., 'full')][2]")->click();
         $this->sees($this->page, 'What differs');
@@ -96,6 +96,6 @@ final class PatternTest extends BrowserTestCase
 
     private function mm(string $id): float
     {
-        return preg_match('/([\d.]+) millimetres/', (string) $this->page->css("#$id")->getAttribute('aria-label'), $m) ? (float) $m[1] : 0.0;
+        return 1 === preg_match('/([\d.]+) millimetres/', (string) $this->page->css("#$id")->getAttribute('aria-label'), $m) ? (float) $m[1] : 0.0;
     }
 }

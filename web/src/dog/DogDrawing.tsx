@@ -146,7 +146,7 @@ export const DogDrawing = memo(function DogDrawing({
     <svg
       ref={box}
       viewBox={`${x0} ${-y1} ${x1 - x0} ${y1 - y0}`}
-      className={`block h-full max-h-full w-full select-none ${onPaint ? 'touch-none' : 'touch-manipulation'}`}
+      className={`block h-full max-h-full w-full select-none ${onPaint ? 'touch-none' : 'touch-manipulation'} ${moving ? 'will-change-transform' : ''}`}
       role="listbox"
       tabIndex={0}
       aria-label={`${name} from the ${side}: zones and what their recipe leaves. Arrow keys choose a zone.`}

@@ -5,7 +5,7 @@ import { layOf, textureOf } from './lay'
 
 /** Drawing units (cm) per millimetre of hair. True scale. */
 const CM = 0.1
-const FEW = 0.3
+const FEW = 0.2
 
 export interface CoatPaths {
   coat: string
