@@ -12,10 +12,13 @@ use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Growth\GrowthRule;
 use KeenThistle\Core\Interval\Facts;
 use KeenThistle\Core\Interval\ZoneLeft;
+use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Outlook\Compare;
 use KeenThistle\Core\Outlook\OutlookRule;
+use KeenThistle\Core\Outlook\ZoneThen;
 use KeenThistle\Core\Timing\ZoneMinutes;
 use KeenThistle\Core\Zone\Zone;
 use PHPUnit\Framework\TestCase;
@@ -58,6 +61,45 @@ final class OutlookTest extends TestCase
                 self::assertGreaterThanOrEqual($o->load[max(0, $i - 1)], $o->load[$i]);
             }
         });
+    }
+
+    public function testTwoMomentsAreHeldAgainstEachOther(): void
+    {
+        $mm = Length::ofMillimetres(...);
+        $then = ['back' => new ZoneThen($mm(17), '16 mm guard over 10', Lay::With, state: 'done', minutes: 18.0, who: 'Tove'), 'loin' => new ZoneThen($mm(17), '16 mm guard over 10', Lay::With, state: 'done'), 'rump' => new ZoneThen($mm(30), 'scissors', state: 'done')];
+        $now = ['back' => new ZoneThen($mm(12), '16 mm guard over 30', Lay::Against, state: 'done', minutes: 12.4, who: 'Pell', why: 'the 10 was away'), 'loin' => new ZoneThen($mm(17.4), '16 mm guard over 10', Lay::With, state: 'done'), 'chest' => new ZoneThen($mm(3.2), '7F blade', Lay::With, state: 'deferred')];
+        $out = Compare::zones($then, $now);
+        self::assertSame(['back', 'chest', 'rump'], array_column($out, 'zone'), 'the largest difference first; 0.4 mm is none');
+        self::assertSame(['tool', 'length', 'lay', 'minutes', 'who'], array_column($out[0]['changes'], 'of'));
+        self::assertSame([-5.0, 'the 10 was away', '18', '12.4'], [$out[0]['mm'], $out[0]['why'], $out[0]['changes'][3]['was'], $out[0]['changes'][3]['is']]);
+        self::assertSame(['of' => 'tool', 'was' => 'none', 'is' => '7F blade'], $out[1]['changes'][0]);
+        self::assertNull($out[2]['mm']);
+    }
+
+    public function testWhatOnlyGrewIsComparedByItsLength(): void
+    {
+        $then = ['back' => new ZoneThen(Length::ofMillimetres(17), '16 mm guard over 10', Lay::With, shape: 'columned', state: 'done', who: 'Tove')];
+        $out = Compare::zones($then, ['back' => new ZoneThen(Length::ofMillimetres(34), state: ZoneThen::CARRIED)]);
+        self::assertSame([['of' => 'length', 'was' => '17 mm', 'is' => '34 mm']], $out[0]['changes']);
+        self::assertSame([], Compare::zones($then, ['back' => new ZoneThen(Length::ofMillimetres(17.3), state: ZoneThen::CARRIED)]));
+    }
+
+    public function testNothingDiffersFromItself(): void
+    {
+        $this->forAll(Generators::choose(1, 600), Generators::elements('7F blade', 'scissors', ''), Generators::elements('done', 'deferred', ZoneThen::CARRIED))->then(static function (int $tenths, string $tool, string $state): void {
+            $zone = ['back' => new ZoneThen(Length::ofMillimetres($tenths / 10), $tool, state: $state, minutes: 3.0)];
+            self::assertSame([], Compare::zones($zone, $zone));
+        });
+    }
+
+    public function testFromTodayOnTheLoadAndTheClocksCountFromTheGroom(): void
+    {
+        $facts = self::facts(CoatType::Curly, 17.0);
+        $whole = (new OutlookRule())->ahead($facts, 10);
+        $today = (new OutlookRule())->ahead($facts, 8, elapsed: 2.0, carried: [new ZoneLeft(Zone::of('back'), Length::ofMillimetres(22.8))]);
+        self::assertSame(\array_slice($whole->load, 4), $today->load);
+        self::assertSame($whole->zones['back']['mm'][10], $today->zones['back']['mm'][6]);
+        self::assertEqualsWithDelta($whole->clocks[0]->weeks - 2, $today->clocks[0]->weeks, 1e-9);
     }
 
     public function testMinutesAreSharedOutByArea(): void

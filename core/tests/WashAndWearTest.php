@@ -14,6 +14,7 @@ use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Wash\BottleRule;
 use KeenThistle\Core\Wash\MixRule;
 use KeenThistle\Core\Wash\Ratio;
+use KeenThistle\Core\Wash\WashDay;
 use KeenThistle\Core\Wear\CareTable;
 use KeenThistle\Core\Wear\ToolEvent;
 use KeenThistle\Core\Wear\WearRule;
@@ -86,6 +87,30 @@ final class WashAndWearTest extends TestCase
         $this->expectException(InvalidInput::class);
         $this->expectExceptionMessage($means);
         Ratio::parse($typed);
+    }
+
+    public function testADogIsWashedWithWhatItBears(): void
+    {
+        $shelf = ['oat' => [], 'wire' => ['wire'], 'second wire' => ['wire']];
+        self::assertSame('wire', WashDay::pick($shelf, CoatType::Wire, []));
+        self::assertSame('second wire', WashDay::pick($shelf, CoatType::Wire, ['wire']));
+        self::assertSame('oat', WashDay::pick($shelf, CoatType::Wire, ['wire', 'second wire']));
+        self::assertSame('oat', WashDay::pick($shelf, CoatType::Curly, []));
+        self::assertNull(WashDay::pick($shelf, CoatType::Curly, ['oat']), 'nothing rather than what harmed it');
+        self::assertNull(WashDay::pick([], CoatType::Curly, []));
+    }
+
+    public function testTheDayAddsUpWhatStandsThereAlready(): void
+    {
+        $a = WashDay::dog(25, CoatType::LongDouble, 10, 'shampoo', null, 2000);
+        self::assertSame([5, 2, 377], [$a['dwell'], $a['passes'], $a['cost_minor']]);
+        self::assertSame([7, 1], [WashDay::dog(25, CoatType::LongDouble, 10, 'conditioner', 7, null)['dwell'], WashDay::dog(25, CoatType::LongDouble, 10, 'conditioner', 7, null)['passes']]);
+        self::assertSame(1, WashDay::dog(25, CoatType::LongDouble, 10, 'shampoo', null, null, true)['passes'], 'straight on, one pass');
+        $day = WashDay::total([$a['mix'], $a['mix']], 10, 500, 300, 500);
+        self::assertSame([4.14, 3.64, 331.4, 8], [$day['litres'], $day['to_mix_l'], $day['concentrate_ml'], $day['bottles']]);
+        self::assertSame('short', $day['short']?->code);
+        $enough = WashDay::total([$a['mix']], 10, 500, 300, 5000);
+        self::assertSame([0.0, 0, null], [$enough['to_mix_l'], $enough['bottles'], $enough['short']]);
     }
 
     public function testEachKindOfToolAsksForItsOwnCare(): void

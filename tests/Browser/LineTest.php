@@ -38,6 +38,26 @@ final class LineTest extends BrowserTestCase
         $this->sees($this->page, 'Taken back');
     }
 
+    public function testTheLineStandsAtAnArrivalTooAndTheCheckIsNotLost(): void
+    {
+        $this->page->signIn('tove');
+        $this->card($this->page, 'perrin');
+        $this->page->xpath("//a[contains(., 'Arrival')]")->click();
+        $this->page->css('#zone-chest');
+        $this->page->button('Check')->click();
+        $this->sees($this->page, 'Hands on');
+        $this->page->button('One line')->click();
+        $this->sees($this->page, 'This is the plan as it is.');
+        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), '11 millimetres') ? true : null, 'the dog does not stand as planned');
+        $this->retype('back: 7F; wing: 10');
+        $this->sees($this->page, 'expected a zone');
+        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), '3.2 millimetres') ? true : null, 'the dog does not follow');
+        self::assertFalse($this->page->button('Keep this plan')->isEnabled(), 'nothing is kept with a fault');
+        $this->page->button('As it was')->click();
+        $this->page->button('Close the line')->click();
+        $this->sees($this->page, 'Hands on');
+    }
+
     private function retype(string $text): void
     {
         $this->page->type('The plan on one line', $text);

@@ -6,7 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Unit;
 
+use KeenThistle\Core\Kit\MeasureRule;
+use KeenThistle\Core\Measure\Length;
 use KeenThistle\Desk\SimulatedSender;
+use KeenThistle\Device\SimulatedCalliper;
 use KeenThistle\Device\SimulatedThermometer;
 use PHPUnit\Framework\TestCase;
 
@@ -26,6 +29,18 @@ final class StandInsTest extends TestCase
         self::assertLessThan(30.0, $probe->read('40', 5));
         self::assertGreaterThan(42.0, $probe->read('40', 400), 'hot enough to stop it');
         self::assertSame($probe->read('10', 77.0), $probe->read('10', 77.0));
+    }
+
+    public function testTheCalliperReadsNearWhatAToolLeavesAndNeverTwiceAlike(): void
+    {
+        $calliper = new SimulatedCalliper();
+        foreach ([0.2, 1.5, 3.2, 17.0, 26.0] as $likely) {
+            $readings = array_map(static fn (int $stroke): float => $calliper->read("tool $likely", $likely, $stroke), range(0, 4));
+            self::assertGreaterThan(1, \count(array_unique($readings, \SORT_REGULAR)));
+            self::assertSame($readings, array_map(static fn (int $stroke): float => $calliper->read("tool $likely", $likely, $stroke), range(0, 4)), 'the same question, the same answer');
+            $judged = (new MeasureRule())->judge(array_map(Length::ofMillimetres(...), $readings), Length::ofMillimetres($likely));
+            self::assertSame([], $judged->questions, "a good tool of $likely mm is not questioned");
+        }
     }
 
     public function testTheSenderTakesWhatHasAnAddress(): void

@@ -1,11 +1,21 @@
 // The frame around every view: where you are, who is tapping, whether the salon can be reached.
-import { BookOpen, Droplets, History, House, Keyboard, LayoutTemplate, Send, Wrench } from 'lucide-react'
+import { BookOpen, Droplets, History, House, Keyboard, LayoutTemplate, Send, Wrench, type LucideIcon } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
 import { Away } from '../ui/Away'
 import { Modal } from '../ui/Modal'
 import { PersonMenu } from './PersonMenu'
 import { useSession } from './session'
+
+const VIEWS: [string, string, LucideIcon][] = [
+  ['/book', 'Book', BookOpen],
+  ['/kit', 'Kit', Wrench],
+  ['/wash', 'Wash', Droplets],
+  ['/patterns', 'Patterns', LayoutTemplate],
+  ['/log', 'Log', History],
+  ['/outbox', 'Outbox', Send],
+  ['/house', 'House', House],
+]
 
 const SHORTCUTS: [string, string][] = [
   ['/', 'find a dog'],
@@ -49,27 +59,11 @@ export function Shell() {
           <span className="max-sm:sr-only">Keen Thistle</span>
         </Link>
         <nav aria-label="Views" className="flex min-w-0 max-w-full overflow-x-auto max-md:order-last max-md:w-full">
-          <NavLink to="/book" className={tab}>
-            <BookOpen aria-hidden className="size-5 max-lg:hidden" /> Book
-          </NavLink>
-          <NavLink to="/kit" className={tab}>
-            <Wrench aria-hidden className="size-5 max-lg:hidden" /> Kit
-          </NavLink>
-          <NavLink to="/wash" className={tab}>
-            <Droplets aria-hidden className="size-5 max-lg:hidden" /> Wash
-          </NavLink>
-          <NavLink to="/patterns" className={tab}>
-            <LayoutTemplate aria-hidden className="size-5 max-lg:hidden" /> Patterns
-          </NavLink>
-          <NavLink to="/log" className={tab}>
-            <History aria-hidden className="size-5 max-lg:hidden" /> Log
-          </NavLink>
-          <NavLink to="/outbox" className={tab}>
-            <Send aria-hidden className="size-5 max-lg:hidden" /> Outbox
-          </NavLink>
-          <NavLink to="/house" className={tab}>
-            <House aria-hidden className="size-5 max-lg:hidden" /> House
-          </NavLink>
+          {VIEWS.map(([to, label, Icon]) => (
+            <NavLink key={to} to={to} className={tab}>
+              <Icon aria-hidden className="size-5 max-lg:hidden" /> {label}
+            </NavLink>
+          ))}
         </nav>
         <span className="ml-auto text-sm text-ink-2 max-md:hidden">{session.salon}</span>
         <button

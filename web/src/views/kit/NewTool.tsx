@@ -4,8 +4,8 @@ import { useState, type FormEvent } from 'react'
 import { api, ApiError, take, writeKey } from '../../app/client'
 import { queries } from '../../app/queries'
 import type { Session } from '../../app/session'
-import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
+import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 
 const KINDS = [
@@ -84,17 +84,7 @@ export function NewTool({ places, onClose, onAdded }: { places: Session['places'
           onChange={(e) => setV({ ...v, place: e.target.value })}
           error={errors.place}
         />
-        {save.error && Object.keys(errors).length === 0 && (
-          <p role="alert" className="font-bold text-haw">
-            {save.error.message}
-          </p>
-        )}
-        <div className="flex gap-2">
-          <Button type="submit" kind="main" disabled={save.isPending}>
-            {save.isPending ? 'Adding …' : 'Add it'}
-          </Button>
-          <Button onClick={onClose}>Leave it</Button>
-        </div>
+        <FormEnd error={save.error} busy={save.isPending} send="Add it" sending="Adding …" onLeave={onClose} />
       </form>
     </Modal>
   )

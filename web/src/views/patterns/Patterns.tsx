@@ -11,6 +11,7 @@ import { DogDrawing, type DrawnZone } from '../../dog/DogDrawing'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
+import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
@@ -273,17 +274,7 @@ function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: s
           onChange={(e) => setV({ ...v, line: e.target.value })}
           error={errors.line}
         />
-        {save.error && Object.keys(errors).length === 0 && (
-          <p role="alert" className="font-bold text-haw">
-            {save.error.message}
-          </p>
-        )}
-        <div className="flex gap-2">
-          <Button type="submit" kind="main" disabled={save.isPending}>
-            {save.isPending ? 'Saving …' : 'Save the pattern'}
-          </Button>
-          <Button onClick={onClose}>Leave it</Button>
-        </div>
+        <FormEnd error={save.error} busy={save.isPending} send="Save the pattern" sending="Saving …" onLeave={onClose} />
       </form>
     </Modal>
   )

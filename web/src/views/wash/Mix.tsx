@@ -3,8 +3,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { api, ApiError, take, writeKey } from '../../app/client'
 import { queries } from '../../app/queries'
-import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
+import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
 import { money } from '../../ui/words'
@@ -77,17 +77,7 @@ export function Mix({
           Bottles of {product.bottle_ml} ml, washed and dry. {Math.round(product.stock_ml)} ml of concentrate are on the shelf
           {product.litre_minor !== null && `, ${money(product.litre_minor, currency)} a litre`}.
         </p>
-        {save.error && Object.keys(errors).length === 0 && (
-          <p role="alert" className="font-bold text-haw">
-            {save.error.message}
-          </p>
-        )}
-        <div className="flex gap-2">
-          <Button type="submit" kind="main" disabled={save.isPending}>
-            {save.isPending ? 'Mixing …' : 'Mixed: make the labels'}
-          </Button>
-          <Button onClick={onClose}>Leave it</Button>
-        </div>
+        <FormEnd error={save.error} busy={save.isPending} send="Mixed: make the labels" sending="Mixing …" onLeave={onClose} />
       </form>
     </Modal>
   )

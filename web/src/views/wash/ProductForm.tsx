@@ -5,6 +5,7 @@ import { api, ApiError, take, writeKey } from '../../app/client'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
+import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
 import type { Product } from './Wash'
@@ -141,24 +142,13 @@ export function ProductForm({ product, currency, onClose }: { product: Product |
           </div>
         </fieldset>
         <TextField label="Note" value={v.note} maxLength={200} onChange={(e) => set({ note: e.target.value })} error={errors.note} />
-        {save.error && Object.keys(errors).length === 0 && (
-          <p role="alert" className="mb-2 font-bold text-haw">
-            {save.error.message}
-          </p>
-        )}
-        <div className="flex flex-wrap gap-2">
-          <Button type="submit" kind="main" disabled={save.isPending}>
-            {save.isPending ? 'Keeping …' : 'Keep it'}
-          </Button>
+        <FormEnd error={save.error} busy={save.isPending} send="Keep it" sending="Keeping …" onLeave={onClose}>
           {product && (
             <Button disabled={save.isPending} onClick={() => save.mutate(false)}>
               Out of use
             </Button>
           )}
-          <Button kind="quiet" onClick={onClose}>
-            Leave it
-          </Button>
-        </div>
+        </FormEnd>
       </form>
     </Modal>
   )

@@ -5,6 +5,7 @@ import { api, ApiError, take, writeKey } from '../../app/client'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
+import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
 import type { Product, WashData } from './Wash'
@@ -52,17 +53,14 @@ export function Reaction({ dog, products, onClose }: { dog: WashData['dogs'][num
           onChange={(e) => setWhat(e.target.value)}
           error={errors.what}
         />
-        {save.error && Object.keys(errors).length === 0 && (
-          <p role="alert" className="font-bold text-haw">
-            {save.error.message}
-          </p>
-        )}
-        <div className="flex gap-2">
-          <Button type="submit" kind="main" disabled={save.isPending || what.trim() === ''}>
-            {save.isPending ? 'Writing it down …' : 'Put it on the card'}
-          </Button>
-          <Button onClick={onClose}>Leave it</Button>
-        </div>
+        <FormEnd
+          error={save.error}
+          busy={save.isPending}
+          send="Put it on the card"
+          sending="Writing it down …"
+          disabled={what.trim() === ''}
+          onLeave={onClose}
+        />
       </form>
       {dog.reactions.length > 0 && <Cleared dog={dog} />}
     </Modal>
