@@ -51,6 +51,45 @@ final readonly class CardRows
         return [$revision, $zones];
     }
 
+    /**
+     * The plans of several dogs in one query.
+     *
+     * @param list<Dog> $dogs
+     *
+     * @return array<string, array<string, array{version: int, recipe: ZoneRecipe}>> by dog id, then zone
+     */
+    public function plans(array $dogs): array
+    {
+        $plans = [];
+        foreach ([] === $dogs ? [] : $this->scope->rows('SELECT p.dog_id, z.zone, z.version, '.self::columns('z.', '').' FROM trim_plan p JOIN plan_zone z ON z.plan_id = p.id WHERE p.salon_id = :salon AND p.dog_id IN ('.self::list($dogs).')') as $row) {
+            if (\is_string($row['zone'])) {
+                $plans[(string) Uuid::fromBinary(self::text($row['dog_id']))][$row['zone']] = ['version' => self::int($row['version']) ?? 0, 'recipe' => RecipeArray::recipe($row)];
+            }
+        }
+
+        return $plans;
+    }
+
+    /**
+     * How the last visit left several dogs, in one query; only what is needed to tell what they carry.
+     *
+     * @param list<Dog> $dogs
+     *
+     * @return array<string, list<VisitRow>> by dog id, one visit each
+     */
+    public function lastVisits(array $dogs): array
+    {
+        $visits = [];
+        foreach ([] === $dogs ? [] : $this->scope->rows("SELECT v.dog_id, v.id, v.day, v.kind, z.zone, z.state, z.finished_um FROM (SELECT dog_id, MAX(day) day FROM visit WHERE salon_id = :salon AND kind = 'full' AND dog_id IN (".self::list($dogs).') GROUP BY dog_id) l
+            JOIN visit v ON v.dog_id = l.dog_id AND v.day = l.day JOIN visit_zone z ON z.visit_id = v.id WHERE v.salon_id = :salon') as $row) {
+            $dog = (string) Uuid::fromBinary(self::text($row['dog_id']));
+            $visits[$dog][0] ??= ['id' => (string) Uuid::fromBinary(self::text($row['id'])), 'day' => self::text($row['day']), 'kind' => self::text($row['kind']), 'staff' => '', 'place' => '', 'minutes' => null, 'load' => null, 'tender' => 0, 'upkeep' => null, 'stage' => null, 'note' => '', 'zones' => []];
+            $visits[$dog][0]['zones'][] = ['zone' => self::text($row['zone']), 'state' => self::text($row['state']), 'planned' => new ZoneRecipe(), 'actual' => new ZoneRecipe(), 'why' => '', 'finished_um' => self::int($row['finished_um']), 'arrival_um' => null, 'owner_cut' => false];
+        }
+
+        return array_map(array_values(...), $visits);
+    }
+
     /** @return list<VisitRow> oldest first, the last twelve */
     public function visits(Dog $dog): array
     {
@@ -98,6 +137,12 @@ final readonly class CardRows
     public static function instant(mixed $value): string
     {
         return str_replace(' ', 'T', self::text($value)).'Z';
+    }
+
+    /** @param list<Dog> $dogs ids as the database writes them */
+    private static function list(array $dogs): string
+    {
+        return implode(', ', array_map(static fn (Dog $d): string => "x'".bin2hex($d->id->toBinary())."'", $dogs));
     }
 
     private static function columns(string $table, string $prefix): string

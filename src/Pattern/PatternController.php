@@ -117,8 +117,8 @@ final readonly class PatternController
         $new = PatternRows::ways($body->text('line'));
         $old = PatternRows::ways($pattern->line);
         $dogs = [];
-        foreach ($this->rows->following($manager, $pattern) as $follow) {
-            $spread = $this->rows->spread($follow->dog, $old, $new, $follow);
+        foreach ($this->rows->spread($this->rows->following($manager, $pattern), $old, $new) as $spread) {
+            $follow = $spread['follow'];
             $changes = $stays = [];
             foreach ($spread['take'] as $zone => $fit) {
                 $changes[] = ['zone' => $zone, 'label' => Zone::of($zone)->label, 'words' => PlanLine::recipe($fit->way)->words(), 'was_mm' => $fit->was?->rounded(), 'finished_mm' => $fit->finished?->rounded()];
@@ -202,25 +202,20 @@ final readonly class PatternController
      */
     private function spread(EntityManagerInterface $manager, Pattern $pattern, array $old, array $new, array $dogs): int
     {
-        $count = 0;
-        foreach ($this->rows->following($manager, $pattern) as $follow) {
-            if (!\in_array((string) $follow->dog->id, $dogs, true)) {
-                continue;
-            }
-            $spread = $this->rows->spread($follow->dog, $old, $new, $follow);
-            [, $rows] = $this->cards->plan($follow->dog);
+        $wanted = array_values(array_filter($this->rows->following($manager, $pattern), static fn (Follow $f): bool => \in_array((string) $f->dog->id, $dogs, true)));
+        foreach ($this->rows->spread($wanted, $old, $new) as $spread) {
+            $follow = $spread['follow'];
             foreach ($spread['take'] as $zone => $fit) {
-                ($this->change)($manager, (string) $follow->dog->id, Zone::of($zone), $rows[$zone]['version'] ?? 0, PlanLine::recipe($fit->way));
+                ($this->change)($manager, (string) $follow->dog->id, Zone::of($zone), $spread['versions'][$zone] ?? 0, PlanLine::recipe($fit->way));
             }
             foreach ($spread['out'] as $zone) {
-                ($this->change)($manager, (string) $follow->dog->id, Zone::of($zone), $rows[$zone]['version'] ?? 0, new ZoneRecipe());
+                ($this->change)($manager, (string) $follow->dog->id, Zone::of($zone), $spread['versions'][$zone] ?? 0, new ZoneRecipe());
             }
             $follow->own = array_values(array_unique([...$follow->own, ...array_keys($spread['stay'])]));
             $follow->taken = $pattern->version;
-            ++$count;
         }
 
-        return $count;
+        return \count($wanted);
     }
 
     private function flush(EntityManagerInterface $manager): void

@@ -27,6 +27,7 @@ use KeenThistle\Salon\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
+/** @phpstan-import-type VisitRow from History */
 final readonly class PatternRows
 {
     public function __construct(private CardRows $cards, private KitReader $kit, private Scope $scope, private ClockInterface $clock)
@@ -110,16 +111,28 @@ final readonly class PatternRows
     }
 
     /**
+     * What a change does to every card that follows, in a few queries whatever their number.
+     *
+     * @param list<Follow> $follows
      * @param array<string, Way> $old
      * @param array<string, Way> $new
      *
-     * @return array{take: array<string, Fit>, out: list<string>, stay: array<string, string>}
+     * @return list<array{follow: Follow, versions: array<string, int>, take: array<string, Fit>, out: list<string>, stay: array<string, string>}>
      */
-    public function spread(Dog $dog, array $old, array $new, Follow $follow): array
+    public function spread(array $follows, array $old, array $new): array
     {
-        [, $plan, $carried] = $this->card($dog, array_keys($new));
+        $dogs = array_map(static fn (Follow $f): Dog => $f->dog, $follows);
+        $plans = $this->cards->plans($dogs);
+        $visits = $this->cards->lastVisits($dogs);
+        $out = [];
+        foreach ($follows as $follow) {
+            $rows = $plans[(string) $follow->dog->id] ?? [];
+            $carried = $this->carried($follow->dog, $visits[(string) $follow->dog->id] ?? [], array_keys($new));
+            $out[] = ['follow' => $follow, 'versions' => array_map(static fn (array $p): int => $p['version'], $rows)]
+                + $this->rule($follow->dog, null)->spread($old, $new, PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)), $follow->own, $carried);
+        }
 
-        return $this->rule($dog, null)->spread($old, $new, $plan, $follow->own, $carried);
+        return $out;
     }
 
     /** @return list<Follow> with their dogs */
@@ -146,13 +159,25 @@ final readonly class PatternRows
     private function card(Dog $dog, array $zones): array
     {
         [$revision, $rows] = $this->cards->plan($dog);
-        $figures = new Figures($dog, new History($this->cards->visits($dog)), $this->clock->now()->setTime(0, 0));
+
+        return [$revision, PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)), $this->carried($dog, $this->cards->visits($dog), $zones)];
+    }
+
+    /**
+     * @param list<VisitRow> $visits
+     * @param list<string> $zones
+     *
+     * @return array<string, Length>
+     */
+    private function carried(Dog $dog, array $visits, array $zones): array
+    {
+        $figures = new Figures($dog, new History($visits), $this->clock->now()->setTime(0, 0));
         $carried = [];
         foreach ($zones as $zone) {
             $carried[$zone] = $figures->now($zone) ?? Length::ofMillimetres(NaturalLength::mm($dog->coat, Zone::of($zone)));
         }
 
-        return [$revision, PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)), $carried];
+        return $carried;
     }
 
     private static function int(mixed $v): int

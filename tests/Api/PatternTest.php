@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use KeenThistle\Tests\QueryCounter;
+
 final class PatternTest extends ApiTestCase
 {
     protected function setUp(): void
@@ -94,6 +96,20 @@ final class PatternTest extends ApiTestCase
         self::assertSame([3, 1], [self::map($saved['pattern'])['version'], self::map($saved['pattern'])['behind']]);
         $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), $body, 412, ['If-Match' => '"2"']);
         self::assertContains('back', array_column(self::rows($this->ask('GET', '/api/log?dog='.$this->dogId('Tansy'))['entries']), 'subject'), 'every card\'s change can be taken back');
+    }
+
+    public function testAPreviewAsksAFewTimesHoweverManyFollow(): void
+    {
+        $weir = self::text($this->pattern('Weir rounds')['id']);
+        $ask = fn () => $this->ask('POST', "/api/patterns/$weir/spread/answer", ['line' => 'back: 20/10'], 200);
+        $ask();
+        $two = QueryCounter::during($ask);
+        foreach (['Dimity', 'Wick', 'Sorrel', 'Perrin'] as $name) {
+            $fit = $this->ask('POST', '/api/dogs/'.$this->dogId($name).'/pattern/answer', ['pattern' => $weir], 200);
+            $this->ask('PUT', '/api/dogs/'.$this->dogId($name).'/pattern', ['pattern' => $weir, 'zones' => []], 200, ['If-Match' => '"'.(int) self::number($fit['revision']).'"']);
+        }
+        self::assertSame($two, QueryCounter::during($ask));
+        self::assertLessThanOrEqual(8, $two);
     }
 
     public function testOnlyAPatternNobodyFollowsIsDropped(): void
