@@ -19,6 +19,7 @@ use KeenThistle\Core\Pattern\Fit;
 use KeenThistle\Core\Pattern\FitRule;
 use KeenThistle\Core\Pattern\Verdict;
 use KeenThistle\Core\Shorthand\Notation;
+use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -78,6 +79,18 @@ final class PatternTest extends TestCase
             $fit = (new FitRule($coat, CoatStage::Adult, false, (new GrowthRule())->learn($coat), new LengthRule()))->zone(Zone::of($zone), $way, null, Length::ofMillimetres(60));
             self::assertSame(\in_array(Zone::of($zone)->group, ['sanitary', 'feet'], true), $fit->verdict->isTaken(), "$zone: {$fit->why}");
             self::assertNotSame('', $fit->why);
+        });
+    }
+
+    public function testWhatWasTakenOverIsTheSameFromThenOn(): void
+    {
+        $tools = ['10', '7F', '16/10', '13/30 against', 'scissor 25', 'strip 28', 'leave 12'];
+        $this->forAll(Generators::elements(CoatType::cases()), Generators::elements(ZoneTable::ids()), Generators::elements($tools), Generators::elements($tools))->then(static function (CoatType $coat, string $zone, string $pattern, string $own): void {
+            $ways = array_map(static fn (string $tool): Way => Notation::parse("back: $tool")->plan['back'], [$pattern, $own]);
+            $fit = self::rule($coat)->zone(Zone::of($zone), $ways[0], $ways[1], Length::ofMillimetres(40));
+            self::assertSame(Verdict::Same, self::rule($coat)->zone(Zone::of($zone), $ways[0], $fit->way, Length::ofMillimetres(40))->verdict);
+            self::assertSame($pattern === $own, Verdict::Same === $fit->verdict, "$pattern on $own");
+            self::assertSame($fit->finished?->rounded(), $fit->toArray()['finished_mm']);
         });
     }
 

@@ -115,6 +115,56 @@ final class KitTest extends ApiTestCase
         self::assertSame(['kind'], array_keys(self::errors($this->ask('POST', self::path($this->tool('16 mm guard')).'/entries', ['kind' => 'oiled'], 422))));
     }
 
+    public function testAMeasurementIsTakenAwayAndTheTableCountsAgain(): void
+    {
+        $tool = $this->tool('5F');
+        self::assertSame(6, $this->zone('Wick', 'back')['finished_mm']);
+        $gone = $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => null], 200, ['If-Match' => '"1"']);
+        self::assertSame([6, null], [(int) self::number($gone['before_mm']), $gone['after_mm']]);
+        self::assertSame(6.3, $this->zone('Wick', 'back')['finished_mm']);
+        $done = $this->ask('POST', '/api/kit/derivations/'.self::text($gone['id']).'/steps', [], 200);
+        $wick = self::find(self::rows($done['dogs']), 'name', 'Wick');
+        self::assertSame(0.3, self::find(self::rows($wick['zones']), 'zone', 'back')['difference_mm']);
+    }
+
+    public function testAMeasurementAgainstTheLayLeavesTheOthersAlone(): void
+    {
+        $tool = $this->tool('10');
+        $against = fn (): mixed => $this->zone('Sorrel', 'ear_outer_left')['finished_mm'];
+        self::assertSame(0.8, $against(), 'half of 1.5, rounded');
+        $this->ask('PUT', self::path($tool).'/measurement', ['readings_mm' => [0.9, 0.9, 1.0, 0.9, 0.9], 'lay' => 'against'], 200, ['If-Match' => '"1"']);
+        self::assertSame(0.9, $against());
+        self::assertSame(1.5, $this->zone('Tansy', 'groin')['finished_mm'], 'with the lay it is as it was');
+    }
+
+    public function testTwoTabsGoOnWithOneListAndNothingIsCountedTwice(): void
+    {
+        $id = self::text($this->ask('PUT', self::path($this->tool('10')).'/measurement', ['measured_mm' => 1.8], 200, ['If-Match' => '"1"'])['id']);
+        $key = ['Idempotency-Key' => bin2hex(random_bytes(8))];
+        $first = $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200, $key);
+        self::assertSame($first, $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200, $key), 'sent twice');
+        self::assertSame($first, $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200), 'another tab');
+        $rows = $this->db()->fetchOne('SELECT COUNT(*) FROM length_change WHERE derivation_id = ?', [Uuid::fromString($id)->toBinary()]);
+        self::assertSame($first['changed'], (int) self::number($rows));
+        $this->signIn('sunniva');
+        $this->ask('GET', "/api/kit/derivations/$id", expect: 404);
+        $this->ask('POST', "/api/kit/derivations/$id/steps", [], 404);
+    }
+
+    public function testAnotherSalonsPlacePersonAndDogCannotBeNamed(): void
+    {
+        $tool = $this->tool('30');
+        $this->signIn('sunniva');
+        $place = self::text(self::rows($this->ask('GET', '/api/session')['places'])[0]['id']);
+        $person = self::text($this->ask('GET', '/api/session')['id']);
+        $this->signIn('maren');
+        $this->ask('PUT', self::path($tool), ['place' => $place], 404, ['If-Match' => '"1"']);
+        $this->ask('PUT', self::path($tool), ['place' => $tool['place'], 'keeper' => $person], 404, ['If-Match' => '"1"']);
+        $this->ask('POST', '/api/kit', ['kind' => 'rake', 'label' => 'fine', 'place' => $place], 404);
+        $this->ask('POST', self::path($tool).'/entries', ['kind' => 'run', 'minutes' => 3, 'dog' => $this->dogId('Quillon')], 404);
+        self::assertSame([1, 'Mill room'], [$this->tool('30')['version'], $this->tool('30')['place_name']], 'nothing has changed');
+    }
+
     public function testTheForecastKnowsWhatIsBooked(): void
     {
         $ten = $this->tool('10');

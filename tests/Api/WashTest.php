@@ -90,6 +90,35 @@ final class WashTest extends ApiTestCase
         $this->ask('PUT', '/api/wash/products/'.self::text($clover['id']), ['name' => 'Clover wash', 'ratio' => '25'], 412, ['If-Match' => '"1"']);
     }
 
+    public function testTheSchoolOfOnePassHalvesADogsWash(): void
+    {
+        $tansy = fn (): array => self::find(self::rows($this->ask('GET', '/api/wash')['dogs']), 'name', 'Tansy');
+        self::assertSame([2, 0.8], [$tansy()['passes'], $tansy()['litres']]);
+        $this->signIn('tove');
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/schools', ['point' => 'shampoo', 'side' => 'straight'], 200, ['If-Match' => '"1"']);
+        self::assertSame([1, 0.4], [$tansy()['passes'], $tansy()['litres']]);
+        self::assertSame(['Shampoo: straight on, one pass'], $tansy()['differs']);
+    }
+
+    public function testAJugThatHeldMoreThanWasCountedIsEmptyNotNegative(): void
+    {
+        $terrier = $this->product('Terrier soap');
+        $this->ask('POST', '/api/wash/bottles', ['product' => $terrier['id'], 'litres' => 5], 201);
+        $after = $this->product('Terrier soap');
+        self::assertSame(0, (int) self::number($after['stock_ml']));
+        self::assertSame(2, $after['version']);
+        $this->signIn('maren');
+        $stale = $this->ask('PUT', '/api/wash/products/'.self::text($terrier['id']), ['name' => 'Terrier soap', 'ratio' => '1:8', 'stock_ml' => 1000], 412, ['If-Match' => '"1"']);
+        self::assertSame(0, (int) self::number($stale['theirs_stock_ml']), 'what was mixed meanwhile is not overwritten');
+    }
+
+    public function testADogNobodyWeighedIsListedWithoutAMix(): void
+    {
+        $this->db()->executeStatement('UPDATE dog SET kg = NULL WHERE name = ?', ['Tansy']);
+        $dog = self::find(self::rows($this->ask('GET', '/api/wash', expect: 200)['dogs']), 'name', 'Tansy');
+        self::assertSame([null, null, 'Oat wash'], [$dog['litres'], $dog['cost_minor'], $dog['product_name']]);
+    }
+
     public function testAReactionStandsOnTheCardAndChoosesAnotherProduct(): void
     {
         $id = $this->dogId('Wick');
