@@ -24,8 +24,8 @@ export function prepareCoats(look: DogLook, frames: Record<string, number>[]): (
   const field = fieldOf(look)
   let next = 0
   let timer = 0
-  const idle = window.requestIdleCallback ?? ((work: () => void) => window.setTimeout(work, 30))
-  const stop = window.cancelIdleCallback ?? window.clearTimeout
+  const idle = globalThis.requestIdleCallback ?? ((work: () => void) => Number(setTimeout(work, 30)))
+  const stop = globalThis.cancelIdleCallback ?? clearTimeout
   const work = () => {
     if (next >= frames.length) return
     laidCoat(field, look.coat, JSON.stringify(frames[next++]))

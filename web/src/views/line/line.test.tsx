@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { json, page, problem, RECIPE, server, signedIn, type Asked } from '../../testing'
 import { Line } from './Line'
-import { suggestions } from './LineField'
+import { named, suggestions } from './LineField'
 
 const WORDS = { zone: ['back', 'belly', 'ribs', 'ribs.l'], tool: ['10', '7F', 'scissor'], mark: ['against', '!', '>'], stop: ['elbow'], reason: ['comfort'] }
 const view = (change = {}) => ({
@@ -77,6 +77,14 @@ describe('the line', () => {
     await userEvent.click(await screen.findByRole('button', { name: /Mine stands/ }))
     await waitFor(() => expect(screen.queryByText(/Somebody changed/)).toBeNull())
     expect(field).toHaveProperty('value', 'back: 10; belly: 10')
+  })
+})
+
+describe('zones named', () => {
+  it('are four and a number', () => {
+    expect(named('otherwise', ['a', 'b'], { a: 'back' })).toBe('otherwise: back, b')
+    expect(named('otherwise', ['a', 'b', 'c', 'd', 'e', 'f'], {})).toBe('otherwise: a, b, c, d and 2 more')
+    expect(named('otherwise', [], {})).toBe('')
   })
 })
 
