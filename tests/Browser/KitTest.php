@@ -65,7 +65,7 @@ final class KitTest extends BrowserTestCase
         $this->sees($this->page, 'Disinfect it before the next dog.');
         $this->page->button('Disinfected')->click();
         $this->sees($this->page, 'Ready: it asks for nothing.');
-        $this->page->button('Take back')->click();
+        $this->page->xpath("//*[@aria-live='polite']//button[.='Take back']")->click();
         $this->sees($this->page, 'Disinfect it before the next dog.');
         $this->page->button('Needed by')->click();
         $this->sees($this->page, 'cards name it');

@@ -81,13 +81,13 @@ final class PatternTest extends BrowserTestCase
     public function testTheLineAtTheTableMarksWhatWasDone(): void
     {
         $this->page->signIn('tove');
-        $this->card($this->page, 'marl');
+        $this->card($this->page, 'sedge');
         $this->page->xpath("//a[contains(., 'Table')]")->click();
         $this->sees($this->page, 'Before the first cut');
         $this->page->button('Begin')->click();
         $this->page->css('[data-testid=now-tool]');
         $this->page->button('One line')->click();
-        $this->page->type('What was done, on one line', 'breeches: scissor 45 ="breeches shortened" @hygiene; back: card 50');
+        $this->page->type('What was done, on one line', 'breeches: scissor 50; back: card 45');
         $this->sees($this->page, 'otherwise: back');
         $this->page->button('looked better so')->click();
         $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), 'done') ? true : null, 'back is not done');
