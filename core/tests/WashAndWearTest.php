@@ -124,6 +124,9 @@ final class WashAndWearTest extends TestCase
         $hot = new ToolEvent('heat', $day, celsius: 43.0);
         self::assertSame('heat', (new WearRule())->now([$hot], $day)->cautions[0]->code);
         self::assertSame([], (new WearRule())->now([$hot, new ToolEvent('oiled', $day->modify('+1 hour'))], $day)->cautions);
+        self::assertStringContainsString('One snip', (string) CareTable::advice('shears'));
+        self::assertStringContainsString('Dust mask', (string) CareTable::advice('rake'));
+        self::assertNull(CareTable::advice('blade'));
         foreach (CareTable::kinds() as $kind) {
             self::assertSame([], array_diff(CareTable::of($kind), ToolEvent::KINDS));
         }

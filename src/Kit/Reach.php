@@ -17,6 +17,8 @@ use Symfony\Component\Uid\Uuid;
 final readonly class Reach
 {
     private const SHOWN = 40;
+    /** Those who come first; nobody grooms as many in a week. */
+    private const COUNTED = 1000;
 
     public function __construct(private Scope $scope, private KitReader $kit, private ClockInterface $clock)
     {
@@ -33,18 +35,19 @@ final readonly class Reach
         $all = $this->scope->rows("SELECT COUNT(DISTINCT z.plan_id) n FROM plan_zone z WHERE z.salon_id = :salon AND z.method IS NOT NULL AND $where", $parameters)[0]['n'] ?? 0;
         $rows = $this->scope->rows('SELECT d.id dog, d.name, z.zone, n.next, '.implode(', ', array_map(static fn (string $c): string => "z.`$c`", RecipeArray::COLUMNS))."
             FROM (SELECT z.plan_id, t.dog_id, (SELECT MIN(b.day) FROM booking b WHERE b.dog_id = t.dog_id AND b.state = 'booked' AND b.day >= :today) next FROM plan_zone z JOIN trim_plan t ON t.id = z.plan_id
-                WHERE z.salon_id = :salon AND z.method IS NOT NULL AND $where GROUP BY z.plan_id, t.dog_id ORDER BY next IS NULL, next, t.dog_id LIMIT ".self::SHOWN.") n
+                WHERE z.salon_id = :salon AND z.method IS NOT NULL AND $where GROUP BY z.plan_id, t.dog_id ORDER BY next IS NULL, next, t.dog_id LIMIT ".self::COUNTED.") n
             JOIN dog d ON d.id = n.dog_id JOIN plan_zone z ON z.plan_id = n.plan_id AND z.method IS NOT NULL AND $where WHERE d.salon_id = :salon ORDER BY n.next IS NULL, n.next, d.name, z.zone", $parameters + ['today' => $today->format('Y-m-d')]);
         $dogs = [];
         $soon = $today->modify('+7 days')->format('Y-m-d');
         $with = $this->kit->match($row['place']);
         $without = $this->kit->match($row['place'], $row['id']);
+        $spare = 'clipper' === $row['kind'] && $this->hasSpare($row);
         foreach ($rows as $r) {
             $id = \is_string($r['dog']) ? (string) Uuid::fromBinary($r['dog']) : '';
             $dogs[$id] ??= ['dog' => $id, 'name' => \is_string($r['name']) ? $r['name'] : '', 'next_on' => \is_string($r['next']) ? $r['next'] : null, 'zones' => [], 'instead' => [], 'lost' => false];
             $zone = \is_string($r['zone']) ? Zone::of($r['zone'])->label : '';
             $dogs[$id]['zones'][] = $zone;
-            [$instead, $lost] = 'clipper' === $row['kind'] ? ['no other motor is accepted', true] : $this->instead(RecipeArray::recipe($r)->forRules(), $with, $without);
+            [$instead, $lost] = 'clipper' === $row['kind'] ? ($spare ? [null, false] : ['no other motor is accepted', true]) : $this->instead(RecipeArray::recipe($r)->forRules(), $with, $without);
             if (null !== $instead && !\in_array($instead, $dogs[$id]['instead'], true)) {
                 $dogs[$id]['instead'][] = $instead;
             }
@@ -55,12 +58,28 @@ final readonly class Reach
         $lost = \count(array_filter($next, static fn (array $d): bool => $d['lost']));
         $n = \count($next);
 
-        return new ReachView(is_numeric($all) ? (int) $all : 0, $n, $dogs, match (true) {
+        return new ReachView(is_numeric($all) ? (int) $all : 0, $n, \array_slice($dogs, 0, self::SHOWN), match (true) {
             0 === (int) (is_numeric($all) ? $all : 0) => 'No card names it.',
             0 === $n => 'Nobody who is booked in the next seven days needs it.',
             0 === $lost => \sprintf('%s in the next seven days, and what else is in reach makes the same.', self::need($n)),
             default => \sprintf('%s in the next seven days; for %s of them nothing else in reach comes close.', self::need($n), $lost === $n ? 'all' : (string) $lost),
         });
+    }
+
+    /**
+     * Another of the same name at the same place: the same sound.
+     *
+     * @param KitRow $row
+     */
+    private function hasSpare(array $row): bool
+    {
+        foreach ($this->kit->rows() as $other) {
+            if ($other['id'] !== $row['id'] && [$other['kind'], $other['label'], $other['place'], $other['keeper']] === [$row['kind'], $row['label'], $row['place'], $row['keeper']]) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function need(int $n): string

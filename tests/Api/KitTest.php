@@ -192,6 +192,28 @@ final class KitTest extends ApiTestCase
         self::assertStringContainsString('makes the same', self::text(self::map($this->life($tool)['reach'])['words']));
     }
 
+    public function testASecondMotorOfTheSameSoundIsAsGood(): void
+    {
+        $motor = $this->tool('quiet cordless');
+        $perrin = fn (): array => self::find(self::rows(self::map($this->life($motor)['reach'])['dogs']), 'name', 'Perrin');
+        self::assertSame([['no other motor is accepted'], true], [$perrin()['instead'], $perrin()['lost']]);
+        $this->ask('POST', '/api/kit', ['kind' => 'clipper', 'label' => 'quiet cordless', 'place' => $this->tool('7F', 'Van')['place']], 201);
+        self::assertTrue($perrin()['lost'], 'one in the van helps nobody in the room');
+        $this->ask('POST', '/api/kit', ['kind' => 'clipper', 'label' => 'quiet cordless', 'place' => $motor['place']], 201);
+        $now = self::find(self::rows(self::map($this->life($motor)['reach'])['dogs']), 'name', 'Perrin');
+        self::assertSame([[], false], [$now['instead'], $now['lost']]);
+    }
+
+    public function testWhoComesNextWeekIsCountedBeyondWhatIsShown(): void
+    {
+        $motor = $this->tool('mains motor');
+        $this->db()->executeStatement("UPDATE plan_zone SET clipper_unit = 'mains motor' WHERE method IS NOT NULL");
+        $this->db()->executeStatement("INSERT INTO booking (id, dog_id, salon_id, day, time, kind, note, state, version) SELECT UNHEX(REPLACE(UUID(), '-', '')), d.id, d.salon_id, CURDATE() + INTERVAL 2 DAY, '09:00', 'full', '', 'booked', 1 FROM dog d");
+        $reach = self::map($this->life($motor)['reach']);
+        self::assertSame([12, 12, 12], [$reach['all'], $reach['week'], \count(self::rows($reach['dogs']))]);
+        self::assertStringContainsString('12 dogs need it', self::text($reach['words']));
+    }
+
     public function testReplacingRetiresTheOldOneAndCardsSeeIt(): void
     {
         $tool = $this->tool('16 mm guard');

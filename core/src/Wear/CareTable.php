@@ -18,8 +18,8 @@ final class CareTable
         'knife' => ['run', 'disinfected', 'sharpened'],
         'rake' => ['run', 'disinfected'],
     ];
-    public const EDGE_TEST = 'One snip through a few damp hairs: a keen pair cuts them, a dull one bends them.';
-    public const MASK = 'Dust mask for dry undercoat.';
+    private const EDGE_TEST = 'One snip through a few damp hairs: a keen pair cuts them, a dull one bends them.';
+    private const MASK = 'Dust mask for dry undercoat.';
 
     private function __construct()
     {
@@ -35,6 +35,16 @@ final class CareTable
     public static function of(string $kind): array
     {
         return self::CARE[$kind] ?? ['disinfected'];
+    }
+
+    /** What is told beside it; null: nothing of its own. */
+    public static function advice(string $kind): ?string
+    {
+        return match ($kind) {
+            'shears', 'thinning_shears' => self::EDGE_TEST,
+            'rake' => self::MASK,
+            default => null,
+        };
     }
 
     public static function has(string $kind, string $event): bool

@@ -15,13 +15,13 @@ import { mm, trim } from '../../ui/words'
 import type { Item } from './Kit'
 
 const READINGS = 5
-const BASES = ['10', '15', '30', '40']
 type Derivation = Schemas['DerivationView']
 
 export function Measure({ item, derivation }: { item: Item; derivation: string | null }) {
   const { may } = useSession()
   const cache = useQueryClient()
   const toast = useToast()
+  const words = useQuery(queries.words())
   const [readings, setReadings] = useState<number[]>([])
   const [stroke, setStroke] = useState(0)
   const [typed, setTyped] = useState('')
@@ -95,7 +95,12 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
           <div className="flex flex-wrap items-end gap-3">
             {guard && (
               <div className="w-28">
-                <SelectField label="Base under it" value={base} onChange={(e) => setBase(e.target.value)} options={BASES.map((b) => ({ id: b, label: b }))} />
+                <SelectField
+                  label="Base under it"
+                  value={base}
+                  onChange={(e) => setBase(e.target.value)}
+                  options={words.data?.lists.base ?? [{ id: base, label: base }]}
+                />
               </div>
             )}
             <div className={guard ? 'mb-5' : ''}>

@@ -187,10 +187,7 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
           )}
         </>
       )}
-      {item.care.includes('edge_dull') && item.kind !== 'blade' && (
-        <p className="text-sm text-ink-2">One snip through a few damp hairs: a keen pair cuts them, a dull one bends them.</p>
-      )}
-      {item.kind === 'rake' && <p className="text-sm text-ink-2">Dust mask for dry undercoat.</p>}
+      {item.advice && <p className="text-sm text-ink-2">{item.advice}</p>}
       <h3 className="text-lg">Its log</h3>
       {life === null ? (
         <p className="text-ink-2">Loading …</p>

@@ -22,6 +22,7 @@ const ITEM = {
   measured_on: null,
   spread_mm: null,
   care: ['run', 'oiled', 'disinfected', 'sharpened', 'heat'],
+  advice: 'One snip tells.',
   worn_min: 420,
   worn_share: 0.7,
   oil_in_min: 0,
@@ -225,6 +226,7 @@ describe('the kit', () => {
     open({}, { ...SESSION, may: ['read'] })
     await choose()
     expect(await screen.findByText('Run since ground')).toBeTruthy()
+    expect(screen.getByText('One snip tells.')).toBeTruthy()
     expect(screen.queryByRole('button', { name: 'Oiled' })).toBeNull()
     expect(screen.queryByRole('tab', { name: 'Place' })).toBeNull()
     expect(screen.queryByRole('button', { name: 'New tool' })).toBeNull()

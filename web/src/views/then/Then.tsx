@@ -59,6 +59,7 @@ export function Then() {
     ...data.visits.map((v) => ({ id: v.id, label: `${day(v.day)} · ${v.kind} · ${v.who}` })),
   ]
   const w = ahead ? week : 0
+  const band = data.outlook.reasons.find((r) => r.term === 'band')?.value ?? '–'
   const settled = ahead ? rested : 0
   return (
     <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
@@ -68,7 +69,7 @@ export function Then() {
         </Link>
         <h1 className="flex-1 text-3xl leading-none">{data.dog.name}, then and now</h1>
         <p className="text-sm text-ink-2">
-          grows {trim(data.growth.mm_per_week)} mm a week, give or take {trim(data.growth.sd * 1.28)}{' '}
+          grows {trim(data.growth.mm_per_week)} mm a week, give or take {band}{' '}
           <Why of={`${trim(data.growth.mm_per_week)} mm a week`} reasons={data.growth.reasons} />
         </p>
         <Button className="min-h-10" onClick={() => setTurned(turned === 'left' ? 'right' : 'left')}>

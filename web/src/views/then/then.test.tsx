@@ -29,7 +29,7 @@ const OUTLOOK: Outlook = {
     { clock: 'mat', weeks: 1.4, reasons: [] },
     { clock: 'bath', weeks: 8, reasons: [] },
   ],
-  reasons: [],
+  reasons: [{ term: 'band', value: 0.15, unit: 'mm/week', source: 'either way: four of five lie within' }],
   from: '2026-11-20',
   elapsed_weeks: 0.7,
   limit: 12,
@@ -155,6 +155,7 @@ describe('then and now', () => {
   it('draws the dog twice with ids of their own, and groups what differs alike', async () => {
     open()
     await screen.findByText('Tansy, then and now')
+    expect(screen.getByText(/grows 3.1 mm a week/).textContent).toContain('give or take 0.15')
     expect(document.querySelectorAll('[id="zone-back"]')).toHaveLength(1)
     expect(document.querySelectorAll('[id="zone-then-back"]')).toHaveLength(1)
     const row = screen.getByRole('button', { name: /back · loin/ })
