@@ -7,18 +7,12 @@ declare(strict_types=1);
 namespace KeenThistle\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
 
-final class Version20261125120000 extends AbstractMigration
+final class Version20261125120000 extends Resumable
 {
     public function getDescription(): string
     {
         return 'Arrival: comb test, hands-on check, agreement, photos, handling';
-    }
-
-    public function isTransactional(): bool
-    {
-        return false;
     }
 
     public function up(Schema $schema): void

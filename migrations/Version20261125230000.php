@@ -7,18 +7,12 @@ declare(strict_types=1);
 namespace KeenThistle\Migrations;
 
 use Doctrine\DBAL\Schema\Schema;
-use Doctrine\Migrations\AbstractMigration;
 
-final class Version20261125230000 extends AbstractMigration
+final class Version20261125230000 extends Resumable
 {
     public function getDescription(): string
     {
         return 'Tool entries, derivations, products and bottles, house patterns';
-    }
-
-    public function isTransactional(): bool
-    {
-        return false;
     }
 
     public function up(Schema $schema): void

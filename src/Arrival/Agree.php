@@ -66,6 +66,5 @@ final readonly class Agree
         $arrival->state = $in->bool('agreed') ? 'agreed' : 'refused';
         $manager->persist($agreement);
         $this->log->record($manager, $arrival->dog, 'arrival', (string) $arrival->id, \sprintf('%s %s: %s', $agreement->signedBy, $in->bool('agreed') ? 'agreed' : 'refused', $chosen->title));
-        $manager->flush();
     }
 }

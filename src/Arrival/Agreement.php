@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Desk\OwnerLink;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Staff\Staff;
@@ -56,6 +57,10 @@ class Agreement implements SalonOwned
     #[ORM\Column(length: 40)]
     public string $token;
 
+    /** The link opens nothing any more from then on. Moved in SQL only. */
+    #[ORM\Column(updatable: false, nullable: true)]
+    public ?\DateTimeImmutable $linkUntil;
+
     public function __construct(Uuid $id, Arrival $arrival, Staff $staff, int $number, bool $agreed, string $signedBy, string $signature, string $terms, \DateTimeImmutable $at, string $token)
     {
         $this->id = $id;
@@ -69,5 +74,6 @@ class Agreement implements SalonOwned
         $this->terms = $terms;
         $this->at = $at;
         $this->token = $token;
+        $this->linkUntil = $at->modify(OwnerLink::VALID);
     }
 }

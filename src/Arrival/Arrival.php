@@ -58,6 +58,11 @@ class Arrival implements SalonOwned
     #[ORM\Column(length: 16)]
     public string $choice = 'as_reckoned';
 
+    /** Of the whole row, in the WHERE of every UPDATE; comb test and check each have the one that their screen names. */
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer', options: ['default' => 1])]
+    public int $rowVersion = 1;
+
     /** Load reckoned from the comb test, kept for the trend. */
     #[ORM\Column(name: 'mat_load')]
     public float $load = 0.0;

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Check\HandsOn;
@@ -40,9 +39,8 @@ final readonly class ArrivalController
     #[Endpoint('Open today\'s arrival of a dog, or go on with it', gives: ArrivalView::class)]
     public function open(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
             $today = $this->clock->now()->setTime(0, 0);
             $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
             if (null === $arrival) {
@@ -50,11 +48,10 @@ final readonly class ArrivalController
                 $arrival = new Arrival(Uuid::v7(), $dog, $who, $today);
                 $manager->persist($arrival);
                 $this->log->record($manager, $dog, 'arrival', (string) $arrival->id, 'arrived');
-                $manager->flush();
             }
 
-            return Json::response($this->reckoning->of($this->rows->arrival((string) $arrival->id)));
-        });
+            return ['arrival' => (string) $arrival->id];
+        }, fn (array $done): ArrivalView => $this->reckoning->of($this->rows->arrival(\is_string($done['arrival']) ? $done['arrival'] : '')));
     }
 
     #[Route('/api/arrivals/{id}', methods: ['GET'])]
@@ -81,8 +78,8 @@ final readonly class ArrivalController
         $comb = CombInput::comb($body);
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $comb, $version): Response {
-            $arrival = $this->locked($manager, $id);
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $comb, $version): array {
+            $arrival = $this->rows->arrival($id, $manager);
             if ($arrival->combVersion !== $version) {
                 throw Problem::stale('Somebody else changed this comb test meanwhile.', ['theirs' => $arrival->comb, 'version' => $arrival->combVersion]);
             }
@@ -93,8 +90,8 @@ final readonly class ArrivalController
             $arrival->load = $view->load;
             $arrival->choice = $view->choice;
 
-            return Json::response($view);
-        });
+            return [];
+        }, fn (): CombView => $this->reckoning->comb($this->rows->arrival($id)));
     }
 
     #[Route('/api/arrivals/{id}/check', methods: ['PUT'])]
@@ -105,8 +102,8 @@ final readonly class ArrivalController
         Body::read($request, HandsOn::shape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($request, $id, $version): Response {
-            $arrival = $this->locked($manager, $id);
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($request, $id, $version): array {
+            $arrival = $this->rows->arrival($id, $manager);
             if ($arrival->checkVersion !== $version) {
                 throw Problem::stale('Somebody else changed this check meanwhile.', ['theirs' => $arrival->handsOn, 'version' => $arrival->checkVersion]);
             }
@@ -119,8 +116,8 @@ final readonly class ArrivalController
             }
             ++$arrival->checkVersion;
 
-            return Json::response($this->reckoning->of($arrival));
-        });
+            return [];
+        }, fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)));
     }
 
     #[Route('/api/arrivals/{id}/agreement', methods: ['POST'])]
@@ -130,17 +127,10 @@ final readonly class ArrivalController
     {
         $body = Body::read($request, Agree::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $agree): Response {
-            $arrival = $this->locked($manager, $id);
-            $agree($manager, $arrival, $body);
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $agree): array {
+            $agree($manager, $this->rows->arrival($id, $manager), $body);
 
-            return Json::response($this->reckoning->of($arrival), 201);
-        });
-    }
-
-    /** Held until the write is done: the next one sees what this one made of it. */
-    private function locked(EntityManagerInterface $manager, string $id): Arrival
-    {
-        return $this->rows->arrival($id, $manager, true);
+            return [];
+        }, fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)), 201);
     }
 }

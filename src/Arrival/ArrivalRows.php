@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Card\CardRows;
 use KeenThistle\Core\Handling\Exposure;
@@ -26,17 +25,13 @@ final readonly class ArrivalRows
     }
 
     /** With its dog, household and people. @throws Problem 404 */
-    public function arrival(string $id, ?EntityManagerInterface $manager = null, bool $lock = false): Arrival
+    public function arrival(string $id, ?EntityManagerInterface $manager = null): Arrival
     {
         $manager ??= $this->manager;
         if (Uuid::isValid($id)) {
             $this->scope->apply($manager);
-            $query = $manager->createQuery('SELECT a, d, h, c, s FROM '.Arrival::class.' a JOIN a.dog d JOIN d.household h LEFT JOIN h.clients c JOIN a.staff s WHERE a.id = :id')
-                ->setParameter('id', Uuid::fromString($id), 'uuid');
-            if ($lock) {
-                $query->setLockMode(LockMode::PESSIMISTIC_WRITE);
-            }
-            $arrival = $query->getOneOrNullResult();
+            $arrival = $manager->createQuery('SELECT a, d, h, c, s FROM '.Arrival::class.' a JOIN a.dog d JOIN d.household h LEFT JOIN h.clients c JOIN a.staff s WHERE a.id = :id')
+                ->setParameter('id', Uuid::fromString($id), 'uuid')->getOneOrNullResult();
             if ($arrival instanceof Arrival) {
                 return $arrival;
             }

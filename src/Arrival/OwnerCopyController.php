@@ -8,14 +8,16 @@ namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Desk\OwnerLink;
 use KeenThistle\Desk\OwnerPages;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Twig\Environment;
 
 final readonly class OwnerCopyController
 {
-    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private Seal $seal, private OwnerPages $pages)
+    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private Seal $seal, private OwnerPages $pages, private ClockInterface $clock)
     {
     }
 
@@ -35,14 +37,14 @@ final readonly class OwnerCopyController
             return $this->pages->missing();
         }
 
-        return $this->pages->pdf($this->html($agreement, true), "agreement-$agreement->number.pdf");
+        return $this->pages->pdf($agreement->id, fn (): string => $this->html($agreement, true), "agreement-$agreement->number.pdf");
     }
 
     private function find(string $token): ?Agreement
     {
         $found = $this->manager->createQuery('SELECT a, r, d, s FROM '.Agreement::class.' a JOIN a.arrival r JOIN r.dog d JOIN a.staff s WHERE a.token = :token')->setParameter('token', $token)->getOneOrNullResult();
 
-        return $found instanceof Agreement ? $found : null;
+        return $found instanceof Agreement && OwnerLink::isOpen($found->linkUntil, $this->clock->now()) ? $found : null;
     }
 
     private function html(Agreement $a, bool $print): string

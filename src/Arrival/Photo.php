@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Staff\Staff;
+use Symfony\Component\Uid\TimeBasedUidInterface;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -51,5 +52,11 @@ class Photo implements SalonOwned
         $this->moment = $moment;
         $this->width = $width;
         $this->height = $height;
+    }
+
+    /** As its id says. */
+    public function takenAt(): \DateTimeImmutable
+    {
+        return $this->id instanceof TimeBasedUidInterface ? $this->id->getDateTime() : throw new \LogicException('A photo\'s id carries its time.');
     }
 }

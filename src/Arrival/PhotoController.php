@@ -17,6 +17,8 @@ use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Staff;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,8 +29,9 @@ use Symfony\Component\Uid\Uuid;
 final readonly class PhotoController
 {
     public const WHOLE = 'whole';
+    private const OWN_FOR = '-1 day';
 
-    public function __construct(private ArrivalRows $rows, private PhotoStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private EntityManagerInterface $manager)
+    public function __construct(private ArrivalRows $rows, private PhotoStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private EntityManagerInterface $manager, private Security $security, private ClockInterface $clock)
     {
     }
 
@@ -55,7 +58,7 @@ final readonly class PhotoController
         }
         $bytes = $file->getContent();
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $zone, $moment, $bytes): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $zone, $moment, $bytes): array {
             $arrival = $this->rows->arrival($id);
             $photo = Uuid::v7();
             [$width, $height] = $this->store->take((string) $photo, $bytes);
@@ -63,33 +66,45 @@ final readonly class PhotoController
             $manager->persist(new Photo($photo, $arrival, $who, $zone, $moment, $width, $height));
             $this->log->record($manager, $arrival->dog, 'arrival', (string) $arrival->id, "photo $moment: ".str_replace('_', ' ', $zone));
 
-            return Json::response(new PhotoView((string) $photo, $zone, $moment, $width, $height, $who->name), 201);
-        });
+            return ['photo' => (string) $photo];
+        }, function (array $done, EntityManagerInterface $manager): PhotoView {
+            $photo = $this->scope->get(Photo::class, \is_string($done['photo']) ? $done['photo'] : '', $manager, 'photo');
+
+            return new PhotoView((string) $photo->id, $photo->zone, $photo->moment, $photo->width, $photo->height, $photo->staff->name);
+        }, 201);
     }
 
     #[Route('/api/photos/{id}/{size}', requirements: ['size' => 'large|small'], methods: ['GET'])]
     #[IsGranted(May::READ)]
-    public function show(string $id, string $size): Response
+    public function show(Request $request, string $id, string $size): Response
     {
         $photo = $this->scope->get(Photo::class, $id, $this->manager, 'photo');
+        // Asked each time: a tablet is shared, and what is kept on it must not outlive a sign-out.
+        $etag = "$photo->id-$size";
+        if (Json::matches($request, $etag)) {
+            return Json::notModified($etag);
+        }
         $bytes = $this->store->read((string) $photo->id, $size) ?? throw Problem::notFound('photo');
 
-        return new Response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable', 'Content-Disposition' => 'inline; filename="photo.jpg"']);
+        return Json::withEtag(new Response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="photo.jpg"']), $etag);
     }
 
     #[Route('/api/photos/{id}', methods: ['DELETE'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Take a photo out')]
+    #[Endpoint('Take a photo out: its maker within a day, a manager always')]
     public function remove(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
             $photo = $this->scope->get(Photo::class, $id, $manager, 'photo');
+            $isFresh = $photo->takenAt() > $this->clock->now()->modify(self::OWN_FOR);
+            if (!$this->security->isGranted(May::HOUSE) && !($isFresh && $photo->staff->id->equals($this->scope->staff()->id))) {
+                throw Problem::forbidden('A photo is taken out by a manager, or by who took it within a day.');
+            }
             $this->log->record($manager, $photo->arrival->dog, 'arrival', (string) $photo->arrival->id, 'photo taken out: '.str_replace('_', ' ', $photo->zone));
             $manager->remove($photo);
-            $manager->flush();
-            $this->store->remove($id);
+            $this->store->putAside($id);
 
-            return Json::response([]);
-        });
+            return [];
+        }, static fn (): array => []);
     }
 }

@@ -10,6 +10,7 @@ use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\Exceptions\RuntimeException;
 use Intervention\Image\ImageManager;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Http\Problem;
 use League\Flysystem\Filesystem;
 use League\Flysystem\FilesystemException;
 use League\Flysystem\Local\LocalFilesystemAdapter;
@@ -22,6 +23,9 @@ final readonly class PhotoStore
     private const MAX_PIXELS = 24_000_000;
     private const TYPES = [\IMAGETYPE_JPEG => 'JPEG', \IMAGETYPE_PNG => 'PNG', \IMAGETYPE_WEBP => 'WebP'];
     private const SIZES = ['large' => 1600, 'small' => 360];
+
+    private const ASIDE = 'aside';
+    private const KEEP_S = 3600;
 
     private Filesystem $files;
 
@@ -53,34 +57,101 @@ final readonly class PhotoStore
         try {
             $image = (new ImageManager(new Driver()))->read($bytes);
             $size = [0, 0];
+            $made = [];
             foreach (self::SIZES as $name => $longest) {
                 $image->scaleDown($longest, $longest);
                 if ('large' === $name) {
                     $size = [$image->width(), $image->height()];
                 }
-                $this->files->write("$id-$name.jpg", (string) $image->toJpeg(84, strip: true));
+                $made[$name] = (string) $image->toJpeg(84, strip: true);
             }
-
-            return $size;
         } catch (RuntimeException) {
             throw InvalidInput::at('photo', 'cannot be read as a photo: it may be damaged');
+        }
+        $this->write($id, $made);
+
+        return $size;
+    }
+
+    /**
+     * Both sizes, or none of them.
+     *
+     * @param array<string, string> $made JPEG bytes by size
+     */
+    private function write(string $id, array $made): void
+    {
+        try {
+            foreach ($made as $name => $bytes) {
+                $this->files->write("$id-$name.jpg", $bytes);
+            }
+        } catch (FilesystemException) {
+            foreach (array_keys($made) as $name) {
+                try {
+                    $this->files->delete("$id-$name.jpg");
+                } catch (FilesystemException) {
+                    // Swept up later: no row names it.
+                }
+            }
+            throw Problem::noRoom('The photo could not be kept: there is no room, or no right to write. Tell whoever looks after this server.');
         }
     }
 
     /** JPEG bytes, or null where there is none. @param string $size large or small */
     public function read(string $id, string $size): ?string
     {
+        // Put aside by a removal that never came about: it is still there.
+        foreach (isset(self::SIZES[$size]) ? ["$id-$size.jpg", self::ASIDE."/$id-$size.jpg"] : [] as $path) {
+            try {
+                return $this->files->read($path);
+            } catch (FilesystemException) {
+                continue;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Out of sight, until sweep() finds that no row names it any more: a copy of the salon that is made meanwhile has it.
+     *
+     * @throws Problem 507 where the folder cannot be written to
+     */
+    public function putAside(string $id): void
+    {
         try {
-            return isset(self::SIZES[$size]) ? $this->files->read("$id-$size.jpg") : null;
+            foreach (array_keys(self::SIZES) as $size) {
+                if ($this->files->fileExists("$id-$size.jpg")) {
+                    $this->files->move("$id-$size.jpg", self::ASIDE."/$id-$size.jpg");
+                }
+            }
         } catch (FilesystemException) {
-            return null;
+            throw Problem::noRoom('The photo could not be taken out: its folder cannot be written to. Tell whoever looks after this server.');
         }
     }
 
-    public function remove(string $id): void
+    /**
+     * Deletes files that no row names and that are older than an hour.
+     *
+     * @param callable(list<string>): list<string> $known which of these ids have a row
+     *
+     * @return int how many files went
+     */
+    public function sweep(\DateTimeImmutable $now, callable $known): int
     {
-        foreach (array_keys(self::SIZES) as $size) {
-            $this->files->delete("$id-$size.jpg");
+        $old = [];
+        foreach ($this->files->listContents('', true) as $file) {
+            if ($file->isFile() && 1 === preg_match('~(?:^|/)([0-9a-f-]{36})-(?:large|small)\.jpg$~', $file->path(), $m) && ($file->lastModified() ?? 0) < $now->getTimestamp() - self::KEEP_S) {
+                $old[$m[1]][] = $file->path();
+            }
         }
+        $gone = 0;
+        foreach (array_diff_key($old, array_fill_keys([] === $old ? [] : $known(array_keys($old)), true)) as $paths) {
+            foreach ($paths as $path) {
+                $this->files->delete($path);
+                ++$gone;
+            }
+        }
+
+        return $gone;
     }
 }

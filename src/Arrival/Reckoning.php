@@ -19,17 +19,20 @@ use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Desk\OwnerLink;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\HandlingView;
 use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
 use KeenThistle\Staff\Staff;
+use Symfony\Component\Clock\ClockInterface;
 
 final readonly class Reckoning
 {
     /** Where nobody weighed the dog yet: a middling one, said so. */
     private const KG_UNKNOWN = 10.0;
 
-    public function __construct(private ArrivalRows $rows, private BasisReader $bases, private Scope $scope, private Seal $seal)
+    public function __construct(private ArrivalRows $rows, private BasisReader $bases, private Scope $scope, private Seal $seal, private ClockInterface $clock)
     {
     }
 
@@ -77,7 +80,7 @@ final readonly class Reckoning
         }
 
         return new ArrivalView(
-            (string) $arrival->id, DogView::of($dog), $arrival->day->format('Y-m-d'), $arrival->state, $arrival->staff->name, $comb, $arrival->checkVersion, (object) $arrival->handsOn, (object) $expected,
+            (string) $arrival->id, DogView::of($dog, $this->scope->staff()->may(May::PHONE)), $arrival->day->format('Y-m-d'), $arrival->state, $arrival->staff->name, $comb, $arrival->checkVersion, (object) $arrival->handsOn, (object) $expected,
             StandingCautions::of($dog), Caution::listToArray($findings->cautions), $findings->stop, $findings->refer, $findings->questions, $trend, UsualPlaces::ORDER, (object) $last,
             array_map(HandlingView::of(...), $records, $this->bases->handling($arrival, $records)), $this->assignments($records),
             array_map(fn (Agreement $a): AgreementView => $this->agreementView($a, $arrival, $intact), $agreements), $this->rows->photos($arrival),
@@ -137,6 +140,6 @@ final readonly class Reckoning
         $terms = \is_array($terms) ? $terms : [];
         $current = ($terms['comb_version'] ?? null) === $arrival->combVersion && ($terms['check_version'] ?? null) === $arrival->checkVersion && ($terms['choice'] ?? null) === $arrival->choice;
 
-        return new AgreementView((string) $a->id, $a->number, $a->agreed, $a->signedBy, $a->at->format('Y-m-d\TH:i:s\Z'), $a->staff->name, \is_string($terms['choice'] ?? null) ? $terms['choice'] : '', "/agreement/$a->token", $intact, $current);
+        return new AgreementView((string) $a->id, $a->number, $a->agreed, $a->signedBy, $a->at->format('Y-m-d\TH:i:s\Z'), $a->staff->name, \is_string($terms['choice'] ?? null) ? $terms['choice'] : '', OwnerLink::isOpen($a->linkUntil, $this->clock->now()) ? "/agreement/$a->token" : null, $a->linkUntil?->format('Y-m-d'), $intact, $current);
     }
 }

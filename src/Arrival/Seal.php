@@ -8,18 +8,23 @@ namespace KeenThistle\Arrival;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
-final readonly class Seal
+/**
+ * Its keys are its own, one a line in a file, newest first: the first one seals, any of them still opens, so that a copy
+ * of the salon that is put back elsewhere keeps its agreements, and a new key does not make the old ones read as forged.
+ */
+final class Seal
 {
-    public function __construct(#[Autowire('%env(APP_SECRET)%')] private string $secret)
+    /** @var non-empty-list<string>|null */
+    private ?array $keys = null;
+
+    public function __construct(#[Autowire('%env(SEAL_KEY_FILE)%')] private readonly string $file)
     {
     }
 
     /** @param string $before seal of the agreement before this one of the same arrival, or empty */
     public function of(Agreement $a, string $before): string
     {
-        return hash_hmac('sha256', implode("\n", [
-            (string) $a->id, (string) $a->arrival->id, $a->number, $a->agreed ? 'agreed' : 'refused', $a->signedBy, $a->signature, $a->at->format('Y-m-d H:i:s'), hash('sha256', $a->terms), $before,
-        ]), $this->secret);
+        return self::with($this->keys()[0], $a, $before);
     }
 
     /** @param list<Agreement> $agreements of one arrival, oldest first */
@@ -27,12 +32,42 @@ final readonly class Seal
     {
         $before = '';
         foreach ($agreements as $i => $a) {
-            if ($a->number !== $i + 1 || !hash_equals($this->of($a, $before), $a->seal)) {
+            if ($a->number !== $i + 1 || !$this->fits($a, $before)) {
                 return false;
             }
             $before = $a->seal;
         }
 
         return true;
+    }
+
+    private function fits(Agreement $a, string $before): bool
+    {
+        foreach ($this->keys() as $key) {
+            if (hash_equals(self::with($key, $a, $before), $a->seal)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function with(#[\SensitiveParameter] string $key, Agreement $a, string $before): string
+    {
+        return hash_hmac('sha256', implode("\n", [
+            (string) $a->id, (string) $a->arrival->id, $a->number, $a->agreed ? 'agreed' : 'refused', $a->signedBy, $a->signature, $a->at->format('Y-m-d H:i:s'), hash('sha256', $a->terms), $before,
+        ]), $key);
+    }
+
+    /** @return non-empty-list<string> */
+    private function keys(): array
+    {
+        if (null === $this->keys) {
+            $lines = is_readable($this->file) ? file($this->file, \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) : false;
+            $keys = array_values(array_filter(array_map(trim(...), false === $lines ? [] : $lines), static fn (string $k): bool => \strlen($k) >= 32));
+            $this->keys = [] === $keys ? throw new \RuntimeException("No key to seal agreements with: $this->file (SEAL_KEY_FILE) must hold one of 32 characters or more.") : $keys;
+        }
+
+        return $this->keys;
     }
 }

@@ -9,12 +9,14 @@ namespace KeenThistle\Book;
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 class Client implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: Household::class, inversedBy: 'clients')]
     #[ORM\JoinColumn(nullable: false)]

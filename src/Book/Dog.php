@@ -148,9 +148,14 @@ class Dog implements SalonOwned
     #[ORM\Column(nullable: true)]
     public ?int $wishWeeks = null;
 
-    /** The version of this row, named in If-Match. */
-    #[ORM\Column]
+    /** Of what its form says, named in If-Match: grows where that changes, so that measuring an ear holds up nobody's form. */
+    #[ORM\Column(options: ['default' => 1])]
     public int $version = 1;
+
+    /** Of the whole row, in the WHERE of every UPDATE. */
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer', options: ['default' => 1])]
+    public int $rowVersion = 1;
 
     /** Grows (in SQL only, by the change log) with every change that shows on the card: the ETag of live sharing. */
     #[ORM\Column(updatable: false)]

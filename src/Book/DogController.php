@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Book;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Card\TrimPlan;
 use KeenThistle\Core\Coat\CoatType;
@@ -52,7 +51,7 @@ final readonly class DogController
     {
         $body = Body::read($request, DogInput::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
             $dog = new Dog(Uuid::v7(), $this->household($body, $manager), trim($body->text('name')), trim($body->text('breed')), $body->enum('coat', CoatType::class));
             DogInput::apply($body, $dog, $this->clock->now());
             $manager->persist($dog);
@@ -61,8 +60,8 @@ final readonly class DogController
             $this->index->refresh($dog);
             $this->log->record($manager, $dog, 'dog', (string) $dog->id, 'taken into the book');
 
-            return Json::response(DogView::of($dog), 201);
-        });
+            return ['dog' => (string) $dog->id];
+        }, fn (array $done, EntityManagerInterface $manager): DogView => DogView::of($this->scope->get(Dog::class, \is_string($done['dog']) ? $done['dog'] : '', $manager, 'dog'), true), 201);
     }
 
     #[Route('/api/dogs/{id}', methods: ['PUT'])]
@@ -73,11 +72,10 @@ final readonly class DogController
         $body = Body::read($request, DogInput::shape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $id, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $id, $version): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
             if ($dog->version !== $version) {
-                throw Problem::stale('Somebody changed this dog meanwhile. Your entries are still here; look at theirs and save again.', ['theirs' => DogView::of($dog), 'version' => $dog->version]);
+                throw Problem::stale('Somebody changed this dog meanwhile. Your entries are still here; look at theirs and save again.', ['theirs' => DogView::of($dog, true), 'version' => $dog->version]);
             }
             $before = self::forLog($dog);
             DogInput::apply($body, $dog, $this->clock->now());
@@ -91,16 +89,31 @@ final readonly class DogController
             $after = self::forLog($dog);
             $changed = array_keys(array_filter($after, static fn (mixed $value, string $key): bool => $value !== $before[$key], \ARRAY_FILTER_USE_BOTH));
             if ([] === $changed) {
-                return Json::response(DogView::of($dog));
+                return [];
             }
             ++$dog->version;
             $manager->flush();
             $this->index->refresh($dog);
             $words = implode(', ', array_map(static fn (string $key): string => str_replace('_', ' ', $key), $changed));
             $this->log->record($manager, $dog, 'dog', (string) $dog->id, "$dog->name: $words changed", array_intersect_key($before, array_flip($changed)), array_intersect_key($after, array_flip($changed)));
+            if (\in_array('people', $changed, true)) {
+                $this->homeChanged($manager, $dog);
+            }
 
-            return Json::response(DogView::of($dog));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): DogView => DogView::of($this->scope->get(Dog::class, $id, $manager, 'dog'), true));
+    }
+
+    /** The same people stand on the cards of the other dogs of this home: their open forms and cards are old now. */
+    private function homeChanged(EntityManagerInterface $manager, Dog $dog): void
+    {
+        foreach ($manager->getRepository(Dog::class)->findBy(['household' => $dog->household]) as $other) {
+            $this->index->refresh($other);
+        }
+        $manager->getConnection()->executeStatement(
+            'UPDATE dog SET version = version + 1, row_version = row_version + 1, card_version = card_version + 1 WHERE household_id = ? AND id <> ?',
+            [$dog->household->id->toBinary(), $dog->id->toBinary()],
+        );
     }
 
     private function household(Fields $body, EntityManagerInterface $manager): Household
@@ -129,7 +142,7 @@ final readonly class DogController
     private static function forLog(Dog $dog): array
     {
         $fields = [];
-        foreach (get_object_vars(DogView::of($dog)) as $name => $value) {
+        foreach (get_object_vars(DogView::of($dog, true)) as $name => $value) {
             if (!\in_array($name, ['id', 'version', 'household', 'household_name'], true)) {
                 $fields[(string) $name] = $value;
             }

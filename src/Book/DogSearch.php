@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Book;
 
 use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -70,7 +71,7 @@ final readonly class DogSearch
         }
         $ids = [];
         foreach ([SearchTerms::NAME, SearchTerms::PEOPLE, SearchTerms::BREED, SearchTerms::PHONE] as $field) {
-            if (\count($ids) >= self::MOST || (SearchTerms::PHONE === $field && !ctype_digit($words[0]))) {
+            if (\count($ids) >= self::MOST || (SearchTerms::PHONE === $field && (!ctype_digit($words[0]) || !$this->scope->staff()->may(May::PHONE)))) {
                 break;
             }
             foreach ($this->scope->rows("SELECT DISTINCT t.dog_id FROM dog_term t $joins WHERE t.salon_id = :salon AND t.field = $field AND t.term LIKE :first LIMIT ".self::MOST, $parameters) as $row) {
@@ -145,7 +146,7 @@ final readonly class DogSearch
             $health = json_decode(self::text($row['health']), true);
             $rows[self::text($row['id'])] = new BookRowView(
                 (string) Uuid::fromBinary(self::text($row['id'])), self::text($row['name']), self::text($row['breed']), self::text($row['coat']), self::text($row['household']),
-                $people[0][0], $people[0][1], self::text($row['state']), \is_array($health) ? \count($health) : 0,
+                $people[0][0], $this->scope->staff()->may(May::PHONE) ? $people[0][1] : '', self::text($row['state']), \is_array($health) ? \count($health) : 0,
                 \is_string($row['last_visit']) ? $row['last_visit'] : null, \is_string($row['next_booking']) ? $row['next_booking'] : null,
             );
         }

@@ -57,13 +57,16 @@ final readonly class DogView
     ) {
     }
 
-    public static function of(Dog $d): self
+    /** @param bool $phones whether who looks may see how owners are reached */
+    public static function of(Dog $d, bool $phones): self
     {
+        $numbers = static fn (string $text): string => $phones ? $text : (string) preg_replace('/\+?\d[\d ()\/.-]{3,}\d/', '…', $text);
+
         return new self(
             (string) $d->id, $d->version, $d->name, $d->breed, $d->sex, $d->bornOn?->format('Y-m-d'), $d->bornEstimated, $d->kg, $d->build, $d->muzzle, $d->earType, $d->earSet, $d->tailType, $d->tailCarriage, Tail::rule($d->tailCarriage),
             $d->coat->value, $d->stage->value, $d->density, $d->upkeep->value, $d->finish->value, $d->ground->value, $d->hardFloor, $d->dewclaws, $d->handStripped, $d->handling->value, $d->handlingNote,
-            $d->health, $d->healthNote, $d->vet, $d->emergency, $d->mayCollect, $d->photoConsent, $d->state, $d->wishWeeks, (string) $d->household->id, $d->household->name,
-            array_map(static fn (Client $c): array => ['name' => $c->name, 'phone' => $c->phone, 'email' => $c->email], array_values($d->household->clients->toArray())),
+            $d->health, $d->healthNote, $d->vet, $numbers($d->emergency), $numbers($d->mayCollect), $d->photoConsent, $d->state, $d->wishWeeks, (string) $d->household->id, $d->household->name,
+            array_map(static fn (Client $c): array => ['name' => $c->name, 'phone' => $phones ? $c->phone : '', 'email' => $phones ? $c->email : ''], array_values($d->household->clients->toArray())),
         );
     }
 }

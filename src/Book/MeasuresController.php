@@ -65,7 +65,7 @@ final readonly class MeasuresController
     {
         $body = Body::read($request, self::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
             // Held, so that two people measuring different things both keep theirs.
             $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
@@ -81,8 +81,8 @@ final readonly class MeasuresController
                 $this->log->record($manager, $dog, 'dog', (string) $dog->id, 'measured: '.implode(', ', array_map(static fn (string $n): string => strtr($n, ['_mm' => '', '_' => ' ']), array_keys(array_filter(self::names(), static fn (int $i, string $n): bool => null !== $body->floatOrNull($n), \ARRAY_FILTER_USE_BOTH)))));
             }
 
-            return Json::response($this->view($dog));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): MeasuresView => $this->view($this->scope->get(Dog::class, $id, $manager, 'dog')));
     }
 
     /** @return array<string, int> */

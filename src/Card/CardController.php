@@ -60,7 +60,7 @@ final readonly class CardController
         [$zones, $worst] = $this->zones($dog->coat, $plan, $figures, $place, $changes);
 
         return Json::withEtag(Json::response(new CardView(
-            DogView::of($dog), StandingCautions::of($dog), $place, $zones, $worst, $figures->growthView(), $figures->interval($plan, $this->kit->lengths(), $wish),
+            DogView::of($dog, $this->scope->staff()->may(May::PHONE)), StandingCautions::of($dog), $place, $zones, $worst, $figures->growthView(), $figures->interval($plan, $this->kit->lengths(), $wish),
             array_map(self::visit(...), array_reverse($visits)), $this->rows->bookings($dog, $today), $changes, $revision, $today->format('Y-m-d'),
         )), $etag);
     }

@@ -120,7 +120,7 @@ final readonly class CardRows
     public function bookings(Dog $dog, \DateTimeImmutable $today): array
     {
         $rows = $this->scope->rows("SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, s.name staff FROM booking b LEFT JOIN staff s ON s.id = b.staff_id
-            WHERE b.dog_id = :dog AND b.salon_id = :salon AND b.day >= :today AND b.state = 'booked' ORDER BY b.day, b.time LIMIT 6", ['dog' => $dog->id->toBinary(), 'today' => $today->format('Y-m-d')]);
+            WHERE b.dog_id = :dog AND b.salon_id = :salon AND b.day >= :today AND b.state IN ('booked', 'wished') ORDER BY b.day, b.time LIMIT 6", ['dog' => $dog->id->toBinary(), 'today' => $today->format('Y-m-d')]);
 
         return array_map(static fn (array $row): BookingView => new BookingView((string) Uuid::fromBinary(self::text($row['id'])), (string) $dog->id, $dog->name, self::text($row['day']), self::text($row['time']), self::text($row['kind']), \is_string($row['staff']) ? $row['staff'] : null, self::text($row['note']), self::text($row['state']), self::int($row['version']) ?? 1), $rows);
     }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Card;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
@@ -16,13 +17,13 @@ use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Shorthand\Parsed;
 use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Shorthand\ZoneNames;
-use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -31,7 +32,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class LineController
 {
-    public function __construct(private CardRows $rows, private KitReader $kit, private Writes $writes, private ChangePlanZone $change)
+    public function __construct(private CardRows $rows, private KitReader $kit, private Scope $scope, private Writes $writes, private ChangePlan $change)
     {
     }
 
@@ -79,22 +80,24 @@ final readonly class LineController
             throw InvalidInput::at('line', 'was heard, not written: confirm '.implode(', ', array_map(static fn (array $s): string => "\"{$s['said']}\" as {$s['means']}", $read->spoken)));
         }
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $version, $read): Response {
-            $dog = $this->rows->dog($id);
-            [$revision, $rows] = $this->rows->plan($dog);
-            $plan = self::recipes($rows);
-            if ($revision !== $version) {
-                throw Problem::stale('Somebody changed this plan meanwhile.', ['version' => $revision, 'theirs_line' => PlanLine::of($plan)]);
-            }
-            [$changed, $gone] = self::differences($plan, $read->plan);
-            foreach ([...$changed, ...$gone] as $zone) {
-                $recipe = isset($read->plan[$zone]) ? PlanLine::recipe($read->plan[$zone]) : new ZoneRecipe();
-                $revision = ($this->change)($manager, $id, Zone::of($zone), $rows[$zone]['version'] ?? 0, $recipe)->revision;
-            }
-            $manager->flush();
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $version, $read): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                [$revision, $rows] = $this->rows->plan($dog);
+                $plan = self::recipes($rows);
+                if ($revision !== $version) {
+                    throw Problem::stale('Somebody changed this plan meanwhile.', ['version' => $revision, 'theirs_line' => PlanLine::of($plan)]);
+                }
+                $wishes = [];
+                foreach (array_merge(...self::differences($plan, $read->plan)) as $zone) {
+                    $wishes[$zone] = ['version' => $rows[$zone]['version'] ?? 0, 'recipe' => isset($read->plan[$zone]) ? PlanLine::recipe($read->plan[$zone]) : new ZoneRecipe()];
+                }
 
-            return Json::response($this->view($revision, array_map(PlanLine::recipe(...), $read->plan), $read));
-        });
+                return ['revision' => ($this->change)($manager, $dog, $wishes, $revision)['revision']];
+            },
+            fn (array $done): LineView => $this->view(\is_int($done['revision']) ? $done['revision'] : 0, array_map(PlanLine::recipe(...), $read->plan), $read),
+        );
     }
 
     private function parse(Fields $body): Parsed

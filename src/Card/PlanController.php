@@ -7,13 +7,14 @@ declare(strict_types=1);
 namespace KeenThistle\Card;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
-use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
+use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class PlanController
 {
-    public function __construct(private Writes $writes, private ChangePlanZone $change)
+    public function __construct(private Scope $scope, private Writes $writes, private ChangePlan $change)
     {
     }
 
@@ -32,10 +33,8 @@ final readonly class PlanController
     public function put(Request $request, string $id, string $zone): Response
     {
         $zone = self::zone($zone);
-        $recipe = RecipeInput::read(Body::read($request, RecipeInput::shape()), $zone);
-        $version = Body::version($request);
 
-        return $this->writes->once($request, fn (EntityManagerInterface $manager): Response => Json::response(($this->change)($manager, $id, $zone, $version, $recipe)));
+        return $this->change($request, $id, $zone, RecipeInput::read(Body::read($request, RecipeInput::shape()), $zone));
     }
 
     #[Route('/api/dogs/{id}/plan/{zone}', methods: ['DELETE'])]
@@ -43,10 +42,23 @@ final readonly class PlanController
     #[Endpoint('Take a zone out of the plan', gives: ZoneChangedView::class, versioned: true)]
     public function delete(Request $request, string $id, string $zone): Response
     {
-        $zone = self::zone($zone);
+        return $this->change($request, $id, self::zone($zone), new ZoneRecipe());
+    }
+
+    private function change(Request $request, string $id, Zone $zone, ZoneRecipe $recipe): Response
+    {
         $version = Body::version($request);
 
-        return $this->writes->once($request, fn (EntityManagerInterface $manager): Response => Json::response(($this->change)($manager, $id, $zone, $version, new ZoneRecipe())));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $zone, $version, $recipe): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                $done = ($this->change)($manager, $dog, [$zone->id => ['version' => $version, 'recipe' => $recipe]]);
+
+                return ['revision' => $done['revision']] + $done['zones'][$zone->id];
+            },
+            static fn (array $done): ZoneChangedView => ZoneChangedView::of($zone->id, $recipe, $done),
+        );
     }
 
     private static function zone(string $id): Zone

@@ -9,6 +9,7 @@ namespace KeenThistle\Card;
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -20,6 +21,7 @@ use Symfony\Component\Uid\Uuid;
 class PlanZone implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: TrimPlan::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -27,10 +29,6 @@ class PlanZone implements SalonOwned
 
     #[ORM\Column(length: 40)]
     public string $zone;
-
-    /** Named in If-Match; a zone that was cleared keeps counting. */
-    #[ORM\Column]
-    public int $version = 1;
 
     #[ORM\Embedded(class: ZoneRecipe::class, columnPrefix: false)]
     public ZoneRecipe $recipe;

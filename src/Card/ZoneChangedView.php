@@ -19,4 +19,12 @@ final readonly class ZoneChangedView
         #[OA\Property(nullable: true, description: 'id of the change in the log, for undo; null when nothing changed')] public ?string $change,
     ) {
     }
+
+    /** @param array<string, mixed> $done as ChangePlan gives it for this zone, with the plan's revision */
+    public static function of(string $zone, ZoneRecipe $recipe, array $done): self
+    {
+        $number = static fn (string $name): int => \is_int($done[$name]) ? $done[$name] : 0;
+
+        return new self($zone, $number('version'), RecipeView::of($recipe), $number('revision'), \is_string($done['change']) ? $done['change'] : null);
+    }
 }

@@ -17,7 +17,6 @@ use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Desk\Message;
-use KeenThistle\Desk\SimulatedSender;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Table\Groom;
@@ -25,7 +24,6 @@ use KeenThistle\Table\GroomTap;
 use KeenThistle\Table\Incident;
 use KeenThistle\Table\OpenGroom;
 use KeenThistle\Visit\Visit;
-use KeenThistle\Visit\VisitZone;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class DemoGrooms
@@ -49,12 +47,11 @@ final readonly class DemoGrooms
             $wrong = self::CLOSED[$visit->dog->name] ?? null;
             $groom = $this->groom($visit->dog, $visit->staff, $visit->day, $visit->day->setTime(9, 30));
             $groom->visit = $visit;
-            $groom->closedBy = $visit->staff;
-            $groom->closedAt = $groom->openedAt->modify('+'.($visit->minutes ?? 90).' minutes');
+            $groom->close($visit->staff, $groom->openedAt->modify('+'.($visit->minutes ?? 90).' minutes'));
             $client = $visit->dog->household->clients->first();
             if (false !== $client) {
                 $text = \sprintf('%s is ready. You are welcome at any time: %s, %s.', $visit->dog->name, $visit->salon->name, $groom->place->name);
-                $this->manager->persist(new Message($visit->dog, $client, $visit->staff, $groom->closedAt, 'ready', $client->phone, $text, (new SimulatedSender())->send($client->phone, $text)));
+                $this->manager->persist(new Message($visit->dog, $client, $visit->staff, $groom->closedAt ?? $groom->openedAt, 'ready', $client->phone, $text));
             }
             if (null !== $wrong) {
                 [$what, $zone, $tool, $action, $told, $then] = $wrong;
@@ -70,22 +67,19 @@ final readonly class DemoGrooms
     private function otherwise(): void
     {
         $visit = $this->manager->getRepository(Visit::class)->findOneBy(['dog' => $this->dog('Dimity')], ['day' => 'DESC']);
-        foreach (null === $visit ? [] : $this->manager->getRepository(VisitZone::class)->findBy(['visit' => $visit]) as $row) {
-            if ('tail_flag' === $row->zone) {
-                $row->actual->enteredUm = 26_000;
-                $row->finishedUm = 26_000;
-                $row->why = 'owner asked today';
-            }
-            if ('chest' === $row->zone) {
-                $row->actual->guardUm = 10_000;
-                $row->actual->tool = '10 mm guard';
-                $row->finishedUm = 11_000;
-                $row->why = 'that tool is not here';
-            }
-            if ('throat' === $row->zone) {
-                [$row->actual->method, $row->actual->blade, $row->actual->tool, $row->actual->guardUm, $row->actual->base] = [Method::Clip, '10', '10', null, null];
-                [$row->actual->reason, $row->actual->exception, $row->finishedUm, $row->why] = ['forced_by_mat', true, 1500, 'matted below'];
-            }
+        $done = [
+            'tail_flag' => ['actual_entered_um' => 26_000, 'finished_um' => 26_000, 'why' => 'owner asked today'],
+            'chest' => ['actual_guard_um' => 10_000, 'actual_tool' => '10 mm guard', 'finished_um' => 11_000, 'why' => 'that tool is not here'],
+            'throat' => [
+                'actual_method' => Method::Clip->value, 'actual_blade' => '10', 'actual_tool' => '10', 'actual_guard_um' => null, 'actual_base' => null,
+                'actual_reason' => 'forced_by_mat', 'actual_exception' => 1, 'finished_um' => 1500, 'why' => 'matted below',
+            ],
+        ];
+        if (null === $visit) {
+            return;
+        }
+        foreach ($done as $zone => $columns) {
+            $this->manager->getConnection()->update('visit_zone', $columns, ['visit_id' => $visit->id->toBinary(), 'zone' => $zone]);
         }
     }
 

@@ -36,7 +36,7 @@ final readonly class DemoPatterns
             }
             $pattern = new Pattern(Uuid::v7(), $salon, $name, Notation::format($read->plan));
             $pattern->note = $note;
-            $pattern->version = $version;
+            $pattern->lineVersion = $version;
             $this->manager->persist($pattern);
             foreach ($followers as $dog => [$taken, $own]) {
                 $follow = new Follow(Uuid::v7(), $this->manager->getRepository(Dog::class)->findOneBy(['name' => $dog]) ?? throw new \LogicException("The demo salon has $dog."), $pattern, $taken);

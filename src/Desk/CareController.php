@@ -8,13 +8,14 @@ namespace KeenThistle\Desk;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Table\Groom;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Twig\Environment;
 
 final readonly class CareController
 {
-    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private OwnerPages $pages)
+    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private OwnerPages $pages, private ClockInterface $clock)
     {
     }
 
@@ -31,14 +32,14 @@ final readonly class CareController
     {
         $groom = $this->find($token);
 
-        return null === $groom ? $this->pages->missing() : $this->pages->pdf($this->html($groom, true), 'home-care.pdf');
+        return null === $groom ? $this->pages->missing() : $this->pages->pdf($groom->id, fn (): string => $this->html($groom, true), 'home-care.pdf');
     }
 
     private function find(string $token): ?Groom
     {
         $found = $this->manager->createQuery('SELECT g, d, a, s FROM '.Groom::class.' g JOIN g.dog d JOIN g.arrival a JOIN g.salon s WHERE g.careToken = :token')->setParameter('token', $token)->getOneOrNullResult();
 
-        return $found instanceof Groom ? $found : null;
+        return $found instanceof Groom && OwnerLink::isOpen($found->linkUntil, $this->clock->now()) ? $found : null;
     }
 
     private function html(Groom $groom, bool $print): string

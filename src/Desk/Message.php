@@ -16,6 +16,7 @@ use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\Index(columns: ['salon_id', 'id'])]
+#[ORM\Index(columns: ['state', 'id'])]
 class Message implements SalonOwned
 {
     use Owned;
@@ -44,15 +45,19 @@ class Message implements SalonOwned
     #[ORM\Column(length: 1000)]
     public string $text;
 
-    /** "sent" or "failed". */
+    /** waiting (kept, not handed over yet), sending, sent or failed. Moved in SQL only, by the outbox. */
     #[ORM\Column(length: 8)]
-    public string $state;
+    public string $state = 'waiting';
 
     /** What the sender said. */
     #[ORM\Column(length: 200)]
-    public string $receipt;
+    public string $receipt = '';
 
-    public function __construct(Dog $dog, ?Client $client, Staff $staff, \DateTimeImmutable $at, string $kind, string $to, string $text, Receipt $receipt)
+    /** When it was taken to be handed over. */
+    #[ORM\Column(nullable: true)]
+    public ?\DateTimeImmutable $claimedAt = null;
+
+    public function __construct(Dog $dog, ?Client $client, Staff $staff, \DateTimeImmutable $at, string $kind, string $to, string $text)
     {
         $this->id = Uuid::v7();
         $this->salon = $dog->salon;
@@ -63,7 +68,5 @@ class Message implements SalonOwned
         $this->kind = $kind;
         $this->to = $to;
         $this->text = $text;
-        $this->state = $receipt->taken ? 'sent' : 'failed';
-        $this->receipt = $receipt->words;
     }
 }

@@ -10,15 +10,18 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\Index(columns: ['salon_id', 'day', 'time', 'id'])]
 #[ORM\Index(columns: ['dog_id', 'day'])]
+#[ORM\UniqueConstraint(columns: ['dog_id', 'slot'])]
 class Booking implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: Dog::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -40,12 +43,13 @@ class Booking implements SalonOwned
     #[ORM\Column(length: 300)]
     public string $note = '';
 
-    /** "booked" or "cancelled". */
+    /** "booked", "cancelled", or "wished": asked for by somebody who may not book, for the desk. */
     #[ORM\Column(length: 10)]
     public string $state = 'booked';
 
-    #[ORM\Column]
-    public int $version = 1;
+    /** Day and time while it stands, null once cancelled: a dog is booked once for a moment. */
+    #[ORM\Column(length: 16, nullable: true)]
+    public ?string $slot;
 
     public function __construct(Uuid $id, Dog $dog, ?Staff $staff, \DateTimeImmutable $day, string $time, string $kind)
     {
@@ -56,5 +60,30 @@ class Booking implements SalonOwned
         $this->day = $day;
         $this->time = $time;
         $this->kind = $kind;
+        $this->slot = self::slotOf($day, $time);
+    }
+
+    public static function slotOf(\DateTimeImmutable $day, string $time): string
+    {
+        return $day->format('Y-m-d').' '.$time;
+    }
+
+    /** Asked for only: it holds no time. */
+    public function wish(): void
+    {
+        $this->state = 'wished';
+        $this->slot = null;
+    }
+
+    public function book(): void
+    {
+        $this->state = 'booked';
+        $this->slot = self::slotOf($this->day, $this->time);
+    }
+
+    public function cancel(): void
+    {
+        $this->state = 'cancelled';
+        $this->slot = null;
     }
 }

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Diary;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Card\BookingView;
@@ -77,19 +76,51 @@ final readonly class BookingController
             throw InvalidInput::at('time', 'must be a time such as 09:30');
         }
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $day): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $day): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
             if ('active' !== $dog->state) {
                 throw Problem::conflict("$dog->name is no longer coming: change its state first.");
             }
+            $this->mustBeFree($manager, $dog, $day, $body->text('time'));
             $staff = $body->textOrNull('staff') ?? '';
             $booking = new Booking(Uuid::v7(), $dog, '' === $staff ? null : $this->scope->get(Staff::class, $staff, $manager, 'person'), $day, $body->text('time'), $body->text('kind'));
             $booking->note = trim($body->text('note'));
             $manager->persist($booking);
             $this->log->record($manager, $dog, 'booking', (string) $booking->id, \sprintf('booked: %s, %s at %s', $booking->kind, $day->format('Y-m-d'), $booking->time));
 
-            return Json::response(self::view($booking), 201);
-        });
+            return ['booking' => (string) $booking->id];
+        }, fn (array $done, EntityManagerInterface $manager): BookingView => self::view($this->scope->get(Booking::class, \is_string($done['booking']) ? $done['booking'] : '', $manager, 'booking')), 201);
+    }
+
+    #[Route('/api/bookings/{id}', methods: ['PUT'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('Book what somebody has wished for', gives: BookingView::class, versioned: true)]
+    public function grant(Request $request, string $id): Response
+    {
+        $version = Body::version($request);
+
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $version): array {
+            $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
+            if ($booking->version !== $version) {
+                throw Problem::stale('Somebody changed this booking meanwhile.', ['theirs' => self::view($booking), 'version' => $booking->version]);
+            }
+            if ('wished' !== $booking->state) {
+                throw Problem::conflict('This is no wish any more.');
+            }
+            $this->mustBeFree($manager, $booking->dog, $booking->day, $booking->time);
+            $booking->book();
+            $this->log->record($manager, $booking->dog, 'booking', (string) $booking->id, \sprintf('booked as wished: %s, %s at %s', $booking->kind, $booking->day->format('Y-m-d'), $booking->time));
+
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): BookingView => self::view($this->scope->get(Booking::class, $id, $manager, 'booking')));
+    }
+
+    /** @throws Problem 409; the unique key decides between two at once */
+    private function mustBeFree(EntityManagerInterface $manager, Dog $dog, \DateTimeImmutable $day, string $time): void
+    {
+        if (null !== $manager->getRepository(Booking::class)->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)])) {
+            throw Problem::conflict(\sprintf('%s is booked on %s at %s already.', $dog->name, $day->format('Y-m-d'), $time));
+        }
     }
 
     #[Route('/api/bookings/{id}', methods: ['DELETE'])]
@@ -99,18 +130,16 @@ final readonly class BookingController
     {
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $version): array {
             $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
-            $manager->refresh($booking, LockMode::PESSIMISTIC_WRITE);
             if ($booking->version !== $version) {
                 throw Problem::stale('Somebody changed this booking meanwhile.', ['theirs' => self::view($booking), 'version' => $booking->version]);
             }
-            $booking->state = 'cancelled';
-            ++$booking->version;
+            $booking->cancel();
             $this->log->record($manager, $booking->dog, 'booking', (string) $booking->id, \sprintf('cancelled: %s, %s at %s', $booking->kind, $booking->day->format('Y-m-d'), $booking->time));
 
-            return Json::response(self::view($booking));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): BookingView => self::view($this->scope->get(Booking::class, $id, $manager, 'booking')));
     }
 
     private static function view(Booking $b): BookingView

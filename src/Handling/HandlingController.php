@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Handling;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Handling\Exposure;
@@ -17,7 +16,6 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
-use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
@@ -71,9 +69,8 @@ final readonly class HandlingController
         $version = Body::version($request);
         $tool = self::tool($tool);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $tool, $body, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $tool, $body, $version): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
             $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
             if (($record->version ?? 0) !== $version) {
                 throw Problem::stale('Somebody changed this record meanwhile.', ['version' => $record->version ?? 0]);
@@ -81,8 +78,6 @@ final readonly class HandlingController
             if (null === $record) {
                 $record = new HandlingRecord(Uuid::v7(), $dog, $tool);
                 $manager->persist($record);
-            } else {
-                ++$record->version;
             }
             $record->tolerance = $body->int('tolerance');
             $record->where = trim($body->text('where'));
@@ -96,10 +91,9 @@ final readonly class HandlingController
             $record->secondPerson = $body->bool('second_person');
             $record->ownerSays = trim($body->text('owner_says'));
             $this->log->record($manager, $dog, 'handling', $tool->value, \sprintf('%s: bears it %d of 5', $tool->label(), $record->tolerance));
-            $manager->flush();
 
-            return Json::response($this->view($manager, $record));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool));
     }
 
     #[Route('/api/dogs/{id}/handling/{tool}/ladder', methods: ['POST'])]
@@ -110,7 +104,7 @@ final readonly class HandlingController
         $body = Body::read($request, self::ladderShape());
         $tool = self::tool($tool);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $tool, $body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $tool, $body): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
             $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
             if (null === $record) {
@@ -121,14 +115,14 @@ final readonly class HandlingController
             $entry = new LadderEntry(Uuid::v7(), $dog, $who, $who->place, $tool, $body->enum('rung', Rung::class), $body->bool('calm'), $this->clock->now()->setTime(0, 0));
             $manager->persist($entry);
             $this->log->record($manager, $dog, 'handling', $tool->value, \sprintf('%s: %s, %s', $tool->label(), $entry->rung->words(), $entry->calm ? 'calm' : 'afraid'));
-            $manager->flush();
 
-            return Json::response($this->view($manager, $record), 201);
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool), 201);
     }
 
-    private function view(EntityManagerInterface $manager, HandlingRecord $record): HandlingView
+    private function view(EntityManagerInterface $manager, string $id, Tool $tool): HandlingView
     {
+        $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $this->scope->get(Dog::class, $id, $manager, 'dog'), 'tool' => $tool]) ?? throw Problem::notFound('record');
         $log = array_map(static fn (LadderEntry $e): Exposure => new Exposure($e->day, $e->rung, $e->calm), $manager->getRepository(LadderEntry::class)->findBy(['dog' => $record->dog, 'tool' => $record->tool], ['day' => 'ASC', 'id' => 'ASC'], 60));
 
         return HandlingView::of($record, (new HandlingRule())->today($record->tool, array_values($log), $this->clock->now()->setTime(0, 0), $record->tolerance, $this->scope->staff()->confidence));

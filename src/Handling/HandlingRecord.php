@@ -11,6 +11,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Core\Handling\Tool;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -18,6 +19,7 @@ use Symfony\Component\Uid\Uuid;
 class HandlingRecord implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     public const CAUSES = ['', 'past_pain', 'quicked_nail', 'noise', 'touched_there', 'wrong_place', 'new_motor', 'medical'];
     public const WORKS = ['', 'other_paw_first', 'from_behind', 'owner_in_view', 'owner_out_of_view', 'feeding', 'rest_breaks', 'quiet_voice', 'cool_dryer'];
@@ -62,9 +64,6 @@ class HandlingRecord implements SalonOwned
 
     #[ORM\Column(length: 200)]
     public string $ownerSays = '';
-
-    #[ORM\Column]
-    public int $version = 1;
 
     public function __construct(Uuid $id, Dog $dog, Tool $tool)
     {

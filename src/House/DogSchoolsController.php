@@ -62,7 +62,7 @@ final readonly class DogSchoolsController
             throw InvalidInput::notOneOf('side', $side, $sides, 'side');
         }
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $point, $side): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $point, $side): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
             // Held, so that two people changing different points both keep theirs.
             $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
@@ -74,8 +74,8 @@ final readonly class DogSchoolsController
                 $this->log->record($manager, $dog, 'dog', (string) $dog->id, \sprintf('%s: %s', mb_strtolower($label), null === $side ? 'as the house does it' : $rows[$side][0]));
             }
 
-            return Json::response(self::view($dog));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): DogSchoolsView => self::view($this->scope->get(Dog::class, $id, $manager, 'dog')));
     }
 
     private static function view(Dog $dog): DogSchoolsView

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\House;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Coat\Season;
@@ -26,6 +25,7 @@ use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Role;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -96,8 +96,8 @@ final readonly class HouseController
         $styles = self::styles($body);
         self::hold($schools);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $version, $schools, $styles): Response {
-            $salon = $manager->find(Salon::class, $this->scope->salonId(), LockMode::PESSIMISTIC_WRITE) ?? throw new \LogicException('A person has a salon.');
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $version, $schools, $styles): array {
+            $salon = $manager->find(Salon::class, $this->scope->salonId()) ?? throw new \LogicException('A person has a salon.');
             $manager->refresh($salon);
             if ($salon->houseVersion !== $version) {
                 throw Problem::stale('Somebody else changed the house style meanwhile.', ['version' => $salon->houseVersion, 'theirs' => $this->view($salon)]);
@@ -113,13 +113,12 @@ final readonly class HouseController
             $after = $this->plain($salon);
             $changed = array_keys(array_diff_assoc($after, $before));
             if ([] !== $changed) {
-                ++$salon->houseVersion;
-                ++$salon->kitVersion;
+                $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$salon->id->toBinary()]);
                 $this->log->record($manager, null, 'house', (string) $salon->id, 'house style: '.implode(', ', array_map(static fn (string $k): string => str_replace('_', ' ', $k), $changed)), $before, $after);
             }
 
-            return Json::response($this->view($salon));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): HouseView => $this->view($manager->find(Salon::class, $this->scope->salonId()) ?? throw new \LogicException('A person has a salon.')));
     }
 
     /** @return array<string, string> a side for every point */
@@ -184,6 +183,18 @@ final readonly class HouseController
             $rows[] = ['point' => $point, 'label' => $label, 'chosen' => $chosen[$point], 'sides' => array_map(static fn (string|int $id, array $side): array => ['id' => (string) $id, 'what' => $side[0], 'why' => $side[1]], array_keys($sides), array_values($sides))];
         }
 
-        return new HouseView($salon->houseVersion, $salon->name, $salon->currency, $salon->rateMinor, $salon->matRateMinor, $salon->matLimit, $salon->asksForVaccination, $salon->hemisphere->value, $rows, [...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()), ...array_map(static fn (array $s): array => $s + ['why' => 'our own', 'own' => true], $salon->styles)]);
+        return new HouseView($salon->houseVersion, $salon->name, $salon->currency, $salon->rateMinor, $salon->matRateMinor, $salon->matLimit, $salon->asksForVaccination, $salon->hemisphere->value, $rows, [...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()), ...array_map(static fn (array $s): array => $s + ['why' => 'our own', 'own' => true], $salon->styles)], self::rights());
+    }
+
+    /** @return list<array{right: string, words: string, roles: list<string>}> as routes check them */
+    private static function rights(): array
+    {
+        $out = [];
+        foreach (May::WORDS as $right => $words) {
+            $roles = array_filter(Role::cases(), static fn (Role $r): bool => \in_array($right, $r->permissions(), true));
+            $out[] = ['right' => strtolower(substr($right, 5)), 'words' => $words, 'roles' => array_map(static fn (Role $r): string => $r->label(), array_values($roles))];
+        }
+
+        return $out;
     }
 }

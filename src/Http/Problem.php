@@ -87,6 +87,16 @@ final class Problem extends \RuntimeException
         return new self(503, 'resting', "The salon's server is not answering. What you typed is still here; try again in a moment.", headers: ['Retry-After' => '3']);
     }
 
+    public static function busy(): self
+    {
+        return new self(503, 'busy', 'Others are writing to the same just now. What you typed is still here; try again in a moment.', headers: ['Retry-After' => '2']);
+    }
+
+    public static function noRoom(string $title): self
+    {
+        return new self(507, 'no-room', $title);
+    }
+
     public static function unexpected(): self
     {
         return new self(500, 'unexpected', 'Something went wrong on our side. Nothing was changed; try again.');

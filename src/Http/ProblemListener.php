@@ -20,6 +20,10 @@ use Symfony\Component\Security\Core\Exception\AuthenticationException;
 #[AsEventListener(priority: 0)]
 final readonly class ProblemListener
 {
+    /** Gone, shutting down, no connection left, statement killed, read only. */
+    private const AWAY = [2002, 2003, 2006, 2013, 1053, 1040, 1203, 1226, 1317, 1927, 1290, 4031];
+    private const LOCKED = [1205];
+
     public function __construct(private LoggerInterface $logger)
     {
     }
@@ -44,18 +48,29 @@ final readonly class ProblemListener
             $e instanceof AuthenticationException => Problem::signInNeeded(),
             $e instanceof HttpExceptionInterface && $e->getPrevious() instanceof AccessDeniedException => Problem::forbidden(),
             $e instanceof HttpExceptionInterface => Problem::http($e->getStatusCode()),
-            self::databaseIsAway($e) => Problem::resting(),
+            self::caused($e, self::LOCKED) => Problem::busy(),
+            self::isConnection($e) || self::caused($e, self::AWAY) => Problem::resting(),
             default => Problem::unexpected(),
         };
     }
 
-    private static function databaseIsAway(\Throwable $e): bool
+    private static function isConnection(\Throwable $e): bool
     {
         for ($cause = $e; null !== $cause; $cause = $cause->getPrevious()) {
-            if ($cause instanceof ConnectionException || ($cause instanceof DriverException && \in_array($cause->getCode(), [2002, 2003, 2006, 2013, 1053], true))) {
+            if ($cause instanceof ConnectionException) {
                 return true;
             }
-            if ($cause instanceof \PDOException && \in_array($cause->errorInfo[1] ?? $cause->getCode(), [2002, 2003, 2006, 2013, 1053], true)) {
+        }
+
+        return false;
+    }
+
+    /** @param list<int> $codes of the database */
+    private static function caused(\Throwable $e, array $codes): bool
+    {
+        for ($cause = $e; null !== $cause; $cause = $cause->getPrevious()) {
+            $code = $cause instanceof \PDOException ? $cause->errorInfo[1] ?? $cause->getCode() : ($cause instanceof DriverException ? $cause->getCode() : null);
+            if (\in_array($code, $codes, true)) {
                 return true;
             }
         }

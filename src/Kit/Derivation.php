@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use KeenThistle\Staff\Staff;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
@@ -20,6 +21,7 @@ use Symfony\Component\Uid\Uuid;
 class Derivation implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: KitItem::class)]
     #[ORM\JoinColumn(nullable: false)]

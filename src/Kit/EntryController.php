@@ -15,7 +15,6 @@ use KeenThistle\Core\Wear\ToolEvent;
 use KeenThistle\Device\Thermometer;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
-use KeenThistle\Http\Json;
 use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Scope;
@@ -52,7 +51,7 @@ final readonly class EntryController
     {
         $body = Body::read($request, self::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): array {
             $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
             $kind = $body->text('kind');
             if (!CareTable::has($item->kind, $kind)) {
@@ -72,8 +71,8 @@ final readonly class EntryController
             $manager->persist($entry);
             $this->log->record($manager, null, 'kit', (string) $item->id, \sprintf('%s: %s%s', $item->label, str_replace('_', ' ', $kind), null === $entry->celsius ? '' : " $entry->celsius °C"));
 
-            return Json::response(new EntryView((string) $entry->id, $kind, $entry->celsius), 201);
-        });
+            return ['entry' => (string) $entry->id, 'celsius' => $entry->celsius];
+        }, static fn (array $done): EntryView => new EntryView(\is_string($done['entry']) ? $done['entry'] : '', $body->text('kind'), is_numeric($done['celsius']) ? (float) $done['celsius'] : null), 201);
     }
 
     #[Route('/api/kit/entries/{id}', methods: ['DELETE'])]
@@ -81,13 +80,13 @@ final readonly class EntryController
     #[Endpoint('Take an entry back')]
     public function remove(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
             $entry = $this->scope->get(ToolEntry::class, $id, $manager, 'entry');
             $this->log->record($manager, null, 'kit', (string) $entry->item->id, \sprintf('%s: %s taken back', $entry->item->label, str_replace('_', ' ', $entry->kind)));
             $manager->remove($entry);
 
-            return Json::response(null);
-        });
+            return [];
+        }, static fn (): null => null);
     }
 
     /** Seconds. */

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
@@ -85,7 +84,7 @@ final readonly class KitController
     {
         $body = Body::read($request, self::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
             $item = new KitItem(Uuid::v7(), $this->scope->get(Place::class, $body->text('place'), $manager, 'place'), $body->text('kind'), trim($body->text('label')), self::nominal($body));
             $this->where($manager, $item, $body);
             $manager->persist($item);
@@ -93,12 +92,11 @@ final readonly class KitController
             if ('' !== $old) {
                 $retired = $this->scope->get(KitItem::class, $old, $manager, 'tool');
                 $retired->active = false;
-                ++$retired->version;
             }
             $this->log->record($manager, null, 'kit', (string) $item->id, \sprintf('%s, %s: new in the kit%s', $item->label, $item->place->name, '' === $old ? '' : ' in another one\'s place'));
 
-            return $this->changed($manager, $item, 201);
-        });
+            return $this->changed($manager, $item);
+        }, $this->view(...), 201);
     }
 
     public static function changeShape(): Shape
@@ -119,9 +117,8 @@ final readonly class KitController
         $body = Body::read($request, self::changeShape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
             $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
-            $manager->refresh($item, LockMode::PESSIMISTIC_WRITE);
             if ($item->version !== $version) {
                 throw Problem::stale('Somebody changed this tool meanwhile.', ['version' => $item->version]);
             }
@@ -129,7 +126,6 @@ final readonly class KitController
             $item->place = $this->scope->get(Place::class, $body->text('place'), $manager, 'place');
             $this->where($manager, $item, $body);
             $item->active = $body->bool('active');
-            ++$item->version;
             $this->log->record($manager, null, 'kit', (string) $item->id, match (true) {
                 $was['active'] && !$item->active => "$item->label retired",
                 !$was['active'] && $item->active => "$item->label back in use",
@@ -137,7 +133,7 @@ final readonly class KitController
             }, $was, ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active]);
 
             return $this->changed($manager, $item);
-        });
+        }, $this->view(...));
     }
 
     private function where(EntityManagerInterface $manager, KitItem $item, Fields $body): void
@@ -147,17 +143,25 @@ final readonly class KitController
         $item->note = trim($body->text('note'));
     }
 
-    private function changed(EntityManagerInterface $manager, KitItem $item, int $status = 200): Response
+    /** @return array{item: string} */
+    private function changed(EntityManagerInterface $manager, KitItem $item): array
     {
         $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$item->salon->id->toBinary()]);
-        $manager->flush();
+
+        return ['item' => (string) $item->id];
+    }
+
+    /** @param array<string, mixed> $done as changed() gave it */
+    private function view(array $done, EntityManagerInterface $manager): KitItemView
+    {
+        $item = $this->scope->get(KitItem::class, \is_string($done['item']) ? $done['item'] : '', $manager, 'tool');
         $this->kit->reset();
         $row = [
             'id' => (string) $item->id, 'place' => (string) $item->place->id, 'position' => $item->place->position, 'kind' => $item->kind, 'label' => $item->label, 'nominal_um' => $item->nominalUm, 'measured_um' => $item->measuredUm, 'measured_base' => $item->measuredBase, 'measured_lay' => $item->measuredLay?->value,
             'measured_on' => $item->measuredAt?->format('Y-m-d'), 'spread' => $item->spread, 'keeper' => null === $item->keeper ? null : (string) $item->keeper->id, 'keeper_name' => $item->keeper?->name, 'note' => $item->note, 'place_name' => $item->place->name, 'version' => $item->version,
         ];
 
-        return Json::response(KitItemView::of($row, $this->wear->of([$row])[$row['id']]), $status);
+        return KitItemView::of($row, $this->wear->of([$row])[$row['id']]);
     }
 
     /** µm. @throws InvalidInput for a blade that no table knows, a guard without its length */

@@ -11,6 +11,7 @@ use KeenThistle\Core\Length\Lay;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
@@ -19,6 +20,7 @@ use Symfony\Component\Uid\Uuid;
 class KitItem implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     public const KINDS = ['blade', 'guard', 'shears', 'thinning_shears', 'knife', 'rake', 'clipper'];
 
@@ -63,9 +65,6 @@ class KitItem implements SalonOwned
 
     #[ORM\Column]
     public bool $active = true;
-
-    #[ORM\Column]
-    public int $version = 1;
 
     public function __construct(Uuid $id, Place $place, string $kind, string $label, ?int $nominalUm)
     {

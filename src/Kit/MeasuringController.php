@@ -91,9 +91,8 @@ final readonly class MeasuringController
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
             $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
-            $manager->refresh($item, LockMode::PESSIMISTIC_WRITE);
             if ($item->version !== $version) {
                 throw Problem::stale('Somebody changed this tool meanwhile.', ['theirs_mm' => null === $item->measuredUm ? null : $item->measuredUm / 1000, 'version' => $item->version]);
             }
@@ -107,14 +106,13 @@ final readonly class MeasuringController
             $item->measuredLay = null === $measured ? null : $body->enum('lay', Lay::class);
             $item->spread = null === $measured || !$body->has('readings_mm') ? null : round($measured->spread, 2);
             $item->measuredAt = null === $measured ? null : $this->clock->now();
-            ++$item->version;
             $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$item->salon->id->toBinary()]);
             $this->log->record($manager, null, 'kit', (string) $item->id, null === $measured ? "$item->label: measurement removed" : \sprintf('%s measured at %s mm', $item->label, $measured->mean->rounded()), ['measured_um' => $before['um']], ['measured_um' => $item->measuredUm]);
             $staff = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
             $manager->persist($derivation = new Derivation(Uuid::v7(), $item, $staff, $this->clock->now(), $before, $this->derive->cards()));
 
-            return Json::response($this->derive->view($derivation));
-        });
+            return ['derivation' => (string) $derivation->id];
+        }, fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view($this->scope->get(Derivation::class, \is_string($done['derivation']) ? $done['derivation'] : '', $manager, 'measurement')));
     }
 
     #[Route('/api/kit/derivations/{id}', methods: ['GET'])]
@@ -130,14 +128,14 @@ final readonly class MeasuringController
     #[Endpoint('Look at the next cards; asked until it is finished, by whoever is there', gives: DerivationView::class)]
     public function step(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
             $derivation = $this->scope->get(Derivation::class, $id, $manager, 'measurement');
             // Two tabs may both go on with it: one after the other.
             $manager->refresh($derivation, LockMode::PESSIMISTIC_WRITE);
             $this->derive->step($manager, $derivation);
 
-            return Json::response($this->derive->view($derivation));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view($this->scope->get(Derivation::class, $id, $manager, 'measurement')));
     }
 
     private static function judge(string $kind, string $label, ?int $nominal, Fields $body): ?Measured

@@ -37,7 +37,7 @@ class Change implements SalonOwned
     public string $kind;
 
     /** The zone of a plan change, else the id of what changed. */
-    #[ORM\Column(length: 40)]
+    #[ORM\Column(length: 64)]
     public string $subject;
 
     #[ORM\Column(length: 300)]

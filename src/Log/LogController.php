@@ -6,18 +6,15 @@ declare(strict_types=1);
 
 namespace KeenThistle\Log;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Card\CardRows;
-use KeenThistle\Card\ChangePlanZone;
-use KeenThistle\Card\PlanZone;
+use KeenThistle\Card\ChangePlan;
 use KeenThistle\Card\RecipeArray;
 use KeenThistle\Card\RecipeView;
-use KeenThistle\Card\TrimPlan;
 use KeenThistle\Card\ZoneChangedView;
-use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
+use KeenThistle\Http\LostRace;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
 use KeenThistle\Salon\Scope;
@@ -32,7 +29,7 @@ final readonly class LogController
 {
     private const PAGE = 40;
 
-    public function __construct(private Scope $scope, private Writes $writes, private ChangePlanZone $change)
+    public function __construct(private Scope $scope, private Writes $writes, private CardRows $rows, private ChangePlan $change)
     {
     }
 
@@ -70,29 +67,42 @@ final readonly class LogController
     #[Endpoint('Take a plan change back; 412 when the zone was changed again since', gives: ZoneChangedView::class)]
     public function undo(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+        return $this->writes->once($request, fn (EntityManagerInterface $manager): array => $this->takeBack($manager, $id), function (array $done, EntityManagerInterface $manager) use ($id): ZoneChangedView {
             $change = $this->scope->get(Change::class, $id, $manager, 'change');
-            $manager->refresh($change, LockMode::PESSIMISTIC_WRITE);
-            if ('plan_zone' !== $change->kind || null === $change->before || null === $change->after || null === $change->dog) {
-                throw Problem::conflict('Only changes of a trim plan can be taken back here.');
-            }
-            if (null !== $change->undoneBy) {
-                throw Problem::conflict('This change has been taken back already.');
-            }
-            $plan = $manager->getRepository(TrimPlan::class)->findOneBy(['dog' => $change->dog]);
-            $row = $manager->getRepository(PlanZone::class)->findOneBy(['plan' => $plan, 'zone' => $change->subject]);
-            $after = RecipeArray::recipe($change->after);
-            if (null === $row || !$row->recipe->equals($after)) {
-                throw Problem::stale('This zone was changed again since. Take the later change back first, or change the zone on the card.', [
-                    'zone' => $change->subject, 'theirs' => null === $row ? null : RecipeView::of($row->recipe), 'yours' => RecipeView::of(RecipeArray::recipe($change->before)), 'version' => $row->version ?? 0,
-                ]);
-            }
-            $done = ($this->change)($manager, (string) $change->dog->id, Zone::of($change->subject), $row->version, RecipeArray::recipe($change->before), 'taken back: '.$change->summary);
-            if (null !== $done->change) {
-                $change->undoneBy = $manager->find(Change::class, Uuid::fromString($done->change));
-            }
 
-            return Json::response($done);
+            return ZoneChangedView::of($change->subject, RecipeArray::recipe($change->before ?? []), $done);
         });
+    }
+
+    /** @return array<string, mixed> */
+    private function takeBack(EntityManagerInterface $manager, string $id): array
+    {
+        $change = $this->scope->get(Change::class, $id, $manager, 'change');
+        if ('plan_zone' !== $change->kind || null === $change->before || null === $change->after || null === $change->dog) {
+            throw Problem::conflict('Only changes of a trim plan can be taken back here.');
+        }
+        if (null !== $change->undoneBy) {
+            throw Problem::conflict('This change has been taken back already.');
+        }
+        $zone = $change->subject;
+        $there = $this->rows->plan($change->dog)[1][$zone] ?? null;
+        $before = RecipeArray::recipe($change->before);
+        if (null === $there || !$there['recipe']->equals(RecipeArray::recipe($change->after))) {
+            throw Problem::stale('This zone was changed again since. Take the later change back first, or change the zone on the card.', [
+                'zone' => $zone, 'theirs' => null === $there ? null : RecipeView::of($there['recipe']), 'yours' => RecipeView::of($before), 'version' => $there['version'] ?? 0,
+            ]);
+        }
+        $done = ($this->change)($manager, $change->dog, [$zone => ['version' => $there['version'], 'recipe' => $before]], summary: 'taken back: '.$change->summary);
+        $by = $done['zones'][$zone]['change'];
+        if (null !== $by) {
+            $manager->flush();
+            // Once only: who finds it taken back already changes nothing.
+            $taken = (int) $manager->getConnection()->executeStatement('UPDATE change_log SET undone_by_id = ? WHERE id = ? AND undone_by_id IS NULL', [Uuid::fromString($by)->toBinary(), $change->id->toBinary()]);
+            if (1 !== $taken) {
+                throw LostRace::rows('change_log', 1, $taken);
+            }
+        }
+
+        return ['revision' => $done['revision']] + $done['zones'][$zone];
     }
 }

@@ -26,6 +26,7 @@ use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
 use Symfony\Component\Clock\ClockInterface;
 
 /**
@@ -56,7 +57,7 @@ final readonly class ThenReader
         $now = $this->zones($b, $dog, $visits, $plan, $figures);
 
         return new ThenView(
-            DogView::of($dog), $today->format('Y-m-d'), array_map(static fn (array $v): array => ['id' => $v['id'], 'day' => $v['day'], 'kind' => $v['kind'], 'who' => $v['staff']], $newest),
+            DogView::of($dog, $this->scope->staff()->may(May::PHONE)), $today->format('Y-m-d'), array_map(static fn (array $v): array => ['id' => $v['id'], 'day' => $v['day'], 'kind' => $v['kind'], 'who' => $v['staff']], $newest),
             $this->side($a, $then, $dog, $visits, $today), $this->side($b, $now, $dog, $visits, $today), Compare::zones($then, $now), $figures->growthView(), array_map(static fn (Zone $z): float => NaturalLength::mm($dog->coat, $z), ZoneTable::all()), $this->outlook($dog, $plan, $figures, $today, 'plan' === $b),
         );
     }

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -19,6 +20,7 @@ use Symfony\Component\Uid\Uuid;
 class Follow implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: Dog::class)]
     #[ORM\JoinColumn(nullable: false)]

@@ -8,8 +8,9 @@ namespace KeenThistle\Pattern;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Card\CardRows;
-use KeenThistle\Card\ChangePlanZone;
+use KeenThistle\Card\ChangePlan;
 use KeenThistle\Card\PlanLine;
+use KeenThistle\Card\ZoneStore;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Zone\Zone;
@@ -30,7 +31,7 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class FollowController
 {
-    public function __construct(private PatternRows $rows, private CardRows $cards, private ChangePlanZone $change, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
+    public function __construct(private PatternRows $rows, private CardRows $cards, private ChangePlan $change, private ZoneStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
     {
     }
 
@@ -84,7 +85,7 @@ final readonly class FollowController
         $body = Body::read($request, self::takeShape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
             $dog = $this->cards->dog($id);
             $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
             $ways = PatternRows::ways($pattern->line);
@@ -102,22 +103,26 @@ final readonly class FollowController
                 }
             }
             [, $rows] = $this->cards->plan($dog);
+            $wishes = [];
             foreach ($wanted as $zone) {
-                ($this->change)($manager, $id, Zone::of($zone), $rows[$zone]['version'] ?? 0, PlanLine::recipe($fits[$zone]->way));
+                $wishes[$zone] = ['version' => $rows[$zone]['version'] ?? 0, 'recipe' => PlanLine::recipe($fits[$zone]->way)];
+            }
+            if (($this->change)($manager, $dog, $wishes, $revision)['revision'] === $revision) {
+                // No zone changed, but what the card follows does: who comes second is told here too.
+                $this->store->raise($dog->id, $revision);
             }
             $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
             if (null === $follow) {
-                $manager->persist($follow = new Follow(Uuid::v7(), $dog, $pattern, $pattern->version));
+                $manager->persist($follow = new Follow(Uuid::v7(), $dog, $pattern, $pattern->lineVersion));
             }
             $same = array_keys(array_filter($fits, static fn ($f): bool => \KeenThistle\Core\Pattern\Verdict::Same === $f->verdict));
             $follow->pattern = $pattern;
-            $follow->taken = $pattern->version;
+            $follow->taken = $pattern->lineVersion;
             $follow->own = array_values(array_diff(array_keys($ways), $wanted, $same));
             $this->log->record($manager, $dog, 'pattern', (string) $pattern->id, \sprintf('follows %s, %d of %d zones', $pattern->name, \count($ways) - \count($follow->own), \count($ways)));
-            $manager->flush();
 
-            return Json::response($this->view($manager, $id));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id));
     }
 
     #[Route('/api/dogs/{id}/pattern', methods: ['DELETE'])]
@@ -125,17 +130,16 @@ final readonly class FollowController
     #[Endpoint('The card follows no pattern any more; its plan stays', gives: FollowView::class)]
     public function leave(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
             $dog = $this->cards->dog($id);
             $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
             if (null !== $follow) {
                 $this->log->record($manager, $dog, 'pattern', (string) $follow->pattern->id, "no longer follows {$follow->pattern->name}");
                 $manager->remove($follow);
-                $manager->flush();
             }
 
-            return Json::response($this->view($manager, $id));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id));
     }
 
     private function view(EntityManagerInterface $manager, string $id): FollowView
@@ -144,6 +148,6 @@ final readonly class FollowController
         [$revision] = $this->cards->plan($dog);
         $f = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
 
-        return new FollowView(null === $f ? null : (string) $f->pattern->id, $f?->pattern->name, $f?->taken, null !== $f && $f->taken < $f->pattern->version, $f->own ?? [], $revision);
+        return new FollowView(null === $f ? null : (string) $f->pattern->id, $f?->pattern->name, $f?->taken, null !== $f && $f->taken < $f->pattern->lineVersion, $f->own ?? [], $revision);
     }
 }

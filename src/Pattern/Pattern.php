@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -18,6 +19,7 @@ use Symfony\Component\Uid\Uuid;
 class Pattern implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\Column(length: 60)]
     public string $name;
@@ -29,9 +31,9 @@ class Pattern implements SalonOwned
     #[ORM\Column(type: 'text')]
     public string $line;
 
-    /** Grows with every change of the line. */
-    #[ORM\Column]
-    public int $version = 1;
+    /** Grows with every change of the line: cards that took an older one are behind. */
+    #[ORM\Column(options: ['default' => 1])]
+    public int $lineVersion = 1;
 
     public function __construct(Uuid $id, Salon $salon, string $name, string $line)
     {

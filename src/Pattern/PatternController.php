@@ -7,10 +7,9 @@ declare(strict_types=1);
 namespace KeenThistle\Pattern;
 
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Card\CardRows;
-use KeenThistle\Card\ChangePlanZone;
+use KeenThistle\Card\ChangePlan;
 use KeenThistle\Card\PlanLine;
 use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Input\InvalidInput;
@@ -36,7 +35,7 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class PatternController
 {
-    public function __construct(private PatternRows $rows, private CardRows $cards, private ChangePlanZone $change, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
+    public function __construct(private PatternRows $rows, private CardRows $cards, private ChangePlan $change, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
     {
     }
 
@@ -78,7 +77,7 @@ final readonly class PatternController
             throw InvalidInput::missing('line', 'the plan, or the dog whose plan it is');
         }
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $line, $dogId): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $line, $dogId): array {
             $dog = '' === $dogId ? null : $this->cards->dog($dogId);
             $own = null === $dog ? [] : PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->cards->plan($dog)[1]));
             $ways = '' !== $line ? PatternRows::ways($line) : FitRule::style($own);
@@ -96,10 +95,9 @@ final readonly class PatternController
                 $manager->persist($follow);
             }
             $this->log->record($manager, $dog, 'pattern', (string) $pattern->id, "house pattern $pattern->name: ".\count($ways).' zones');
-            $manager->flush();
 
-            return Json::response($this->view($pattern), 201);
-        });
+            return ['pattern' => (string) $pattern->id];
+        }, fn (array $done, EntityManagerInterface $manager): PatternView => $this->view($this->scope->get(Pattern::class, \is_string($done['pattern']) ? $done['pattern'] : '', $manager, 'pattern')), 201);
     }
 
     public static function lineShape(): Shape
@@ -154,9 +152,8 @@ final readonly class PatternController
         $version = Body::version($request);
         $new = PatternRows::ways($body->text('line'));
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version, $new): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version, $new): array {
             $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
-            $manager->refresh($pattern, LockMode::PESSIMISTIC_WRITE);
             if ($pattern->version !== $version) {
                 throw Problem::stale('Somebody changed this pattern meanwhile.', ['version' => $pattern->version, 'theirs_line' => $pattern->line]);
             }
@@ -166,15 +163,14 @@ final readonly class PatternController
             $pattern->note = trim($body->text('note'));
             if ($line !== $pattern->line) {
                 $pattern->line = $line;
-                ++$pattern->version;
+                ++$pattern->lineVersion;
             }
             $this->flush($manager);
             $count = $this->spread($manager, $pattern, $old, $new, $body->texts('spread'));
             $this->log->record($manager, null, 'pattern', (string) $pattern->id, \sprintf('house pattern %s changed, %d %s', $pattern->name, $count, 1 === $count ? 'card follows' : 'cards follow'));
-            $manager->flush();
 
-            return Json::response($this->view($pattern));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): PatternView => $this->view($this->scope->get(Pattern::class, $id, $manager, 'pattern')));
     }
 
     #[Route('/api/patterns/{id}', methods: ['DELETE'])]
@@ -182,7 +178,7 @@ final readonly class PatternController
     #[Endpoint('Drop a pattern that no card follows')]
     public function drop(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
             $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
             $followers = \count($this->rows->followers($pattern));
             if ($followers > 0) {
@@ -191,8 +187,8 @@ final readonly class PatternController
             $this->log->record($manager, null, 'pattern', (string) $pattern->id, "house pattern $pattern->name dropped", ['line' => $pattern->line]);
             $manager->remove($pattern);
 
-            return Json::response(null);
-        });
+            return [];
+        }, static fn (): null => null);
     }
 
     /**
@@ -205,14 +201,16 @@ final readonly class PatternController
         $wanted = array_values(array_filter($this->rows->following($manager, $pattern), static fn (Follow $f): bool => \in_array((string) $f->dog->id, $dogs, true)));
         foreach ($this->rows->spread($wanted, $old, $new) as $spread) {
             $follow = $spread['follow'];
+            $wishes = [];
             foreach ($spread['take'] as $zone => $fit) {
-                ($this->change)($manager, (string) $follow->dog->id, Zone::of($zone), $spread['versions'][$zone] ?? 0, PlanLine::recipe($fit->way));
+                $wishes[$zone] = ['version' => $spread['versions'][$zone] ?? 0, 'recipe' => PlanLine::recipe($fit->way)];
             }
             foreach ($spread['out'] as $zone) {
-                ($this->change)($manager, (string) $follow->dog->id, Zone::of($zone), $spread['versions'][$zone] ?? 0, new ZoneRecipe());
+                $wishes[$zone] = ['version' => $spread['versions'][$zone] ?? 0, 'recipe' => new ZoneRecipe()];
             }
+            ($this->change)($manager, $follow->dog, $wishes);
             $follow->own = array_values(array_unique([...$follow->own, ...array_keys($spread['stay'])]));
-            $follow->taken = $pattern->version;
+            $follow->taken = $pattern->lineVersion;
         }
 
         return \count($wanted);
@@ -231,6 +229,6 @@ final readonly class PatternController
     {
         $dogs = $this->rows->followers($p);
 
-        return new PatternView(new PatternRowView((string) $p->id, $p->version, $p->name, $p->note, $p->line, \count($dogs), \count(array_filter($dogs, static fn (array $d): bool => $d['taken'] < $p->version))), $this->rows->zones(PatternRows::ways($p->line)), $dogs);
+        return new PatternView(new PatternRowView((string) $p->id, $p->version, $p->name, $p->note, $p->line, \count($dogs), \count(array_filter($dogs, static fn (array $d): bool => $d['behind']))), $this->rows->zones(PatternRows::ways($p->line)), $dogs);
     }
 }

@@ -62,17 +62,17 @@ final readonly class PatternRows
     {
         return array_map(static fn (array $r): PatternRowView => new PatternRowView(
             \is_string($r['id']) ? (string) Uuid::fromBinary($r['id']) : '', self::int($r['version']), \is_string($r['name']) ? $r['name'] : '', \is_string($r['note']) ? $r['note'] : '', \is_string($r['line']) ? $r['line'] : '', self::int($r['followers']), self::int($r['behind']),
-        ), $this->scope->rows('SELECT p.id, p.version, p.name, p.note, p.line, COUNT(f.id) followers, COALESCE(SUM(f.taken < p.version), 0) behind FROM house_pattern p LEFT JOIN house_pattern_follow f ON f.pattern_id = p.id WHERE p.salon_id = :salon GROUP BY p.id, p.version, p.name, p.note, p.line ORDER BY p.name LIMIT 200'));
+        ), $this->scope->rows('SELECT p.id, p.version, p.name, p.note, p.line, COUNT(f.id) followers, COALESCE(SUM(f.taken < p.line_version), 0) behind FROM house_pattern p LEFT JOIN house_pattern_follow f ON f.pattern_id = p.id WHERE p.salon_id = :salon GROUP BY p.id, p.version, p.name, p.note, p.line ORDER BY p.name LIMIT 200'));
     }
 
-    /** @return list<array{dog: string, name: string, coat: string, taken: int, own: list<string>}> */
+    /** @return list<array{dog: string, name: string, coat: string, taken: int, behind: bool, own: list<string>}> */
     public function followers(Pattern $pattern): array
     {
         return array_map(static function (array $r): array {
             $own = json_decode(\is_string($r['own']) ? $r['own'] : '[]', true);
 
-            return ['dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '', 'name' => \is_string($r['name']) ? $r['name'] : '', 'coat' => str_replace('_', ' ', \is_string($r['coat']) ? $r['coat'] : ''), 'taken' => self::int($r['taken']), 'own' => \is_array($own) ? array_values(array_filter($own, is_string(...))) : []];
-        }, $this->scope->rows('SELECT f.dog_id, d.name, d.coat, f.taken, f.own FROM house_pattern_follow f JOIN dog d ON d.id = f.dog_id WHERE f.pattern_id = :pattern AND f.salon_id = :salon ORDER BY d.name, d.id LIMIT 500', ['pattern' => $pattern->id->toBinary()]));
+            return ['dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '', 'name' => \is_string($r['name']) ? $r['name'] : '', 'coat' => str_replace('_', ' ', \is_string($r['coat']) ? $r['coat'] : ''), 'taken' => self::int($r['taken']), 'behind' => (bool) $r['behind'], 'own' => \is_array($own) ? array_values(array_filter($own, is_string(...))) : []];
+        }, $this->scope->rows('SELECT f.dog_id, d.name, d.coat, f.taken, f.taken < p.line_version behind, f.own FROM house_pattern_follow f JOIN dog d ON d.id = f.dog_id JOIN house_pattern p ON p.id = f.pattern_id WHERE f.pattern_id = :pattern AND f.salon_id = :salon ORDER BY d.name, d.id LIMIT 500', ['pattern' => $pattern->id->toBinary()]));
     }
 
     /**

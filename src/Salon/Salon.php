@@ -54,11 +54,13 @@ class Salon
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $styles = [];
 
-    #[ORM\Column(options: ['default' => 1])]
+    /** Of this row, in the WHERE of every UPDATE. */
+    #[ORM\Version]
+    #[ORM\Column(type: 'integer', options: ['default' => 1])]
     public int $houseVersion = 1;
 
-    /** Grows with every change to the kit, so that open cards know their lengths are old. */
-    #[ORM\Column]
+    /** Grows (in SQL only) with every change to the kit, so that open cards know their lengths are old. */
+    #[ORM\Column(updatable: false)]
     public int $kitVersion = 1;
 
     public function __construct(Uuid $id, string $name)

@@ -15,6 +15,19 @@ final class May
     public const DOG = 'ROLE_DOG';
     public const KIT = 'ROLE_KIT';
     public const HOUSE = 'ROLE_HOUSE';
+    public const PHONE = 'ROLE_PHONE';
+
+    /** What each right is, in the salon's own words; House style shows who has it. */
+    public const WORDS = [
+        self::READ => 'open cards, diary, kit and log',
+        self::PHONE => 'see phone numbers and addresses of owners',
+        self::PLAN => 'change trim plans and house patterns, take changes back',
+        self::VISIT => 'take a dog in, agree with its owner, work at the table, wash, close a visit',
+        self::BOOK => 'book and cancel; whoever may not leaves a wish for the desk when closing a visit',
+        self::DOG => 'take dogs into the book and change what is known of them',
+        self::KIT => 'buy, move, measure and retire tools, change washing products',
+        self::HOUSE => 'change house style and prices, take out anybody\'s photo (a maker can within a day)',
+    ];
 
     private function __construct()
     {

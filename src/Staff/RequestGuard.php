@@ -12,14 +12,12 @@ use KeenThistle\Salon\Scope;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
-use Symfony\Component\Security\Csrf\CsrfToken;
-use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
 /** Before the role checks of #[IsGranted] (priority 20), so that a forged request learns nothing. */
 #[AsEventListener(priority: 30)]
 final readonly class RequestGuard
 {
-    public function __construct(private Security $security, private Scope $scope, private EntityManagerInterface $manager, private CsrfTokenManagerInterface $csrf)
+    public function __construct(private Security $security, private Scope $scope, private EntityManagerInterface $manager, private CsrfToken $csrf)
     {
     }
 
@@ -29,10 +27,11 @@ final readonly class RequestGuard
         if (!str_starts_with($request->getPathInfo(), '/api/') || '/api/health' === $request->getPathInfo()) {
             return;
         }
-        if (!$this->security->getUser() instanceof Staff) {
+        $staff = $this->security->getUser();
+        if (!$staff instanceof Staff) {
             throw Problem::signInNeeded();
         }
-        if (!$request->isMethodSafe() && !$this->csrf->isTokenValid(new CsrfToken(WhoAmI::CSRF_ID, $request->headers->get('X-CSRF-Token', '')))) {
+        if (!$request->isMethodSafe() && !$this->csrf->isValid($staff, $request->headers->get('X-CSRF-Token', ''))) {
             throw Problem::forbidden('This page is out of date. Reload it and try again.');
         }
         $this->scope->apply($this->manager);

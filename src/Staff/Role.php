@@ -24,10 +24,10 @@ enum Role: string
     public function permissions(): array
     {
         $may = match ($this) {
-            self::Manager => [May::PLAN, May::VISIT, May::BOOK, May::DOG, May::KIT, May::HOUSE],
-            self::Groomer, self::MobileGroomer => [May::PLAN, May::VISIT, May::BOOK, May::DOG],
-            self::Bather => [May::VISIT],
-            self::FrontDesk => [May::BOOK, May::DOG],
+            self::Manager => [May::PHONE, May::PLAN, May::VISIT, May::BOOK, May::DOG, May::KIT, May::HOUSE],
+            self::Groomer, self::MobileGroomer => [May::PHONE, May::PLAN, May::VISIT, May::BOOK, May::DOG],
+            self::Bather => [May::PHONE, May::VISIT],
+            self::FrontDesk => [May::PHONE, May::BOOK, May::DOG],
             self::Apprentice => [],
         };
 

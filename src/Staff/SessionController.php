@@ -22,7 +22,7 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class SessionController
 {
-    public function __construct(private Scope $scope, private WhoAmI $whoAmI, private Security $security, private Throttle $throttle, private PasswordHasherFactoryInterface $hashers, private EntityManagerInterface $manager, private ClockInterface $clock)
+    public function __construct(private Scope $scope, private WhoAmI $whoAmI, private Security $security, private Throttle $throttle, private Pins $pins, private PasswordHasherFactoryInterface $hashers, private EntityManagerInterface $manager, private ClockInterface $clock)
     {
     }
 
@@ -55,13 +55,14 @@ final readonly class SessionController
             throw Problem::forbidden('The first sign-in of the day needs a password.');
         }
         $next = $this->scope->get(Staff::class, $body->text('staff'), $this->manager, 'person');
-        $address = (string) $request->getClientIp();
-        $this->throttle->check('pin:'.$next->id, $address);
+        $this->throttle->attempt(['salon_pins' => (string) $next->salon->id]);
+        $this->pins->attempt($next);
         if (!$next->active || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $body->text('pin'))) {
-            $this->throttle->failed('pin:'.$next->id, $address);
+            $this->pins->failed($next, $this->scope->staff(), (string) $request->getClientIp());
             throw Problem::field('pin', 'is not the PIN of '.$next->name);
         }
-        $this->throttle->succeeded('pin:'.$next->id, $address);
+        $this->throttle->succeeded(['salon_pins' => (string) $next->salon->id]);
+        $this->pins->forgive($next);
         $this->security->login($next, SignInAuthenticator::class);
 
         return Json::response($this->whoAmI->of($next));

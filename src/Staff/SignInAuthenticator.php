@@ -30,6 +30,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
     public function __construct(
         private readonly StaffProvider $staff,
         private readonly Throttle $throttle,
+        private readonly Pins $pins,
         private readonly PasswordHasherFactoryInterface $hashers,
         private readonly ClockInterface $clock,
         private readonly WhoAmI $whoAmI,
@@ -53,42 +54,49 @@ final class SignInAuthenticator extends AbstractAuthenticator
         }
         $body = Body::read($request, self::shape());
         $login = trim($body->text('login'));
-        $address = (string) $request->getClientIp();
-        $this->throttle->check($login, $address);
-        $request->attributes->set('login', $login);
+        $staff = $this->staff->known($login);
+        $this->throttle->attempt(self::scopes($staff, $login, (string) $request->getClientIp()));
 
-        return new Passport(new UserBadge('' === $login ? ' ' : $login, function (string $identifier) use ($body): Staff {
-            try {
-                return $this->staff->loadUserByIdentifier($identifier);
-            } catch (UserNotFoundException $e) {
+        return new Passport(new UserBadge('' === $login ? ' ' : $login, function () use ($staff, $body): Staff {
+            if (null === $staff) {
                 // Takes as long as a wrong password, so that names cannot be guessed by the clock.
                 $this->hashers->getPasswordHasher(Staff::class)->hash($body->text('password'));
-                throw $e;
+                throw new UserNotFoundException();
             }
+
+            return $staff;
         }), new PasswordCredentials($body->text('password')));
     }
 
     public function onAuthenticationSuccess(Request $request, TokenInterface $token, string $firewallName): Response
     {
-        $this->throttle->succeeded(self::login($request), (string) $request->getClientIp());
-        $request->getSession()->set(self::SIGNED_IN_ON, $this->clock->now()->format('Y-m-d'));
         $staff = $token->getUser();
         \assert($staff instanceof Staff);
+        $this->throttle->succeeded(self::scopes($staff, '', (string) $request->getClientIp()));
+        $request->getSession()->set(self::SIGNED_IN_ON, $this->clock->now()->format('Y-m-d'));
+        $answer = $this->whoAmI->of($staff);
+        // Told once, in this answer; from now on their PIN is enough again.
+        $this->pins->forgive($staff);
 
-        return Json::response($this->whoAmI->of($staff));
+        return Json::response($answer);
     }
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        $this->throttle->failed(self::login($request), (string) $request->getClientIp());
-
         return Json::problem(Problem::wrongCredentials('Name or password is wrong.'));
     }
 
-    private static function login(Request $request): string
+    /**
+     * By the account that was found, so that accents and invisible signs in a name make no other account of it.
+     *
+     * @return array<string, string>
+     */
+    private static function scopes(?Staff $staff, string $login, string $address): array
     {
-        $login = $request->attributes->get('login');
+        $network = Throttle::network($address);
+        $plain = \Normalizer::normalize(mb_strtolower($login), \Normalizer::FORM_KD);
+        $who = null === $staff ? 'name '.preg_replace('/[\p{M}\p{C}\s]+/u', '', \is_string($plain) ? $plain : $login) : (string) $staff->id;
 
-        return \is_string($login) ? $login : '';
+        return ['person_here' => "$who from $network", 'person' => $who, 'network' => $network];
     }
 }

@@ -49,6 +49,14 @@ class Staff implements SalonOwned, UserInterface, PasswordAuthenticatedUserInter
     #[ORM\Column]
     public bool $active = true;
 
+    /** Wrong PINs since the last right one. Set in SQL only. */
+    #[ORM\Column(updatable: false, options: ['default' => 0])]
+    public int $pinFailures = 0;
+
+    /** When a wrong PIN was typed for this person once too often: until they type their password. Set in SQL only. */
+    #[ORM\Column(nullable: true, updatable: false)]
+    public ?\DateTimeImmutable $pinRefusedAt = null;
+
     public function __construct(Uuid $id, Salon $salon, string $name, string $login, Role $role, string $passwordHash, string $pinHash, ?Place $place = null)
     {
         $this->id = $id;
@@ -65,6 +73,12 @@ class Staff implements SalonOwned, UserInterface, PasswordAuthenticatedUserInter
     public function getRoles(): array
     {
         return $this->role->permissions();
+    }
+
+    /** @param string $permission one of May's constants */
+    public function may(string $permission): bool
+    {
+        return \in_array($permission, $this->role->permissions(), true);
     }
 
     public function getUserIdentifier(): string

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Staff;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\Query;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
@@ -22,7 +23,13 @@ final readonly class StaffProvider implements UserProviderInterface
 
     public function loadUserByIdentifier(string $identifier): Staff
     {
-        return $this->find('s.login = :value', $identifier);
+        return $this->known($identifier) ?? throw new UserNotFoundException();
+    }
+
+    /** The account a typed name means: the database compares names without case, accents and invisible signs. */
+    public function known(string $login): ?Staff
+    {
+        return '' === $login ? null : $this->find('s.login = :value', $login);
     }
 
     public function refreshUser(UserInterface $user): Staff
@@ -31,7 +38,7 @@ final readonly class StaffProvider implements UserProviderInterface
             throw new UnsupportedUserException();
         }
 
-        return $this->find('s.id = :value', $user->id);
+        return $this->find('s.id = :value', $user->id) ?? throw new UserNotFoundException();
     }
 
     public function supportsClass(string $class): bool
@@ -39,7 +46,7 @@ final readonly class StaffProvider implements UserProviderInterface
         return Staff::class === $class;
     }
 
-    private function find(string $where, string|Uuid $value): Staff
+    private function find(string $where, string|Uuid $value): ?Staff
     {
         // Whoever signs in may belong to any salon; the guard switches the filter on again for what follows.
         if ($this->manager->getFilters()->isEnabled('salon')) {
@@ -47,8 +54,9 @@ final readonly class StaffProvider implements UserProviderInterface
         }
         $staff = $this->manager->createQuery('SELECT s, salon, p FROM '.Staff::class." s JOIN s.salon salon LEFT JOIN s.place p WHERE s.active = true AND $where")
             ->setParameter('value', $value, $value instanceof Uuid ? 'uuid' : null)
+            ->setHint(Query::HINT_REFRESH, true)
             ->getOneOrNullResult();
 
-        return $staff instanceof Staff ? $staff : throw new UserNotFoundException();
+        return $staff instanceof Staff ? $staff : null;
     }
 }

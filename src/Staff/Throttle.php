@@ -1,68 +1,111 @@
 <?php
 
-/** Slows down guessing of passwords and PINs. */
+/** Slows down guessing of passwords and PINs: counts before it looks, grows with every failure, agrees across nodes. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Staff;
 
+use Doctrine\DBAL\Connection;
 use KeenThistle\Http\Problem;
-use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\Clock\ClockInterface;
-use Symfony\Component\Lock\LockFactory;
 
-/** Five failures in five minutes per person and address, forty per address; kept in the database, so that nodes agree. */
-final readonly class Throttle
+/**
+ * A scope is what guesses are counted for: a person from one network, a person from anywhere, a network, a salon. Each
+ * try counts as a failure until it has succeeded, so that many at once are no way round. Failures are forgotten when
+ * none has come for a day.
+ */
+class Throttle
 {
-    private const WINDOW = 300;
+    /** Wait in seconds after the first failure too many; doubled with each further one. */
+    private const WAIT_S = 300;
+    private const LONGEST_S = 3600;
+    private const FORGET_S = 86_400;
+    private const LIMITS = ['person_here' => 5, 'person' => 30, 'network' => 40, 'salon_pins' => 20];
 
-    public function __construct(private CacheItemPoolInterface $cache, private LockFactory $locks, private ClockInterface $clock)
+    public function __construct(private readonly Connection $db, private readonly ClockInterface $clock)
     {
     }
 
-    /** @throws Problem 429 when there were too many failures lately */
-    public function check(string $who, string $address): void
+    /**
+     * Counts a try, before the secret is looked at.
+     *
+     * @param array<string, string> $scopes kind (of LIMITS) => whose
+     *
+     * @throws Problem 429 when there were too many failures lately
+     */
+    public function attempt(array $scopes): void
     {
-        foreach (self::keys($who, $address) as $key => $limit) {
-            $failures = $this->recent($key);
-            if (\count($failures) >= $limit) {
-                throw Problem::tooManyTries(max(1, $failures[0] + self::WINDOW - $this->clock->now()->getTimestamp()));
-            }
+        $now = $this->clock->now();
+        $this->refuse($this->until($scopes, $now), $now);
+        foreach ($scopes as $kind => $whose) {
+            $this->db->executeStatement(
+                'INSERT INTO sign_in_try (id, failures, last_at) VALUES (:id, 1, :now) ON DUPLICATE KEY UPDATE
+                    failures = IF(last_at < :forget, 1, failures + 1),
+                    blocked_until = IF(failures > :limit, DATE_ADD(:now, INTERVAL LEAST(:wait * POW(2, LEAST(failures - :limit - 1, 10)), :longest) SECOND), NULL),
+                    last_at = :now',
+                ['id' => self::id($kind, $whose), 'now' => self::text($now), 'forget' => self::text($now->modify('-'.self::FORGET_S.' seconds')), 'limit' => self::LIMITS[$kind], 'wait' => self::WAIT_S, 'longest' => self::LONGEST_S],
+            );
+        }
+        // Those that came at the same moment are over the limit now.
+        $this->refuse($this->until($scopes, $now), $now);
+    }
+
+    /**
+     * The person is who they say: their failures are forgotten, the network's only this try.
+     *
+     * @param array<string, string> $scopes as given to attempt()
+     */
+    public function succeeded(array $scopes): void
+    {
+        foreach ($scopes as $kind => $whose) {
+            $this->db->executeStatement(
+                str_starts_with($kind, 'person') ? 'DELETE FROM sign_in_try WHERE id = :id' : 'UPDATE sign_in_try SET failures = GREATEST(0, failures - 1) WHERE id = :id',
+                ['id' => self::id($kind, $whose)],
+            );
         }
     }
 
-    public function failed(string $who, string $address): void
+    /** The network an address belongs to: an IPv6 customer has a /64 to choose addresses from. */
+    public static function network(string $address): string
     {
-        foreach (array_keys(self::keys($who, $address)) as $key) {
-            $lock = $this->locks->createLock('throttle.'.$key, 5);
-            $lock->acquire(true);
-            try {
-                $item = $this->cache->getItem($key);
-                $item->set([...$this->recent($key), $this->clock->now()->getTimestamp()])->expiresAfter(self::WINDOW);
-                $this->cache->save($item);
-            } finally {
-                $lock->release();
-            }
+        $bytes = @inet_pton($address);
+        if (false === $bytes || 4 === \strlen($bytes)) {
+            return $address;
+        }
+        if (str_starts_with($bytes, str_repeat("\0", 10)."\xFF\xFF")) {
+            return (string) inet_ntop(substr($bytes, 12));
+        }
+
+        return inet_ntop(substr($bytes, 0, 8).str_repeat("\0", 8)).'/64';
+    }
+
+    /** @param array<string, string> $scopes */
+    private function until(array $scopes, \DateTimeImmutable $now): ?\DateTimeImmutable
+    {
+        $ids = [];
+        foreach ($scopes as $kind => $whose) {
+            $ids[] = self::id($kind, $whose);
+        }
+        $until = $this->db->fetchOne('SELECT MAX(blocked_until) FROM sign_in_try WHERE blocked_until > ? AND id IN ('.implode(', ', array_fill(0, \count($ids), '?')).')', [self::text($now), ...$ids]);
+
+        return \is_string($until) ? new \DateTimeImmutable($until, new \DateTimeZone('UTC')) : null;
+    }
+
+    private function refuse(?\DateTimeImmutable $until, \DateTimeImmutable $now): void
+    {
+        if (null !== $until) {
+            throw Problem::tooManyTries(max(1, $until->getTimestamp() - $now->getTimestamp()));
         }
     }
 
-    public function succeeded(string $who, string $address): void
+    private static function id(string $kind, string $whose): string
     {
-        $this->cache->deleteItem(array_key_first(self::keys($who, $address)) ?? '');
+        return hash('xxh128', "$kind $whose");
     }
 
-    /** @return array<string, int> key => limit */
-    private static function keys(string $who, string $address): array
+    private static function text(\DateTimeImmutable $at): string
     {
-        return ['p'.hash('xxh128', mb_strtolower($who).'|'.$address) => 5, 'a'.hash('xxh128', $address) => 40];
-    }
-
-    /** @return list<int> */
-    private function recent(string $key): array
-    {
-        $stored = $this->cache->getItem($key)->get();
-        $since = $this->clock->now()->getTimestamp() - self::WINDOW;
-
-        return \is_array($stored) ? array_values(array_filter($stored, static fn (mixed $at): bool => \is_int($at) && $at > $since)) : [];
+        return $at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s');
     }
 }

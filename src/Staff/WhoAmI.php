@@ -8,13 +8,10 @@ namespace KeenThistle\Staff;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Salon\Place;
-use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
 final readonly class WhoAmI
 {
-    public const CSRF_ID = 'api';
-
-    public function __construct(private EntityManagerInterface $manager, private CsrfTokenManagerInterface $csrf)
+    public function __construct(private EntityManagerInterface $manager, private CsrfToken $csrf)
     {
     }
 
@@ -33,8 +30,9 @@ final readonly class WhoAmI
             null === $staff->place ? null : (string) $staff->place->id,
             array_map(static fn (Place $p): array => ['id' => (string) $p->id, 'name' => $p->name, 'kind' => $p->kind], array_values($places)),
             array_map(static fn (Staff $s): array => ['id' => (string) $s->id, 'name' => $s->name, 'role' => $s->role->label()], array_values($colleagues)),
-            $this->csrf->getToken(self::CSRF_ID)->getValue(),
+            $this->csrf->of($staff),
             $staff->salon->currency,
+            null === $staff->pinRefusedAt ? null : $staff->pinRefusedAt->format('Y-m-d\TH:i:s\Z'),
         );
     }
 }

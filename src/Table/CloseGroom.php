@@ -17,11 +17,12 @@ use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\ZoneMark;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Desk\Message;
-use KeenThistle\Desk\Sender;
+use KeenThistle\Desk\OwnerLink;
 use KeenThistle\Diary\Booking;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\RecordVisit;
 use KeenThistle\Visit\Visit;
@@ -33,7 +34,7 @@ final readonly class CloseGroom
 {
     private const NOT_BACK_LATER = '+2 years';
 
-    public function __construct(private GroomRows $rows, private Finish $finish, private RecordVisit $record, private ToolRuns $runs, private Sender $sender, private Scope $scope, private ChangeRecorder $log, private ClockInterface $clock)
+    public function __construct(private GroomRows $rows, private Finish $finish, private RecordVisit $record, private ToolRuns $runs, private Scope $scope, private ChangeRecorder $log, private ClockInterface $clock)
     {
     }
 
@@ -61,20 +62,38 @@ final readonly class CloseGroom
         $next = $this->next($in, $groom);
         $visit = ($this->record)($manager, (string) $groom->dog->id, VisitInput::shape()->fields($this->visit($groom, $board, $in, $now)), GroomReader::plan($groom));
         $manager->flush();
-        foreach ($next as $n) {
-            $booking = new Booking(Uuid::v7(), $groom->dog, null, $n['on'], $n['time'], $n['kind']);
-            $manager->persist($booking);
-            $this->log->record($manager, $groom->dog, 'booking', (string) $booking->id, \sprintf('booked: %s, %s at %s', $n['kind'], $n['on']->format('Y-m-d'), $n['time']));
-        }
+        $this->keepNext($manager, $groom, $who, $next);
         $this->runs->record($manager, $groom, $board, $who, $now);
-        $groom->closedAt = $now;
-        $groom->closedBy = $who;
+        $groom->close($who, $now);
         $groom->visit = $manager->find(Visit::class, Uuid::fromString($visit->id));
         $groom->careToken = bin2hex(random_bytes(16));
+        $groom->linkUntil = $now->modify(OwnerLink::VALID);
         $groom->care = ['sections' => $this->finish->care($groom, $board, array_map(static fn (array $n): array => ['kind' => $n['kind'], 'on' => $n['on']->format('Y-m-d')], $next))];
         $text = trim($in->textOrNull('message') ?? '');
         if ('' !== $text) {
             $this->tell($manager, $groom, $who, $text, $now);
+        }
+    }
+
+    /**
+     * Booked by who may book; a wish for the desk else. What is booked for that moment already stays as it is.
+     *
+     * @param list<array{kind: string, on: \DateTimeImmutable, time: string}> $next
+     */
+    private function keepNext(EntityManagerInterface $manager, Groom $groom, Staff $who, array $next): void
+    {
+        $mayBook = $who->may(May::BOOK);
+        foreach ($next as $n) {
+            if (null !== $manager->getRepository(Booking::class)->findOneBy(['dog' => $groom->dog, 'slot' => Booking::slotOf($n['on'], $n['time'])])) {
+                continue;
+            }
+            $booking = new Booking(Uuid::v7(), $groom->dog, null, $n['on'], $n['time'], $n['kind']);
+            if (!$mayBook) {
+                $booking->wish();
+                $booking->note = "wished by $who->name at the table";
+            }
+            $manager->persist($booking);
+            $this->log->record($manager, $groom->dog, 'booking', (string) $booking->id, \sprintf('%s: %s, %s at %s', $mayBook ? 'booked' : 'wished for the desk', $n['kind'], $n['on']->format('Y-m-d'), $n['time']));
         }
     }
 
@@ -154,7 +173,7 @@ final readonly class CloseGroom
     {
         $client = Finish::client($groom);
         $to = null === $client ? '' : ('' !== $client->phone ? $client->phone : $client->email);
-        $manager->persist(new Message($groom->dog, $client, $who, $now, 'ready', $to, $text, $this->sender->send($to, $text)));
+        $manager->persist(new Message($groom->dog, $client, $who, $now, 'ready', $to, $text));
         $this->log->record($manager, $groom->dog, 'message', (string) $groom->id, 'ready message');
     }
 }

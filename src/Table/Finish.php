@@ -24,10 +24,12 @@ use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\LookList;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
 
 final readonly class Finish
 {
-    public function __construct(private GroomRows $rows, private GroomReader $reader, private CardRows $card, private KitReader $kit, private ArrivalRows $arrivals, private BasisReader $bases)
+    public function __construct(private GroomRows $rows, private GroomReader $reader, private CardRows $card, private KitReader $kit, private ArrivalRows $arrivals, private BasisReader $bases, private Scope $scope)
     {
     }
 
@@ -41,7 +43,7 @@ final readonly class Finish
 
         return new FinishView(
             (new LookList())->of($this->zones($groom, $board), $board), $view->phases, $view->minutes, $view->estimate_minutes, $groom->estimate['price_minor'] ?? null, $groom->estimate['price_terms'] ?? [], $next,
-            null === $client ? '' : $client->phone, $this->message($groom), array_values(array_filter($view->incidents, static fn (array $i): bool => false === $i['told'])), $sections,
+            null === $client || !$this->scope->staff()->may(May::PHONE) ? '' : $client->phone, $this->message($groom), array_values(array_filter($view->incidents, static fn (array $i): bool => false === $i['told'])), $sections,
         );
     }
 

@@ -38,12 +38,11 @@ final readonly class FinishController
     {
         $body = Body::read($request, CloseGroom::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $close): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $close): array {
             $groom = $this->rows->groom($id, $manager, true);
             $close($manager, $groom, $body);
-            $manager->flush();
 
-            return Json::response($this->reader->view($groom));
-        });
+            return [];
+        }, fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view($this->rows->groom($id, $manager)));
     }
 }

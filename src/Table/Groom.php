@@ -12,8 +12,10 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visit;
+use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -26,10 +28,15 @@ use Symfony\Component\Uid\Uuid;
 class Groom implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: Dog::class)]
     #[ORM\JoinColumn(nullable: false)]
     public Dog $dog;
+
+    /** The dog while this is open, null once closed: a dog is at one table only. */
+    #[ORM\Column(type: UuidType::NAME, unique: true, nullable: true)]
+    public ?Uuid $openFor;
 
     #[ORM\ManyToOne(targetEntity: Arrival::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -83,6 +90,10 @@ class Groom implements SalonOwned
     #[ORM\Column(length: 32, unique: true, nullable: true)]
     public ?string $careToken = null;
 
+    /** The link to it opens nothing any more from then on. */
+    #[ORM\Column(nullable: true)]
+    public ?\DateTimeImmutable $linkUntil = null;
+
     /** @var array<string, mixed> what the home-care sheet says */
     #[ORM\Column(type: 'json')]
     public array $care = [];
@@ -92,9 +103,17 @@ class Groom implements SalonOwned
         $this->id = $id;
         $this->salon = $arrival->salon;
         $this->dog = $arrival->dog;
+        $this->openFor = $arrival->dog->id;
         $this->arrival = $arrival;
         $this->place = $place;
         $this->openedBy = $staff;
         $this->openedAt = $at;
+    }
+
+    public function close(Staff $by, \DateTimeImmutable $at): void
+    {
+        $this->closedBy = $by;
+        $this->closedAt = $at;
+        $this->openFor = null;
     }
 }

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
@@ -34,6 +33,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Symfony\Component\Uid\Uuid;
 
+/** @phpstan-import-type Outcome from TakeTaps */
 final readonly class GroomController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
@@ -71,14 +71,11 @@ final readonly class GroomController
     {
         $body = Body::read($request, OpenGroom::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $open): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $open): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
-            $groom = $open($manager, $this->arrival($manager, $dog), $body);
-            $manager->flush();
 
-            return Json::response($this->reader->view($this->rows->groom((string) $groom->id, $manager)));
-        });
+            return ['groom' => (string) $open($manager, $this->arrival($manager, $dog), $body)->id];
+        }, fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view($this->rows->groom(\is_string($done['groom']) ? $done['groom'] : '', $manager)));
     }
 
     #[Route('/api/grooms/{id}', methods: ['GET'])]
@@ -110,12 +107,18 @@ final readonly class GroomController
         }
         $head = Shape::object(['sent_at' => Shape::text(20, 40)->required(), 'device' => Shape::line(4, 64)->required()])->fields((object) array_diff_key(get_object_vars($given), ['taps' => 1]));
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $take, $head, $taps): Response {
-            $groom = $this->rows->groom($id, $manager, true);
-            [$results, $ahead] = $take($manager, $groom, $head->text('device'), $head->text('sent_at'), $taps);
-            $manager->flush();
+        /** @var list<Outcome> $first */
+        $first = [];
 
-            return Json::response(new TapsView($results, round($ahead, 1), $this->reader->view($groom)));
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $take, $head, $taps, &$first): array {
+            $groom = $this->rows->groom($id, $manager, true);
+            [$first, $ahead] = $take($manager, $groom, $head->text('device'), $head->text('sent_at'), $taps);
+
+            return ['ahead' => round($ahead, 1), 'other' => array_filter(array_column($first, 'outcome'), static fn (string $o): bool => 'counted' !== $o)];
+        }, function (array $done, EntityManagerInterface $manager) use ($id, $taps, &$first): TapsView {
+            $results = [] !== $first ? $first : TakeTaps::again($taps, \is_array($done['other']) ? $done['other'] : []);
+
+            return new TapsView($results, is_numeric($done['ahead']) ? (float) $done['ahead'] : 0.0, $this->reader->view($this->rows->groom($id, $manager)));
         });
     }
 

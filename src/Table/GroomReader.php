@@ -33,12 +33,15 @@ use KeenThistle\Core\Table\ZoneMark;
 use KeenThistle\Core\Timing\Phase;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Desk\OwnerLink;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
 use Symfony\Component\Clock\ClockInterface;
 
 final readonly class GroomReader
 {
-    public function __construct(private GroomRows $rows, private CardRows $card, private KitReader $kit, private ClockInterface $clock)
+    public function __construct(private GroomRows $rows, private CardRows $card, private KitReader $kit, private Scope $scope, private ClockInterface $clock)
     {
     }
 
@@ -93,13 +96,13 @@ final readonly class GroomReader
         }
 
         return new GroomView(
-            (string) $groom->id, DogView::of($dog), (string) $groom->arrival->id, (string) $groom->place->id, $groom->place->name, null !== $groom->closedAt ? 'closed' : ($board->isPaused() ? 'paused' : 'open'), $groom->seq, $at($groom->openedAt), $now->format('Y-m-d\TH:i:s.v\Z'),
+            (string) $groom->id, DogView::of($dog, $this->scope->staff()->may(May::PHONE)), (string) $groom->arrival->id, (string) $groom->place->id, $groom->place->name, null !== $groom->closedAt ? 'closed' : ($board->isPaused() ? 'paused' : 'open'), $groom->seq, $at($groom->openedAt), $now->format('Y-m-d\TH:i:s.v\Z'),
             '' === ($handOver['to'] ?? '') ? $groom->openedBy->name : $handOver['to'], $people, StandingCautions::of($dog), $groom->notices, $this->zones($groom, $board, $plan, $figures), $steps, $open[0]->key ?? null, $open[1]->key ?? null,
             $this->timers($groom, $board, $until), (object) $heat,
             array_map(static fn (array $c): array => $c + ['state' => $board->claws[$c['foot'].'.'.$c['claw']] ?? null], $nails->claws), $nails->next, $nails->nextDewclaws, (object) $this->pads($groom, $board), (object) $board->ears, (object) $board->eyes, $board->extents,
             $this->stripMap($groom, $history, $board, $plan), $incidents, $notes, null === $handOver ? null : ['at' => $at($handOver['at'])] + $handOver, $this->phases($groom, $taps, $plan),
             round($board->minutesAtWork($groom->openedAt, $until), 1), $groom->estimate['likely'] ?? null, $this->held($taps, $board), $groom->closedBy?->name, null === $groom->closedAt ? null : $at($groom->closedAt), null === $groom->visit ? null : (string) $groom->visit->id,
-            null === $groom->careToken ? null : "/care/$groom->careToken", $clocks,
+            null === $groom->careToken || !OwnerLink::isOpen($groom->linkUntil, $now) ? null : "/care/$groom->careToken", $clocks,
         );
     }
 

@@ -43,7 +43,7 @@ final readonly class GroomRows
     /** The groom of a dog that nobody has closed. */
     public function open(Dog $dog, EntityManagerInterface $manager): ?Groom
     {
-        return $manager->getRepository(Groom::class)->findOneBy(['dog' => $dog, 'closedAt' => null], ['openedAt' => 'DESC']);
+        return $manager->getRepository(Groom::class)->findOneBy(['openFor' => $dog->id]);
     }
 
     /** @return list<Tap> in their order */

@@ -29,7 +29,7 @@ class GroomTap implements SalonOwned
     public Staff $staff;
 
     /** The device's own name for it, by which a second sending is known. */
-    #[ORM\Column(length: 64)]
+    #[ORM\Column(length: 64, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
     public string $tap;
 
     #[ORM\Column]

@@ -11,6 +11,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
@@ -20,6 +21,7 @@ use Symfony\Component\Uid\Uuid;
 class Incident implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: Groom::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -33,7 +35,7 @@ class Incident implements SalonOwned
     #[ORM\JoinColumn(nullable: false)]
     public Staff $staff;
 
-    #[ORM\Column(length: 64)]
+    #[ORM\Column(length: 64, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
     public string $tap;
 
     #[ORM\Column]

@@ -15,6 +15,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Scope;
@@ -38,6 +39,7 @@ final readonly class TakeTaps
         $now = $this->clock->now();
         $ahead = self::ahead($sentAt, $now);
         $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
+        $me = (string) $who->id;
         $before = $this->rows->taps($groom);
         $board = Board::of($before);
         $known = $this->known($manager->getConnection(), $groom, $given);
@@ -46,16 +48,21 @@ final readonly class TakeTaps
         $out = [];
         foreach ($given as $i => $one) {
             try {
-                $in = TapInput::tap()->fields($one, "taps[$i]");
+                $in = TapInput::read($one, "taps[$i]");
+                if (!\in_array($in->textOrNull('by') ?? $me, ['', $me], true)) {
+                    $out[] = self::outcome($in->text('id'), 'someone_elses', 'Somebody else made this tap: it is kept until they sign in on this device.');
+                    continue;
+                }
                 if (isset($known[$in->text('id')])) {
                     $out[] = self::outcome($in->text('id'), 'repeated');
                     continue;
                 }
                 $data = $this->named(TapInput::data($in, $steps, $planned), $in, $manager);
                 $at = self::at($in, $ahead, $groom->openedAt, $now);
-            } catch (InvalidInput $e) {
+            } catch (InvalidInput|Problem $e) {
+                $faults = $e instanceof InvalidInput ? $e->all() : [['field' => "taps[$i]", 'message' => $e->getMessage()]];
                 $id = $one instanceof \stdClass && \is_string($one->id ?? null) ? mb_substr($one->id, 0, 64) : '';
-                $out[] = self::outcome($id, 'refused', implode(' ', array_map(static fn (array $one): string => $one['field'].' '.$one['message'], $e->all())));
+                $out[] = self::outcome($id, 'refused', implode(' ', array_map(static fn (array $f): string => $f['field'].' '.$f['message'], $faults)));
                 continue;
             }
             $tap = new Tap($in->text('id'), $groom->seq + 1, $who->name, $device, $at, $in->text('kind'), $data);
@@ -92,6 +99,25 @@ final readonly class TakeTaps
     }
 
     /**
+     * What a batch that was sent once more is told.
+     *
+     * @param list<mixed> $given
+     * @param array<mixed> $other outcome by place in the batch, where it was not counted
+     *
+     * @return list<Outcome>
+     */
+    public static function again(array $given, array $other): array
+    {
+        $out = [];
+        foreach ($given as $i => $one) {
+            $id = $one instanceof \stdClass && \is_string($one->id ?? null) ? mb_substr($one->id, 0, 64) : '';
+            $out[] = self::outcome($id, \is_string($other[$i] ?? null) ? $other[$i] : 'counted');
+        }
+
+        return $out;
+    }
+
+    /**
      * A choice becomes a tap of its zone: as the held one said, or as it stands.
      *
      * @param list<Tap> $before
@@ -125,9 +151,10 @@ final readonly class TakeTaps
 
     private static function instant(string $text, string $field): \DateTimeImmutable
     {
-        $at = \DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.vp', $text, new \DateTimeZone('UTC'));
+        // Looked at before it is parsed: a NUL in it would throw there.
+        $at = 1 === preg_match('/^\d{4}-[0-9T:.Z+-]+$/D', $text) ? \DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.vp', $text, new \DateTimeZone('UTC')) : false;
 
-        return false === $at || 1 !== preg_match('/^\d{4}-/', $text) ? throw InvalidInput::at($field, 'must be a moment such as 2026-05-04T10:15:30.250Z') : $at;
+        return false === $at ? throw InvalidInput::at($field, 'must be a moment such as 2026-05-04T10:15:30.250Z') : $at;
     }
 
     /**
@@ -139,13 +166,18 @@ final readonly class TakeTaps
     {
         $ids = [];
         foreach ($given as $one) {
-            if ($one instanceof \stdClass && \is_string($one->id ?? null)) {
+            if ($one instanceof \stdClass && \is_string($one->id ?? null) && 1 === preg_match(Tap::ID, $one->id)) {
                 $ids[] = $one->id;
             }
         }
         $there = [] === $ids ? [] : $db->fetchFirstColumn('SELECT tap FROM groom_tap WHERE salon_id = ? AND groom_id = ? AND tap IN (?)', [$groom->salon->id->toBinary(), $groom->id->toBinary(), $ids], ['binary', 'binary', ArrayParameterType::STRING]);
 
-        return array_fill_keys(array_filter($there, is_string(...)), true);
+        $known = [];
+        foreach ($there as $id) {
+            $known[\is_string($id) ? $id : ''] = true;
+        }
+
+        return $known;
     }
 
     /**

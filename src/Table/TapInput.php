@@ -59,11 +59,23 @@ final class TapInput
         ]);
     }
 
+    /** @throws InvalidInput naming the place in the batch */
+    public static function read(mixed $given, string $path): Fields
+    {
+        $in = self::tap()->fields($given, $path);
+        if (1 !== preg_match(Tap::ID, $in->text('id'))) {
+            throw InvalidInput::at($in->pathOf('id'), 'must be 8 to 64 letters, digits, - or _');
+        }
+
+        return $in;
+    }
+
     public static function tap(): Shape
     {
         return Shape::object([
             'id' => Shape::line(8, 64)->required()->describe('made by the device; counted once'),
             'at' => Shape::text(20, 40)->required()->describe('by the device\'s clock, ISO 8601'),
+            'by' => Shape::text(0, 36)->nullable()->describe('id of the person who made it; null: who is signed in. Counted only for its maker'),
             'kind' => Shape::choice(Tap::KINDS, 'kind of tap')->required(),
             'saw' => Shape::integer(0, 10_000_000)->default(0)->describe('the newest tap of the groom that the device had seen'),
             'zones' => Shape::list(Zone::shape(), 1, 80)->nullable(),

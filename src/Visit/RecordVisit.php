@@ -54,7 +54,7 @@ final readonly class RecordVisit
         $manager->persist($visit);
         if (null !== $visit->kg) {
             $dog->kg = $visit->kg;
-            ++$dog->version;
+            ++$dog->version; // The weight stands in the dog's form.
         }
         $this->zones($manager, $visit, $in, $plan);
         $this->log->record($manager, $dog, 'visit', (string) $visit->id, \sprintf('%s visit on %s recorded', $visit->kind, $visit->day->format('Y-m-d')), null, ['zones' => \count($in->objects('zones'))]);

@@ -13,6 +13,7 @@ use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
@@ -22,6 +23,7 @@ use Symfony\Component\Uid\Uuid;
 class Visit implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     public const KINDS = ['full', 'tidy', 'nails'];
 
@@ -69,9 +71,6 @@ class Visit implements SalonOwned
 
     #[ORM\Column(length: 1000)]
     public string $note = '';
-
-    #[ORM\Column]
-    public int $version = 1;
 
     public function __construct(Uuid $id, Dog $dog, Staff $staff, Place $place, \DateTimeImmutable $day, string $kind)
     {

@@ -9,7 +9,6 @@ namespace KeenThistle\Visit;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
-use KeenThistle\Http\Json;
 use KeenThistle\Http\Writes;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
@@ -30,6 +29,15 @@ final readonly class VisitController
     {
         $body = Body::read($request, VisitInput::shape());
 
-        return $this->writes->once($request, fn (EntityManagerInterface $manager): Response => Json::response(($this->record)($manager, $id, $body), 201));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body): array {
+                $visit = ($this->record)($manager, $id, $body);
+
+                return ['id' => $visit->id, 'day' => $visit->day];
+            },
+            static fn (array $done): RecordedView => new RecordedView(\is_string($done['id']) ? $done['id'] : '', \is_string($done['day']) ? $done['day'] : ''),
+            201,
+        );
     }
 }

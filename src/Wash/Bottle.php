@@ -9,6 +9,7 @@ namespace KeenThistle\Wash;
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
@@ -18,6 +19,7 @@ use Symfony\Component\Uid\Uuid;
 class Bottle implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\ManyToOne(targetEntity: Product::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -46,9 +48,6 @@ class Bottle implements SalonOwned
     /** The day it was emptied, used up or poured away; null: it stands there. */
     #[ORM\Column(type: 'date_immutable', nullable: true)]
     public ?\DateTimeImmutable $pouredOn = null;
-
-    #[ORM\Column]
-    public int $version = 1;
 
     public function __construct(Uuid $id, Product $product, Staff $staff, float $ml, float $concentrateMl, \DateTimeImmutable $mixedOn, \DateTimeImmutable $discardBy)
     {

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -18,6 +19,7 @@ use Symfony\Component\Uid\Uuid;
 class Product implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     public const KINDS = ['shampoo', 'conditioner'];
 
@@ -59,9 +61,6 @@ class Product implements SalonOwned
 
     #[ORM\Column]
     public bool $active = true;
-
-    #[ORM\Column]
-    public int $version = 1;
 
     public function __construct(Uuid $id, Salon $salon, string $name, string $kind, float $ratio)
     {

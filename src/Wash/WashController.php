@@ -50,14 +50,14 @@ final readonly class WashController
     {
         $body = Body::read($request, WashInput::product());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
             $salon = $manager->find(Salon::class, $this->scope->salonId()) ?? throw new \LogicException('A person has a salon.');
             $product = new Product(Uuid::v7(), $salon, '', 'shampoo', 1.0);
             WashInput::into($product, $body);
             $manager->persist($product);
 
-            return $this->done($manager, $product, 'new', 201);
-        });
+            return $this->noted($manager, $product, 'new');
+        }, $this->wash->view(...), 201);
     }
 
     #[Route('/api/wash/products/{id}', methods: ['PUT'])]
@@ -68,17 +68,15 @@ final readonly class WashController
         $body = Body::read($request, WashInput::product());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
             $product = $this->scope->get(Product::class, $id, $manager, 'product');
-            $manager->refresh($product, LockMode::PESSIMISTIC_WRITE);
             if ($product->version !== $version) {
                 throw Problem::stale('Somebody changed this product meanwhile, or mixed from it.', ['version' => $product->version, 'theirs_stock_ml' => $product->stockMl]);
             }
             WashInput::into($product, $body);
-            ++$product->version;
 
-            return $this->done($manager, $product, $product->active ? 'changed' : 'out of use');
-        });
+            return $this->noted($manager, $product, $product->active ? 'changed' : 'out of use');
+        }, $this->wash->view(...));
     }
 
     #[Route('/api/wash/bottles', methods: ['POST'])]
@@ -88,7 +86,7 @@ final readonly class WashController
     {
         $body = Body::read($request, WashInput::bottles());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
             $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
             $manager->refresh($product, LockMode::PESSIMISTIC_WRITE);
             $staff = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
@@ -105,10 +103,9 @@ final readonly class WashController
             }
             // The jug may hold more than was counted: what is poured is poured.
             $product->stockMl = max(0.0, round($product->stockMl - $mix->concentrate, 1));
-            ++$product->version;
 
-            return $this->done($manager, $product, \sprintf('%s l mixed, %d %s', round($mix->litres, 2), $count, 1 === $count ? 'bottle' : 'bottles'), 201);
-        });
+            return $this->noted($manager, $product, \sprintf('%s l mixed, %d %s', round($mix->litres, 2), $count, 1 === $count ? 'bottle' : 'bottles'));
+        }, $this->wash->view(...), 201);
     }
 
     public static function pouredShape(): Shape
@@ -124,16 +121,15 @@ final readonly class WashController
         $body = Body::read($request, self::pouredShape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
             $bottle = $this->scope->get(Bottle::class, $id, $manager, 'bottle');
             if ($bottle->version !== $version) {
                 throw Problem::stale('Somebody emptied this bottle meanwhile.', ['version' => $bottle->version]);
             }
             $bottle->pouredOn = $body->bool('poured') ? $this->clock->now()->setTime(0, 0) : null;
-            ++$bottle->version;
 
-            return $this->done($manager, $bottle->product, $body->bool('poured') ? 'a bottle is empty' : 'a bottle stands there after all');
-        });
+            return $this->noted($manager, $bottle->product, $body->bool('poured') ? 'a bottle is empty' : 'a bottle stands there after all');
+        }, $this->wash->view(...));
     }
 
     #[Route('/api/dogs/{id}/reactions', methods: ['POST'])]
@@ -143,16 +139,15 @@ final readonly class WashController
     {
         $body = Body::read($request, WashInput::reaction());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
             $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
             $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
             $dog->reactions = [...$dog->reactions, ['id' => (string) Uuid::v7(), 'product' => (string) $product->id, 'name' => $product->name, 'what' => trim($body->text('what')), 'on' => $this->clock->now()->format('Y-m-d'), 'who' => $this->scope->staff()->name]];
             $this->log->record($manager, $dog, 'reaction', (string) $product->id, \sprintf('reaction to %s: %s', $product->name, trim($body->text('what'))));
-            $manager->flush();
 
-            return Json::response($this->wash->view(), 201);
-        });
+            return [];
+        }, $this->wash->view(...), 201);
     }
 
     #[Route('/api/dogs/{id}/reactions/{reaction}', methods: ['DELETE'])]
@@ -160,7 +155,7 @@ final readonly class WashController
     #[Endpoint('A reaction was written down by mistake, or a vet has cleared it', gives: WashView::class)]
     public function unreact(Request $request, string $id, string $reaction): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $reaction): Response {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $reaction): array {
             $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
             $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
             $left = array_values(array_filter($dog->reactions, static fn (array $r): bool => $r['id'] !== $reaction));
@@ -169,17 +164,16 @@ final readonly class WashController
             }
             $dog->reactions = $left;
             $this->log->record($manager, $dog, 'reaction', $reaction, 'a reaction taken off the card');
-            $manager->flush();
 
-            return Json::response($this->wash->view());
-        });
+            return [];
+        }, $this->wash->view(...));
     }
 
-    private function done(EntityManagerInterface $manager, Product $product, string $what, int $status = 200): Response
+    /** @return array{} */
+    private function noted(EntityManagerInterface $manager, Product $product, string $what): array
     {
         $this->log->record($manager, null, 'wash', (string) $product->id, "$product->name: $what");
-        $manager->flush();
 
-        return Json::response($this->wash->view(), $status);
+        return [];
     }
 }

@@ -90,11 +90,13 @@ final class PatternTest extends ApiTestCase
         self::assertSame('It was changed on this card since.', self::find(self::rows($hobnob['stays']), 'zone', 'back')['why']);
         self::assertSame(16.6, $this->zone('Tansy', 'back')['finished_mm'], 'nothing has happened yet');
         $body = ['name' => 'Weir rounds', 'line' => $line, 'spread' => [$this->dogId('Tansy')]];
-        $saved = $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), $body, 200, ['If-Match' => '"2"']);
+        $saved = $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), $body, 200, ['If-Match' => '"1"']);
         self::assertSame(21.0, self::number($this->zone('Tansy', 'back')['finished_mm']));
         self::assertNull($this->zone('Tansy', 'skull')['recipe']);
-        self::assertSame([3, 1], [self::map($saved['pattern'])['version'], self::map($saved['pattern'])['behind']]);
-        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), $body, 412, ['If-Match' => '"2"']);
+        self::assertSame([2, 1], [self::map($saved['pattern'])['version'], self::map($saved['pattern'])['behind']]);
+        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), $body, 412, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), ['name' => 'Weir ovals'] + $body, 200, ['If-Match' => '"2"']);
+        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), ['name' => 'Weir squares'] + $body, 412, ['If-Match' => '"2"']);
         self::assertContains('back', array_column(self::rows($this->ask('GET', '/api/log?dog='.$this->dogId('Tansy'))['entries']), 'subject'), 'every card\'s change can be taken back');
     }
 

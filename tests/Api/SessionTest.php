@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use KeenThistle\Staff\Throttle;
+
 final class SessionTest extends ApiTestCase
 {
     public function testSignInSeeWhoAndSignOut(): void
@@ -74,13 +76,74 @@ final class SessionTest extends ApiTestCase
         $this->ask('POST', '/api/session/person', ['staff' => $other, 'pin' => '6414'], 404);
     }
 
-    public function testPinGuessingIsSlowedDown(): void
+    public function testAfterFiveWrongPinsItTakesThePasswordAndThePersonIsTold(): void
     {
         $this->signIn('tove');
         $maren = self::text(self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Maren Oakhollow')['id']);
         for ($i = 0; $i < 5; ++$i) {
             $this->ask('POST', '/api/session/person', ['staff' => $maren, 'pin' => '000'.$i], 422);
         }
-        $this->ask('POST', '/api/session/person', ['staff' => $maren, 'pin' => '4826'], 429);
+        $problem = $this->ask('POST', '/api/session/person', ['staff' => $maren, 'pin' => '4826'], 403);
+        self::assertStringContainsString('takes their password', self::text($problem['title']));
+        $told = $this->ask('POST', '/api/session', ['login' => 'maren', 'password' => 'thistle-demo'], 200);
+        self::assertIsString($told['pin_refused_at']);
+        self::assertNull($this->ask('GET', '/api/session')['pin_refused_at'], 'once');
+        $this->signIn('tove');
+        $this->ask('POST', '/api/session/person', ['staff' => $maren, 'pin' => '4826'], 200);
+    }
+
+    public function testARightPinForgivesTheWrongOnesBefore(): void
+    {
+        $this->signIn('tove');
+        $idris = self::text(self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater')['id']);
+        for ($round = 0; $round < 2; ++$round) {
+            for ($i = 0; $i < 4; ++$i) {
+                $this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '000'.$i], 422);
+            }
+            $this->csrf(self::text($this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '7350'], 200)['csrf']));
+        }
+        self::assertSame('Idris Fenwater', $this->ask('GET', '/api/session', expect: 200)['name']);
+    }
+
+    public function testOneSalonsPinsAreGuessedOnlySoOften(): void
+    {
+        $this->signIn('tove');
+        $salon = self::text($this->db()->fetchOne('SELECT LOWER(HEX(salon_id)) FROM staff WHERE login = ?', ['tove']));
+        $uuid = implode('-', [substr($salon, 0, 8), substr($salon, 8, 4), substr($salon, 12, 4), substr($salon, 16, 4), substr($salon, 20)]);
+        $throttle = self::getContainer()->get(Throttle::class);
+        self::assertInstanceOf(Throttle::class, $throttle);
+        for ($i = 0; $i < 20; ++$i) {
+            $throttle->attempt(['salon_pins' => $uuid]);
+        }
+        $idris = self::text(self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater')['id']);
+        $this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '7350'], 429);
+    }
+
+    public function testSpellingANameOtherwiseIsNoWayRound(): void
+    {
+        foreach (['maren', 'MAREN', 'mären', "mar\u{200B}en", ' maren '] as $i => $spelling) {
+            $this->ask('POST', '/api/session', ['login' => $spelling, 'password' => "guess$i"], 401);
+        }
+        $this->ask('POST', '/api/session', ['login' => 'márén', 'password' => 'thistle-demo'], 429);
+        foreach (['nobody', 'NOBODY', 'nöbody', "no\u{200B}body", ' nobody '] as $spelling) {
+            $this->ask('POST', '/api/session', ['login' => $spelling, 'password' => 'guess'], 401);
+        }
+        $this->ask('POST', '/api/session', ['login' => 'nóbody', 'password' => 'guess'], 429);
+    }
+
+    public function testTheTokenOfASecondSignInOverThePageWorks(): void
+    {
+        $this->signIn('tove');
+        $first = $this->token();
+        // The cookie is still there, as it is over a page whose session has ended or in a second tab.
+        $again = self::text($this->ask('POST', '/api/session', ['login' => 'tove', 'password' => 'thistle-demo'], 200)['csrf']);
+        $this->csrf($again);
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/back', self::blade('10'), 200, ['If-Match' => '"1"']);
+        $this->csrf($first);
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/chest', self::blade('10'), 200, ['If-Match' => '"1"']);
+        $other = self::text($this->ask('POST', '/api/session', ['login' => 'maren', 'password' => 'thistle-demo'], 200)['csrf']);
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/loin', self::blade('10'), 403, ['If-Match' => '"1"']);
+        $this->csrf($other);
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/loin', self::blade('10'), 200, ['If-Match' => '"1"']);
     }
 }

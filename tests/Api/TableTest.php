@@ -173,7 +173,8 @@ final class TableTest extends ApiTestCase
         $this->signIn('sunniva');
         $them = self::text($this->ask('GET', '/api/session')['id']);
         $this->signIn('tove');
-        $this->ask('POST', $this->path('taps'), $this->batch([$this->tap('hand_over', ['to' => $them])]), 404);
+        $answer = $this->ask('POST', $this->path('taps'), $this->batch([$this->tap('hand_over', ['to' => $them]), $this->tap('note', ['text' => 'goes in all the same'])]), 200);
+        self::assertSame(['refused', 'counted'], array_column(self::rows($answer['results']), 'outcome'), 'one unknown colleague holds up nothing');
     }
 
     public function testClosingRecordsBooksAndTellsOnce(): void

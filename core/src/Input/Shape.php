@@ -142,6 +142,9 @@ final readonly class Shape
             if (!\is_string($value)) {
                 throw InvalidInput::at($path, 'must be text');
             }
+            if (1 === preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value)) {
+                throw InvalidInput::at($path, 'must be text without control characters');
+            }
             $length = mb_strlen($value);
             if ($length < $min || $length > $max) {
                 throw InvalidInput::at($path, "must be $min to $max characters long");
@@ -209,7 +212,8 @@ final readonly class Shape
     public static function date(): self
     {
         return new self(['type' => 'string', 'format' => 'date'], static function (mixed $value, string $path): \DateTimeImmutable {
-            $date = \is_string($value) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value, new \DateTimeZone('UTC')) : false;
+            // Looked at before it is parsed: a NUL in it would throw there.
+            $date = \is_string($value) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/D', $value) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value, new \DateTimeZone('UTC')) : false;
             if (false === $date || $date->format('Y-m-d') !== $value) {
                 throw InvalidInput::at($path, 'must be a date such as 2026-03-31');
             }

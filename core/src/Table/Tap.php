@@ -8,6 +8,8 @@ namespace KeenThistle\Core\Table;
 
 final readonly class Tap
 {
+    /** A device's own name for a tap. */
+    public const ID = '/^[A-Za-z0-9_-]{8,64}$/D';
     public const KINDS = ['zone', 'step', 'timer', 'felt', 'reading', 'welfare', 'claw', 'pads', 'ear', 'eye', 'extents', 'incident', 'told', 'pause', 'resume', 'hand_over', 'note', 'look', 'choose'];
     public const ZONE_STATES = ['planned', 'done', 'partly', 'deferred', 'not_needed'];
     public const STEP_STATES = ['open', 'done', 'skipped'];

@@ -223,7 +223,7 @@ function Followers({ data, words }: { data: PatternData; words: Schemas['WordsVi
               {d.name}
             </Link>{' '}
             <span className="text-ink-2">{d.coat}</span>
-            {d.taken < data.pattern.version && <span className="block text-sm font-bold text-bracken">has an older version</span>}
+            {d.behind && <span className="block text-sm font-bold text-bracken">has an older version</span>}
             {d.own.length > 0 && (
               <span className="block text-sm text-ink-2">
                 its own way: {d.own.slice(0, 4).map(label).join(', ')}

@@ -1,0 +1,64 @@
+<?php
+
+/** Takes owners' links back: what they opened is not there any more, at once. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Desk;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Arrival\Agreement;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Writes;
+use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\May;
+use KeenThistle\Table\Groom;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class OwnerLinkController
+{
+    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
+    {
+    }
+
+    #[Route('/api/agreements/{id}/link', methods: ['DELETE'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('Take back the link to an owner\'s copy of an agreement', status: 204)]
+    public function agreement(Request $request, string $id): Response
+    {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
+            $agreement = $this->scope->get(Agreement::class, $id, $manager, 'agreement');
+            $this->close($manager, 'agreement', $agreement->id);
+            $this->log->record($manager, $agreement->arrival->dog, 'arrival', (string) $agreement->arrival->id, 'link to the agreement taken back');
+
+            return [];
+        }, static fn (): null => null);
+    }
+
+    #[Route('/api/grooms/{id}/care-link', methods: ['DELETE'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('Take back the link to a home-care sheet', status: 204)]
+    public function care(Request $request, string $id): Response
+    {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
+            $groom = $this->scope->get(Groom::class, $id, $manager, 'groom');
+            $this->close($manager, 'groom', $groom->id);
+            $this->log->record($manager, $groom->dog, 'groom', (string) $groom->id, 'link to the home-care sheet taken back');
+
+            return [];
+        }, static fn (): null => null);
+    }
+
+    private function close(EntityManagerInterface $manager, string $table, Uuid $id): void
+    {
+        \assert('agreement' === $table || 'groom' === $table);
+        $manager->getConnection()->executeStatement("UPDATE $table SET link_until = ? WHERE id = ?", [$this->clock->now()->format('Y-m-d H:i:s'), $id->toBinary()]);
+        $manager->getConnection()->executeStatement('DELETE FROM owner_pdf WHERE id = ?', [$id->toBinary()]);
+    }
+}

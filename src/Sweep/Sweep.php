@@ -1,0 +1,93 @@
+<?php
+
+/** Takes away what has had its time: keys of writes, sessions, tries at signing in, photos no row names, owners' PDFs. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Sweep;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use KeenThistle\Arrival\PhotoStore;
+use KeenThistle\Http\Writes;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\TerminateEvent;
+use Symfony\Component\HttpKernel\KernelEvents;
+use Symfony\Component\Uid\Uuid;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
+
+final readonly class Sweep
+{
+    private const EVERY_S = 3600;
+    private const AT_ONCE = 5000;
+
+    public function __construct(private Connection $db, private PhotoStore $photos, private ClockInterface $clock, private CacheInterface $cache, private LoggerInterface $logger)
+    {
+    }
+
+    /** About once an hour on each node, after an answer has gone out. */
+    #[AsEventListener(KernelEvents::TERMINATE)]
+    public function afterTheAnswer(TerminateEvent $event): void
+    {
+        if (true !== $event->getRequest()->attributes->get(Writes::WRITTEN)) {
+            return;
+        }
+        try {
+            $this->cache->get('swept', function (ItemInterface $item): bool {
+                $item->expiresAfter(self::EVERY_S);
+                $this->all();
+
+                return true;
+            });
+        } catch (\Throwable $e) {
+            $this->logger->error('sweeping failed: {message}', ['message' => $e->getMessage(), 'exception' => $e]);
+        }
+    }
+
+    /** @return array<string, int> what went, and how many */
+    public function all(): array
+    {
+        $now = $this->clock->now();
+        $day = static fn (string $ago): string => $now->modify($ago)->format('Y-m-d H:i:s');
+
+        return [
+            'keys of writes' => $this->rows('DELETE FROM request_key WHERE created_at < ?', $day('-48 hours')),
+            'sessions' => $this->rows('DELETE FROM sessions WHERE sess_lifetime < ?', $now->getTimestamp()),
+            'tries at signing in' => $this->rows('DELETE FROM sign_in_try WHERE last_at < ?', $day('-2 days')),
+            'PDFs of owners' => $this->rows('DELETE FROM owner_pdf WHERE made_at < ?', $day('-30 days')),
+            'files of photos' => $this->photos->sweep($now, $this->known(...)),
+        ];
+    }
+
+    /** In pieces, so that no transaction is long. */
+    private function rows(string $delete, int|string $before): int
+    {
+        $all = 0;
+        do {
+            $all += $gone = (int) $this->db->executeStatement($delete.' LIMIT '.self::AT_ONCE, [$before]);
+        } while (self::AT_ONCE === $gone);
+
+        return $all;
+    }
+
+    /**
+     * @param list<string> $ids
+     *
+     * @return list<string> those that have a row
+     */
+    private function known(array $ids): array
+    {
+        $known = [];
+        foreach (array_chunk($ids, 500) as $some) {
+            $found = $this->db->fetchFirstColumn('SELECT id FROM photo WHERE id IN (?)', [array_map(static fn (string $id): string => Uuid::fromString($id)->toBinary(), array_filter($some, Uuid::isValid(...)))], [ArrayParameterType::BINARY]);
+            foreach ($found as $id) {
+                $known[] = \is_string($id) ? (string) Uuid::fromBinary($id) : '';
+            }
+        }
+
+        return $known;
+    }
+}
