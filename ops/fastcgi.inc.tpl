@@ -1,4 +1,4 @@
-fastcgi_pass 127.0.0.1:@FPM_PORT@;
+fastcgi_pass unix:@RUN@/php.sock;
 fastcgi_param SCRIPT_FILENAME @ROOT@/public/index.php;
 fastcgi_param SCRIPT_NAME /index.php;
 fastcgi_param QUERY_STRING $query_string;

@@ -1,10 +1,10 @@
-# The project's own MariaDB: loopback only, data under var/.
+# The project's own MariaDB: a socket and a loopback port, data under var/.
 [mariadbd]
 datadir = @HOME@/data
 # Its own: a second server that starts clears what it finds in a shared one.
 tmpdir=@HOME@/tmp
-socket = @HOME@/run/mariadb.sock
-pid-file = @HOME@/run/mariadb.pid
+socket = @RUN@/db/mariadb.sock
+pid-file = @RUN@/db/mariadb.pid
 log-error = @HOME@/log/mariadb.log
 port = @DB_PORT@
 bind-address = 127.0.0.1
@@ -15,4 +15,4 @@ innodb_buffer_pool_size = @BUFFER@
 innodb_log_file_size = 64M
 innodb_flush_log_at_trx_commit = 1
 performance_schema = OFF
-max_connections = 60
+max_connections = @CONNECTIONS@

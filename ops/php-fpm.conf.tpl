@@ -1,15 +1,18 @@
-; The project's own PHP service: loopback only.
+; The project's own PHP service: reached by a socket that only its own account may open.
 [global]
-pid = @HOME@/run/php-fpm.pid
+pid = @RUN@/php-fpm.pid
 error_log = @HOME@/log/php-fpm.log
 daemonize = yes
 
-[thistle]
+[@POOL@]
 user = @USER@
 group = @GROUP@
-listen = 127.0.0.1:@FPM_PORT@
+listen = @RUN@/php.sock
+listen.owner = @USER@
+listen.group = @GROUP@
+listen.mode = 0600
 pm = static
-pm.max_children = 6
+pm.max_children = @CHILDREN@
 pm.max_requests = 5000
 catch_workers_output = yes
 clear_env = yes
@@ -20,6 +23,7 @@ env[APP_CACHE_DIR] = @CACHE@
 env[APP_SECRET] = @APP_SECRET@
 env[DATABASE_URL] = @DATABASE_URL@
 env[PHOTO_DIR] = @HOME@/photos
+env[SEAL_KEY_FILE] = @HOME@/seal.keys
 env[LOG_FILE] = @HOME@/log/app.log
 php_admin_value[error_log] = @HOME@/log/php-errors.log
 php_admin_flag[display_errors] = off
