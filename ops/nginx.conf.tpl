@@ -32,9 +32,11 @@ http {
     server {
         listen 127.0.0.1:@WEB_PORT@ default_server;
         access_log off;
-        error_page 400 =400 @bad;
+        error_page 400 =400 /problem/bad;
+        error_page 414 431 494 =414 /problem/long;
         location / { default_type application/problem+json; return 421 '{"type":"/problems/unknown-host","title":"This salon is not reached by that name.","status":421}'; }
-        location @bad { default_type application/problem+json; return 400 '{"type":"/problems/bad-request","title":"The request could not be read.","status":400}'; }
+        location = /problem/bad { internal; default_type application/problem+json; return 400 '{"type":"/problems/bad-request","title":"The request could not be read.","status":400}'; }
+        location = /problem/long { internal; default_type application/problem+json; return 414 '{"type":"/problems/too-long","title":"That address or its headers are too long.","status":414}'; }
     }
     server {
         listen 127.0.0.1:@WEB_PORT@;
@@ -48,51 +50,59 @@ http {
 
         include @HOME@/locations/*.conf;
         location = /api { return 404; }
+        location = /api/health { include @HOME@/fastcgi.inc; }
         location /api/ {
-            if (-f @HOME@/closed) { return 503; }
+            if (-f @HOME@/closed) { return 418; }
             include @HOME@/fastcgi.inc;
         }
         location ~ ^/(agreement|care)/ {
-            if (-f @HOME@/closed) { return 503; }
+            if (-f @HOME@/closed) { return 418; }
             limit_req zone=owners burst=20 nodelay;
             limit_conn readers 2;
             include @HOME@/fastcgi.inc;
         }
         location /assets/ { expires 1y; try_files $uri =404; }
         location / { expires -1; try_files $uri /index.html; }
-        error_page 400 =400 @bad;
-        location @bad {
+        error_page 400 =400 /problem/bad;
+        location = /problem/bad { internal;
             default_type application/problem+json;
             return 400 '{"type":"/problems/bad-request","title":"The request could not be read.","status":400}';
         }
-        error_page 403 404 =404 @missing;
-        location @missing {
+        error_page 403 404 =404 /problem/missing;
+        location = /problem/missing { internal;
             default_type application/problem+json;
             return 404 '{"type":"/problems/not-found","title":"There is nothing at this address.","status":404}';
         }
-        error_page 405 =405 @method;
-        location @method {
+        error_page 405 =405 /problem/method;
+        location = /problem/method { internal;
             default_type application/problem+json;
             return 405 '{"type":"/problems/method-not-allowed","title":"This address does not take that method.","status":405}';
         }
-        error_page 413 =413 @toolarge;
-        location @toolarge {
+        error_page 413 =413 /problem/toolarge;
+        location = /problem/toolarge { internal;
             default_type application/problem+json;
             return 413 '{"type":"/problems/too-large","title":"That is too large. A photo may be 12 MB.","status":413,"errors":[{"field":"photo","message":"is too large: at most 12 MB"}]}';
         }
-        error_page 414 431 494 =414 @long;
-        location @long {
+        error_page 414 431 494 =414 /problem/long;
+        location = /problem/long { internal;
             default_type application/problem+json;
             return 414 '{"type":"/problems/too-long","title":"That address or its headers are too long.","status":414}';
         }
-        error_page 429 =429 @slower;
-        location @slower {
+        error_page 429 =429 /problem/slower;
+        location = /problem/slower { internal;
             default_type application/problem+json;
             add_header Retry-After 2 always;
             return 429 '{"type":"/problems/too-many-requests","title":"That was asked too often. Wait a moment and try again.","status":429}';
         }
-        error_page 502 503 504 =503 @resting;
-        location @resting {
+        # A copy is being put back: nothing is taken that would be gone a moment later.
+        error_page 418 =503 /problem/closed;
+        location = /problem/closed { internal;
+            default_type application/problem+json;
+            add_header Retry-After 5 always;
+            return 503 '{"type":"/problems/closed","title":"An earlier copy of the salon is being put back just now. What you typed is still here; try again in a minute.","status":503}';
+        }
+        error_page 502 503 504 =503 /problem/resting;
+        location = /problem/resting { internal;
             default_type application/problem+json;
             add_header Retry-After 3 always;
             return 503 '{"type":"/problems/resting","title":"The salon\'s server is not answering. What you typed is still here; try again in a moment.","status":503}';

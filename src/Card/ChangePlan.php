@@ -9,6 +9,7 @@ namespace KeenThistle\Card;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Http\LostRace;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
 use KeenThistle\Log\ChangeRecorder;
@@ -32,6 +33,9 @@ final readonly class ChangePlan
     public function __invoke(EntityManagerInterface $manager, Dog $dog, array $wishes, ?int $revision = null, ?string $summary = null): array
     {
         [$now, $plan] = $this->rows->plan($dog);
+        if (null !== $revision && $now !== $revision) {
+            throw LostRace::rows('trim_plan', 1, 0);
+        }
         $done = $changes = [];
         foreach ($wishes as $zone => $wish) {
             $there = $plan[$zone] ?? ['version' => 0, 'recipe' => new ZoneRecipe()];

@@ -107,7 +107,7 @@ final readonly class BookingController
             if ('wished' !== $booking->state) {
                 throw Problem::conflict('This is no wish any more.');
             }
-            $this->mustBeFree($manager, $booking->dog, $booking->day, $booking->time);
+            $this->mustBeFree($manager, $booking->dog, $booking->day, $booking->time, $booking);
             $booking->book();
             $this->log->record($manager, $booking->dog, 'booking', (string) $booking->id, \sprintf('booked as wished: %s, %s at %s', $booking->kind, $booking->day->format('Y-m-d'), $booking->time));
 
@@ -116,9 +116,10 @@ final readonly class BookingController
     }
 
     /** @throws Problem 409; the unique key decides between two at once */
-    private function mustBeFree(EntityManagerInterface $manager, Dog $dog, \DateTimeImmutable $day, string $time): void
+    private function mustBeFree(EntityManagerInterface $manager, Dog $dog, \DateTimeImmutable $day, string $time, ?Booking $but = null): void
     {
-        if (null !== $manager->getRepository(Booking::class)->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)])) {
+        $there = $manager->getRepository(Booking::class)->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)]);
+        if (null !== $there && $there !== $but) {
             throw Problem::conflict(\sprintf('%s is booked on %s at %s already.', $dog->name, $day->format('Y-m-d'), $time));
         }
     }
