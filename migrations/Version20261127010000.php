@@ -64,6 +64,7 @@ final class Version20261127010000 extends Resumable
             $this->addSql("ALTER TABLE $table ADD link_until DATETIME DEFAULT NULL");
             $this->addSql("UPDATE $table SET link_until = DATE_ADD(COALESCE($from, UTC_TIMESTAMP()), INTERVAL 180 DAY) WHERE link_until IS NULL");
         }
+        $this->addSql('ALTER TABLE groom DROP COLUMN running');
         $this->addSql('CREATE TABLE owner_pdf (id BINARY(16) NOT NULL PRIMARY KEY, pdf MEDIUMBLOB NOT NULL, made_at DATETIME NOT NULL) ENGINE = InnoDB');
     }
 }

@@ -15,12 +15,13 @@ use KeenThistle\Http\Problem;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Staff;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** @phpstan-import-type Comb from Arrival */
 final readonly class ArrivalRows
 {
-    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager, private ClockInterface $clock)
     {
     }
 
@@ -92,9 +93,12 @@ final readonly class ArrivalRows
     /** @return list<PhotoView> oldest first */
     public function photos(Arrival $arrival): array
     {
-        return array_map(static fn (array $r): PhotoView => new PhotoView(
+        $me = $this->scope->staff();
+
+        return array_map(fn (array $r): PhotoView => new PhotoView(
             (string) Uuid::fromBinary(self::text($r['id'])), self::text($r['zone']), self::text($r['moment']), self::int($r['width']), self::int($r['height']), self::text($r['name']),
-        ), $this->scope->rows('SELECT p.id, p.zone, p.moment, p.width, p.height, s.name FROM photo p JOIN staff s ON s.id = p.staff_id WHERE p.salon_id = :salon AND p.arrival_id = :arrival ORDER BY p.id', ['arrival' => $arrival->id->toBinary()]));
+            Photo::mayBeTakenOut(Uuid::fromBinary(self::text($r['id'])), self::text($r['staff_id']) === $me->id->toBinary(), $me, $this->clock->now()),
+        ), $this->scope->rows('SELECT p.staff_id, p.id, p.zone, p.moment, p.width, p.height, s.name FROM photo p JOIN staff s ON s.id = p.staff_id WHERE p.salon_id = :salon AND p.arrival_id = :arrival ORDER BY p.id', ['arrival' => $arrival->id->toBinary()]));
     }
 
     /** @return list<array{estimate: float, actual: float}> visits whose estimate and minutes are known, oldest first */

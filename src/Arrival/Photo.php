@@ -9,6 +9,7 @@ namespace KeenThistle\Arrival;
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Staff\May;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\TimeBasedUidInterface;
 use Symfony\Component\Uid\Uuid;
@@ -54,9 +55,11 @@ class Photo implements SalonOwned
         $this->height = $height;
     }
 
-    /** As its id says. */
-    public function takenAt(): \DateTimeImmutable
+    /** By a manager always, by who took it within a day; when that was, its id says. */
+    public static function mayBeTakenOut(Uuid $id, bool $isOwn, Staff $by, \DateTimeImmutable $now): bool
     {
-        return $this->id instanceof TimeBasedUidInterface ? $this->id->getDateTime() : throw new \LogicException('A photo\'s id carries its time.');
+        $taken = $id instanceof TimeBasedUidInterface ? $id->getDateTime() : throw new \LogicException('A photo\'s id carries its time.');
+
+        return $by->may(May::HOUSE) || ($isOwn && $taken > $now->modify('-1 day'));
     }
 }

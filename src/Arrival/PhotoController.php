@@ -17,7 +17,6 @@ use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Staff;
-use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -29,9 +28,8 @@ use Symfony\Component\Uid\Uuid;
 final readonly class PhotoController
 {
     public const WHOLE = 'whole';
-    private const OWN_FOR = '-1 day';
 
-    public function __construct(private ArrivalRows $rows, private PhotoStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private EntityManagerInterface $manager, private Security $security, private ClockInterface $clock)
+    public function __construct(private ArrivalRows $rows, private PhotoStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private EntityManagerInterface $manager, private ClockInterface $clock)
     {
     }
 
@@ -70,7 +68,7 @@ final readonly class PhotoController
         }, function (array $done, EntityManagerInterface $manager): PhotoView {
             $photo = $this->scope->get(Photo::class, \is_string($done['photo']) ? $done['photo'] : '', $manager, 'photo');
 
-            return new PhotoView((string) $photo->id, $photo->zone, $photo->moment, $photo->width, $photo->height, $photo->staff->name);
+            return new PhotoView((string) $photo->id, $photo->zone, $photo->moment, $photo->width, $photo->height, $photo->staff->name, true);
         }, 201);
     }
 
@@ -96,8 +94,8 @@ final readonly class PhotoController
     {
         return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
             $photo = $this->scope->get(Photo::class, $id, $manager, 'photo');
-            $isFresh = $photo->takenAt() > $this->clock->now()->modify(self::OWN_FOR);
-            if (!$this->security->isGranted(May::HOUSE) && !($isFresh && $photo->staff->id->equals($this->scope->staff()->id))) {
+            $me = $this->scope->staff();
+            if (!Photo::mayBeTakenOut($photo->id, $photo->staff->id->equals($me->id), $me, $this->clock->now())) {
                 throw Problem::forbidden('A photo is taken out by a manager, or by who took it within a day.');
             }
             $this->log->record($manager, $photo->arrival->dog, 'arrival', (string) $photo->arrival->id, 'photo taken out: '.str_replace('_', ' ', $photo->zone));

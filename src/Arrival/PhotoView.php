@@ -8,7 +8,7 @@ namespace KeenThistle\Arrival;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'zone', 'moment', 'width', 'height', 'who'])]
+#[OA\Schema(required: ['id', 'zone', 'moment', 'width', 'height', 'who', 'removable'])]
 final readonly class PhotoView
 {
     public function __construct(
@@ -18,6 +18,7 @@ final readonly class PhotoView
         #[OA\Property] public int $width,
         #[OA\Property] public int $height,
         #[OA\Property] public string $who,
+        #[OA\Property(description: 'whether who asks may take it out')] public bool $removable,
     ) {
     }
 }

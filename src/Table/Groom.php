@@ -73,10 +73,6 @@ class Groom implements SalonOwned
     #[ORM\Column]
     public int $seq = 0;
 
-    /** Whether a timer runs: what is read then is old a second later. */
-    #[ORM\Column]
-    public bool $running = false;
-
     #[ORM\Column(nullable: true)]
     public ?\DateTimeImmutable $closedAt = null;
 

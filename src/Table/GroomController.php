@@ -37,7 +37,7 @@ use Symfony\Component\Uid\Uuid;
 final readonly class GroomController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     public function __construct(private GroomRows $rows, private GroomReader $reader, private RepeatReader $repeat, private CardRows $card, private ArrivalRows $arrivals, private KitReader $kit, private Scope $scope, private Writes $writes, private ClockInterface $clock, private EntityManagerInterface $manager)
     {
@@ -84,8 +84,8 @@ final readonly class GroomController
     public function read(Request $request, string $id): Response
     {
         $groom = $this->rows->groom($id);
-        // Minutes at work grow by themselves, timers by the second: an answer kept by a browser would be old after a reload.
-        $clock = null !== $groom->closedAt ? $groom->closedAt->format('U') : $this->clock->now()->format($groom->running ? 'U.v' : 'YmdHi');
+        // Seconds are counted in the browser; what PHP says of minutes and of forgotten timers is a minute old at most.
+        $clock = null !== $groom->closedAt ? $groom->closedAt->format('U') : $this->clock->now()->format('YmdHi');
         $etag = hash('xxh128', implode('|', [self::SHAPE, $groom->id, $groom->seq, $clock, $groom->dog->cardVersion, $this->scope->salon()->kitVersion]));
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);

@@ -93,7 +93,6 @@ final readonly class TakeTaps
                 $out[] = self::outcome($tap->id, 'counted', $this->notInKit($groom, $tap));
             }
         }
-        $groom->running = $board->isRunning();
 
         return [$out, $ahead];
     }

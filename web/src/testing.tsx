@@ -116,6 +116,7 @@ export const SESSION: Session = {
   ],
   csrf: 't',
   currency: 'EUR',
+  pin_refused_at: null,
 }
 
 /** As somebody who is signed in sees it. */

@@ -112,18 +112,6 @@ final class Board
         return null !== $last && null === $last['to'];
     }
 
-    public function isRunning(): bool
-    {
-        foreach ($this->timers as $log) {
-            $span = $log->newest();
-            if (null !== $span && null === $span['to']) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** Minutes at work since it began: pauses do not count. */
     public function minutesAtWork(\DateTimeImmutable $began, \DateTimeImmutable $until): float
     {

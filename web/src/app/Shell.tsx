@@ -3,6 +3,7 @@ import { BookOpen, Droplets, History, House, Keyboard, LayoutTemplate, Send, Wre
 import { useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
 import { Away } from '../ui/Away'
+import { Button } from '../ui/Button'
 import { Modal } from '../ui/Modal'
 import { PersonMenu } from './PersonMenu'
 import { useSession } from './session'
@@ -29,7 +30,7 @@ const SHORTCUTS: [string, string][] = [
 ]
 
 export function Shell() {
-  const { session } = useSession()
+  const { session, signedIn } = useSession()
   const go = useNavigate()
   const [help, setHelp] = useState(false)
   const online = useOnline()
@@ -76,6 +77,15 @@ export function Shell() {
         </button>
         <PersonMenu />
       </header>
+      {session.pin_refused_at && (
+        <div role="alert" className="flex flex-wrap items-center gap-3 bg-bracken-soft px-5 py-2 font-bold text-bracken">
+          <p className="min-w-0 flex-1 basis-72">
+            A wrong PIN was typed for you five times, last at {session.pin_refused_at.slice(11, 16)} UTC. Your password has made your PIN good again. If that
+            was not you, tell your manager.
+          </p>
+          <Button onClick={() => signedIn({ ...session, pin_refused_at: null })}>I have seen it</Button>
+        </div>
+      )}
       {!online && <Away>No connection. What you enter stays here until the salon can be reached again.</Away>}
       <main id="main" className="flex flex-1 flex-col">
         <Outlet />

@@ -4,6 +4,14 @@ import { api, take, type Schemas } from './client'
 
 export const LIVE_MS = 2000
 
+/** A groom with what it is old: an unchanged one comes from the browser's own store, under the date it was asked again. */
+async function groomNow(id: string): Promise<Schemas['GroomView'] & { age_ms: number }> {
+  const call = api.GET('/api/grooms/{id}', { params: { path: { id } } })
+  const groom = await take(call)
+  const asked = Date.parse((await call).response.headers.get('Date') ?? '')
+  return { ...groom, age_ms: Number.isNaN(asked) ? 0 : Math.max(0, asked - Date.parse(groom.now)) }
+}
+
 export const queries = {
   session: () => queryOptions({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')), staleTime: Infinity, retry: false }),
   words: () => queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),
@@ -58,7 +66,7 @@ export const queries = {
   groom: (id: string) =>
     queryOptions({
       queryKey: ['groom', id],
-      queryFn: () => take(api.GET('/api/grooms/{id}', { params: { path: { id } } })),
+      queryFn: () => groomNow(id),
       refetchInterval: LIVE_MS,
       refetchIntervalInBackground: true,
     }),

@@ -140,7 +140,7 @@ function textOf(z: DrawnZone): string {
 }
 
 function said(z: DrawnZone): string {
-  if (z.mat) return z.mat.severity > 0 ? `severity ${z.mat.text}` : 'clear'
+  if (z.mat) return z.mat.said ?? (z.mat.severity > 0 ? `severity ${z.mat.text}` : 'clear')
   return [z.planned ? (z.state ?? 'planned').replace('_', ' ') : 'not planned', z.now && 'in hand'].filter(Boolean).join(', ')
 }
 

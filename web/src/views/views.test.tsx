@@ -122,6 +122,10 @@ describe('house style', () => {
       },
     ],
     styles: [{ kind: 'tail', name: 'carrot', drawing: 'carrot', why: 'to a point', own: false }],
+    rights: [
+      { right: 'read', words: 'open cards', roles: ['manager', 'apprentice'] },
+      { right: 'house', words: 'change house style', roles: ['manager'] },
+    ],
   }
   function asManager(cache: { setQueryData: (key: unknown[], data: unknown) => unknown }) {
     cache.setQueryData(['session'], { ...SESSION, may: [...SESSION.may, 'house'] })

@@ -1,13 +1,14 @@
 // Time, price, and what the owner agrees to: the ways side by side, the sentences, a signature, or a refusal.
-import { useMutation } from '@tanstack/react-query'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { api, ApiError, take, writeKey } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
+import { TakeLinkBack } from '../../ui/TakeLinkBack'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
-import { mm, money } from '../../ui/words'
+import { day, mm, money } from '../../ui/words'
 import { CautionLine } from '../card/Cautions'
 import { hours, type ArrivalData, type CombDraft } from './comb'
 import { SignaturePad } from './SignaturePad'
@@ -54,6 +55,16 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
       if (e instanceof ApiError && e.status >= 400 && e.status < 500) key.current = writeKey()
     },
   })
+  const cache = useQueryClient()
+  const takeLinkBack = async (id: string) => {
+    try {
+      await take(api.DELETE('/api/agreements/{id}/link', { params: { path: { id }, header: { 'Idempotency-Key': writeKey() } } }))
+      toast({ text: 'The link opens nothing any more' })
+    } catch (e) {
+      toast({ text: e instanceof ApiError ? e.message : 'That did not work.', bad: true })
+    }
+    void cache.invalidateQueries({ queryKey: ['arrival', arrival.id] })
+  }
   const errors = send.error instanceof ApiError ? send.error.fields : {}
   return (
     <div className="space-y-4 p-4">
@@ -142,13 +153,21 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
                   {a.number}. {a.agreed ? 'agreed' : 'refused'}
                 </b>{' '}
                 by {a.signed_by}, taken by {a.who} ·{' '}
-                <a className="text-slate underline" href={a.link} target="_blank" rel="noreferrer">
-                  copy
-                </a>{' '}
-                ·{' '}
-                <a className="text-slate underline" href={`${a.link}.pdf`} target="_blank" rel="noreferrer">
-                  PDF
-                </a>
+                {a.link ? (
+                  <>
+                    <a className="text-slate underline" href={a.link} target="_blank" rel="noreferrer">
+                      copy
+                    </a>{' '}
+                    ·{' '}
+                    <a className="text-slate underline" href={`${a.link}.pdf`} target="_blank" rel="noreferrer">
+                      PDF
+                    </a>{' '}
+                    <span className="text-ink-2">for the owner until {a.link_until && day(a.link_until)}</span>
+                    {canWork && <TakeLinkBack onClick={() => void takeLinkBack(a.id)} />}
+                  </>
+                ) : (
+                  <span className="text-ink-2">the owner&rsquo;s link is closed</span>
+                )}
                 {!a.current && <span className="text-bracken"> · something was changed since: agree anew</span>}
                 {!a.intact && <b className="text-haw"> · the seal does not fit</b>}
               </li>

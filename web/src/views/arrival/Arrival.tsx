@@ -1,6 +1,6 @@
 // Arrival: what came in, in two minutes and with one hand; ends in an agreement that the core has reckoned.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { FlipHorizontal2, WholeWord } from 'lucide-react'
+import { FlipHorizontal2, Undo2, WholeWord } from 'lucide-react'
 import { Tabs } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, Navigate, useParams } from 'react-router'
@@ -21,7 +21,7 @@ import { Cautions } from '../card/Cautions'
 import { Line } from '../line/Line'
 import type { LineData } from '../line/LineField'
 import { Agree } from './Agree'
-import { combOf, sendable, SEVERITIES, SPREADS, withMat, type ArrivalData, type CombDraft } from './comb'
+import { combOf, sendable, SEVERITIES, SPREADS, withMat, type ArrivalData, type CombDraft, type MatDraft } from './comb'
 import { Check } from './Check'
 import { Handling } from './Handling'
 import { Mats } from './Mats'
@@ -97,11 +97,34 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
         const mat = mats[z]
         const last = arrival.last_found[z as keyof typeof arrival.last_found] as number | undefined
         const text = mat ? (mat.severity > 0 ? String(mat.severity) : '✓') : last ? '?' : ''
-        return [base, { id: z, label: labels[z] ?? z, mm: null, drawnMm: 24, planned: true, mat: { severity: mat?.severity ?? 0, text } }]
+        return [
+          base,
+          {
+            id: z,
+            label: labels[z] ?? z,
+            mm: null,
+            drawnMm: 24,
+            planned: true,
+            mat: { severity: mat?.severity ?? 0, text, said: mat ? undefined : last ? `not combed yet, was ${last} last time` : 'not combed yet' },
+          },
+        ]
       }),
     )
   const canWork = may('visit')
-  const set = (z: string, severity: number) => canWork && comb.change((c) => withMat(c, z, { severity }))
+  // What each finding replaced, so that a slip of the thumb is one tap to take back.
+  const [before, setBefore] = useState<{ zone: string; was: MatDraft | null }[]>([])
+  const set = (z: string, severity: number) => {
+    if (!canWork || mats[z]?.severity === severity) return
+    setBefore((all) => [...all.slice(-30), { zone: z, was: mats[z] ?? null }])
+    comb.change((c) => withMat(c, z, { severity }))
+  }
+  const undo = () => {
+    const last = before.at(-1)
+    if (!last) return
+    setBefore((all) => all.slice(0, -1))
+    comb.change((c) => ({ ...c, zones: [...c.zones.filter((z) => z.zone !== last.zone), ...(last.was ? [last.was] : [])] }))
+    setZone(last.zone)
+  }
   const choose = (z: string) => {
     setZone(z)
     setTab('mats')
@@ -234,10 +257,7 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
                     type="button"
                     role="radio"
                     aria-checked={brush === n}
-                    onClick={() => {
-                      setBrush(n)
-                      if (n >= 0 && zone) set(zone, n)
-                    }}
+                    onClick={() => setBrush(n)}
                     className={`flex min-h-12 min-w-20 flex-1 items-center justify-center gap-2 rounded-md border px-2 text-sm font-bold ${brush === n ? 'border-thistle bg-thistle-soft text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
                   >
                     {n > 0 && (
@@ -248,6 +268,9 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
                     {n < 0 ? 'just look' : `${n} ${SEVERITIES[n]}`}
                   </button>
                 ))}
+                <Button className="min-h-12 min-w-20 flex-1 text-sm" disabled={before.length === 0} onClick={undo}>
+                  <Undo2 aria-hidden className="size-5" /> Undo
+                </Button>
               </div>
               {unasked.length > 0 && (
                 <div className="flex items-center gap-1.5 overflow-x-auto pb-0.5" role="group" aria-label="Usual places, not combed yet" tabIndex={0}>

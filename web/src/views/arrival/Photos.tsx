@@ -145,7 +145,7 @@ export function Photos({ arrival, labels, zone, canWork }: { arrival: ArrivalDat
         {shown && (
           <>
             <img src={`/api/photos/${shown.id}/large`} alt={`${name(shown.zone)}, ${shown.moment}`} className="w-full rounded-md" />
-            {canWork && (
+            {canWork && shown.removable && (
               <p className="mt-3 flex flex-wrap items-center gap-3">
                 <Button onClick={() => void remove(shown)}>Take this photo out for good</Button>
               </p>

@@ -1,9 +1,10 @@
 // A new dog, or a change to one: every field, with its error beside it.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { useNavigate, useParams } from 'react-router'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { drafts } from '../../app/draft'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
@@ -96,8 +97,17 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
   const cache = useQueryClient()
   const toast = useToast()
   const key = useRef(writeKey())
-  const [version, setVersion] = useState(dog?.version ?? 0)
-  const { register, handleSubmit, setFocus, control, getValues } = useForm<Values>({ defaultValues: values })
+  // What was typed and not saved is here again after a reload, Back or another tap, with the version it was begun from.
+  const draft = `dog.${dog?.id ?? 'new'}`
+  const [begun] = useState(() => drafts.read<{ version: number; values: Values }>(draft))
+  const [version, setVersion] = useState(begun?.version ?? dog?.version ?? 0)
+  const { register, handleSubmit, setFocus, control, getValues, reset, formState } = useForm<Values>({ defaultValues: begun?.values ?? values })
+  const [takenUp, setTakenUp] = useState(begun !== null)
+  const typed = useWatch({ control })
+  const { isDirty } = formState
+  useEffect(() => {
+    if (isDirty) drafts.write(draft, { version, values: typed })
+  }, [isDirty, typed, draft, version])
   const typedName = useWatch({ control, name: 'name' })
   const save = useMutation({
     mutationFn: (v: Values) => {
@@ -107,6 +117,7 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
         : take(api.POST('/api/dogs', { params: { header: { 'Idempotency-Key': key.current } }, body }))
     },
     onSuccess: (saved) => {
+      drafts.write(draft, null)
       toast({ text: `${saved.name}: saved` })
       void cache.invalidateQueries({ queryKey: ['book'] })
       void cache.invalidateQueries({ queryKey: ['card', saved.id] })
@@ -135,6 +146,21 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
   return (
     <form onSubmit={(e) => void handleSubmit((v) => save.mutate(v))(e)} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
       <h1 className="text-3xl">{dog ? `Edit ${dog.name}` : 'New dog'}</h1>
+      {takenUp && (
+        <p role="status" className="flex flex-wrap items-center gap-3 rounded-md bg-slate-soft px-3 py-2 font-bold text-slate">
+          Taken up where it was left: not saved yet.
+          <Button
+            onClick={() => {
+              drafts.write(draft, null)
+              reset(values)
+              setVersion(dog?.version ?? 0)
+              setTakenUp(false)
+            }}
+          >
+            Begin anew
+          </Button>
+        </p>
+      )}
       <fieldset className={group}>
         <legend className="sr-only">The dog</legend>
         {text('name', 'Name')}
@@ -195,7 +221,7 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
         <Button type="submit" kind="main" disabled={save.isPending}>
           {save.isPending ? 'Saving …' : `Save ${typedName || 'dog'}`}
         </Button>
-        <Button onClick={() => void go(-1)}>Leave without saving</Button>
+        <Button onClick={() => (drafts.write(draft, null), void go(-1))}>Leave without saving</Button>
         {stale && <Button onClick={() => (setVersion(stale.problem.version ?? version), save.reset())}>I have seen it: mine stands, save next</Button>}
         {save.error && (
           <p role="alert" className="font-bold text-haw">

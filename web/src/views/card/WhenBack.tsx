@@ -184,6 +184,12 @@ function Next({ card }: { card: Schemas['CardView'] }) {
     onSuccess: () => (toast({ text: 'Cancelled' }), refresh()),
     onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
   })
+  const grant = useMutation({
+    mutationFn: (b: { id: string; version: number }) =>
+      take(api.PUT('/api/bookings/{id}', { params: { path: { id: b.id }, header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() } } })),
+    onSuccess: (b) => (toast({ text: `Booked: ${day(b.day)}, ${b.time}`, action: { label: 'Undo', run: () => cancel.mutate(b) } }), refresh()),
+    onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
+  })
   const errors = book.error instanceof ApiError ? book.error.fields : {}
   const send = (e: FormEvent) => {
     e.preventDefault()
@@ -198,6 +204,12 @@ function Next({ card }: { card: Schemas['CardView'] }) {
           <li key={b.id} className="flex flex-wrap items-center gap-2">
             <b>{day(b.day)}</b> {b.time} · {b.kind}
             {b.staff && ` · ${b.staff}`}
+            {b.state === 'wished' && <span className="font-bold text-bracken">{b.note || 'wished'}: not booked yet</span>}
+            {b.state === 'wished' && may('book') && (
+              <Button className="min-h-11" onClick={() => grant.mutate(b)} aria-label={`Book ${day(b.day)} as wished`}>
+                Book it
+              </Button>
+            )}
             {may('book') && (
               <Button kind="quiet" className="text-sm" onClick={() => cancel.mutate(b)} aria-label={`Cancel ${day(b.day)}`}>
                 Cancel

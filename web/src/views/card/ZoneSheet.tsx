@@ -2,6 +2,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { api, ApiError, take, writeKey, type Problem, type Schemas } from '../../app/client'
+import { useDraft } from '../../app/draft'
 import { draftOf, queries, type RecipeDraft } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { CheckField } from '../../ui/Field'
@@ -30,17 +31,18 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const current = card.zones.find((z) => z.zone === zone.id)
   const twinId = zone.id.endsWith('_left') ? zone.id.replace('_left', '_right') : zone.id.endsWith('_right') ? zone.id.replace('_right', '_left') : null
   const twin = twinId ? card.zones.find((z) => z.zone === twinId) : undefined
-  const [draft, setDraft] = useState<RecipeDraft | null>(null)
-  // The version the change was begun from: a change by somebody else in between must be noticed.
-  const [from, setFrom] = useState({ version: 0, twin: 0 })
+  // With the versions the change was begun from: a change by somebody else in between must be noticed.
+  const [kept, keep] = useDraft<{ recipe: RecipeDraft; from: { version: number; twin: number } }>(`zone.${dogId}.${zone.id}`)
+  const draft = kept?.recipe ?? null
+  const from = kept?.from ?? { version: 0, twin: 0 }
+  const forget = () => keep(null)
   const [both, setBoth] = useState(() => !!twin && twin.recipe?.words === current?.recipe?.words)
   const [conflict, setConflict] = useState<Problem | null>(null)
   const shown = useMemo(() => draft ?? (current?.recipe ? draftOf(current.recipe) : null), [draft, current])
   const asked = useDebounced(shown, 120)
   const answer = useQuery({ ...queries.answer(dogId, { zone: zone.id, recipe: asked ?? draftOf(null), place: card.place }), enabled: asked !== null })
   const change = (next: RecipeDraft) => {
-    if (!draft) setFrom({ version: current?.version ?? 0, twin: twin?.version ?? 0 })
-    setDraft(next)
+    keep({ recipe: next, from: kept?.from ?? { version: current?.version ?? 0, twin: twin?.version ?? 0 } })
   }
   const put = (id: string, version: number, recipe: RecipeDraft) =>
     take(
@@ -73,7 +75,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
       return done
     },
     onSuccess: (done) => {
-      setDraft(null)
+      forget()
       setConflict(null)
       const changes = done.flatMap((d) => (d.change ? [d.change] : []))
       if (changes.length)
@@ -93,7 +95,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         }),
       ),
     onSuccess: (done) => {
-      setDraft(null)
+      forget()
       if (done.change) toast({ text: `${zone.label}: taken out of the plan`, action: { label: 'Undo', run: () => void undo([done.change ?? '']) } })
       void cache.invalidateQueries({ queryKey: ['card', dogId] })
     },
@@ -111,23 +113,10 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         {['rear', 'tail', 'sanitary'].includes(zone.group) && <p className="text-sm font-bold text-bracken">{card.dog.tail_rule}</p>}
         {current.changed_by && <p className="text-sm text-ink-2">last changed by {current.changed_by}</p>}
       </div>
-      {conflict && draft ? (
-        <Conflict
-          problem={conflict}
-          busy={save.isPending}
-          onMine={() => save.mutate({ recipe: draft, version: conflict.version ?? 0 })}
-          onTheirs={() => {
-            setDraft(null)
-            setConflict(null)
-            save.reset()
-          }}
-        />
-      ) : (
-        changedMeanwhile && (
-          <p role="status" className="rounded-md bg-slate-soft px-3 py-2 text-sm font-bold text-slate">
-            {current.changed_by ?? 'Somebody'} has just changed this zone to: {current.recipe?.words ?? 'not planned'}. Saving will ask which one stays.
-          </p>
-        )
+      {changedMeanwhile && !conflict && (
+        <p role="status" className="rounded-md bg-slate-soft px-3 py-2 text-sm font-bold text-slate">
+          {current.changed_by ?? 'Somebody'} has just changed this zone to: {current.recipe?.words ?? 'not planned'}. Saving will ask which one stays.
+        </p>
       )}
       {shown ? (
         <>
@@ -178,14 +167,27 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
                 {save.error.message}
               </p>
             )}
+            {/* The choice stands where the thumb has just been. */}
             <div className="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-sheet py-3">
+              {conflict && draft && (
+                <Conflict
+                  problem={conflict}
+                  busy={save.isPending}
+                  onMine={() => save.mutate({ recipe: draft, version: conflict.version ?? 0 })}
+                  onTheirs={() => {
+                    forget()
+                    setConflict(null)
+                    save.reset()
+                  }}
+                />
+              )}
               <Button type="submit" kind="main" disabled={!draft || save.isPending}>
                 {save.isPending ? 'Saving …' : 'Save'}
               </Button>
               {draft && (
                 <Button
                   onClick={() => {
-                    setDraft(null)
+                    forget()
                     save.reset()
                   }}
                 >

@@ -68,6 +68,8 @@ function Form({ house }: { house: HouseData }) {
     ...Object.fromEntries((breaks.data?.breaks ?? []).map((b) => [b.field, b.message])),
     ...(save.error instanceof ApiError ? save.error.fields : {}),
   } as Record<string, string>
+  // In the order of the right that all of them have.
+  const roles = house.rights.find((r) => r.right === 'read')?.roles ?? []
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate()
@@ -159,6 +161,39 @@ function Form({ house }: { house: HouseData }) {
         ))}
       </section>
       <Styles styles={house.styles} own={own} canChange={canChange} errors={errors} onChange={setOwn} />
+      {canChange && (
+        <section className="panel overflow-x-auto p-4" aria-label="Who may do what" tabIndex={0}>
+          <h2 className="mb-2 text-lg">Who may do what</h2>
+          <table className="w-full text-left text-sm">
+            <thead>
+              <tr className="border-b border-line align-bottom">
+                <th scope="col" className="py-1 pr-3">
+                  <span className="sr-only">Right</span>
+                </th>
+                {roles.map((r) => (
+                  <th key={r} scope="col" className="px-2 py-1 text-center">
+                    {r}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {house.rights.map((right) => (
+                <tr key={right.right} className="border-b border-line last:border-0">
+                  <th scope="row" className="py-2 pr-3 font-normal">
+                    {right.words}
+                  </th>
+                  {roles.map((r) => (
+                    <td key={r} className="px-2 py-2 text-center font-bold">
+                      {right.roles.includes(r) ? 'yes' : '–'}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      )}
       {canChange && (
         <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-3">
           <Button type="submit" kind="main" disabled={save.isPending}>

@@ -7,6 +7,13 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { ago } from '../../ui/words'
 
+const STATES: Record<string, string> = {
+  waiting: 'waiting to go out',
+  sending: 'handed over, no answer yet: it may have gone out',
+  sent: 'taken',
+  failed: 'not taken',
+}
+
 export function Outbox() {
   const pages = useInfiniteQuery({
     queryKey: ['outbox'],
@@ -34,7 +41,8 @@ export function Outbox() {
                 {m.dog}
               </Link>{' '}
               · to {m.client} {m.to} · by {m.who}, {ago(m.at)} ·{' '}
-              <b className={m.state === 'sent' ? 'text-moss' : 'text-haw'}>{m.state === 'sent' ? 'taken' : 'not taken'}</b>: {m.receipt}
+              <b className={m.state === 'sent' ? 'text-moss' : m.state === 'failed' ? 'text-haw' : 'text-bracken'}>{STATES[m.state] ?? m.state}</b>
+              {m.receipt && `: ${m.receipt}`}
             </p>
           </li>
         ))}

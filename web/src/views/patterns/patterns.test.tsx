@@ -11,8 +11,8 @@ const PATTERN = {
   pattern: ROW,
   zones: [{ zone: 'back', label: 'back', words: '16 mm guard over 10, with the lay', finished_mm: 17 }],
   dogs: [
-    { dog: 'd1', name: 'Tansy', coat: 'curly', taken: 2, own: [] },
-    { dog: 'd2', name: 'Hobnob', coat: 'curly', taken: 1, own: ['skull'] },
+    { dog: 'd1', name: 'Tansy', coat: 'curly', taken: 2, behind: false, own: [] },
+    { dog: 'd2', name: 'Hobnob', coat: 'curly', taken: 1, behind: true, own: ['skull'] },
   ],
 }
 const fitted = (change: Record<string, unknown>) => ({

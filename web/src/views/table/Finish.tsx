@@ -9,6 +9,7 @@ import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { CheckField, TextField } from '../../ui/Field'
+import { TakeLinkBack } from '../../ui/TakeLinkBack'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
@@ -201,7 +202,8 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
                 >
                   <Check aria-hidden className={`size-6 shrink-0 ${booked[n.kind] ? 'text-moss' : 'text-line'}`} />
                   <span>
-                    <b className="capitalize">{n.kind}</b>, {day(n.on)} <span className="block text-sm text-ink-2">{n.why}</span>
+                    <b className="capitalize">{n.kind}</b>, {day(n.on)}
+                    {!may('book') && ', as a wish for the desk'} <span className="block text-sm text-ink-2">{n.why}</span>
                   </span>
                 </button>
               ))}
@@ -264,6 +266,18 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
 }
 
 function Closed({ groom }: { groom: Shown }) {
+  const { may } = useSession()
+  const cache = useQueryClient()
+  const toast = useToast()
+  const takeBack = async () => {
+    try {
+      await take(api.DELETE('/api/grooms/{id}/care-link', { params: { path: { id: groom.id }, header: { 'Idempotency-Key': writeKey() } } }))
+      toast({ text: 'The link opens nothing any more' })
+    } catch (e) {
+      toast({ text: e instanceof ApiError ? e.message : 'That did not work.', bad: true })
+    }
+    void cache.invalidateQueries({ queryKey: ['groom', groom.id] })
+  }
   const link = 'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-4 font-bold hover:bg-well'
   return (
     <section className="panel space-y-3 p-4" aria-label="Closed">
@@ -282,6 +296,7 @@ function Closed({ groom }: { groom: Shown }) {
             <a className={link} href={`${groom.care_link}.pdf`} target="_blank" rel="noreferrer">
               as PDF
             </a>
+            {may('visit') && <TakeLinkBack large onClick={() => void takeBack()} />}
           </>
         )}
         <Link className={link} to="/outbox">

@@ -1,6 +1,6 @@
 // What to pick up now, in the biggest type; and the few answers a wet thumb can give.
-import { Check, CircleSlash, Clock3, Ellipsis, Wrench } from 'lucide-react'
-import { useState } from 'react'
+import { Check, CircleSlash, Clock3, Ellipsis, Undo2, Wrench } from 'lucide-react'
+import { useLayoutEffect, useRef, useState, type ReactNode } from 'react'
 import type { Schemas } from '../../app/client'
 import { StyleDrawing } from '../../dog/StyleDrawing'
 import { Button } from '../../ui/Button'
@@ -21,16 +21,32 @@ interface Props {
   onTap: (data: TapData) => void
   onOtherwise: () => void
   onZone: (zone: string | null) => void
+  /** takes the last tap back; null: there is none */
+  onBack: (() => void) | null
+  /** what stands above the action block: the block itself stands still at the foot */
+  children: ReactNode
 }
 
-export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOtherwise, onZone }: Props) {
+/** A glove hits twice: what comes this soon after another step came in hand is not meant for it. */
+const SETTLE_MS = 700
+
+export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOtherwise, onZone, onBack, children }: Props) {
+  const { settled, moved } = useSettled(step?.key)
   const [asking, setAsking] = useState<'partly' | 'deferred' | 'skipped' | null>(null)
   const next = groom.steps.find((s) => s.key === groom.after)
   if (!step && !zone)
     return (
-      <section aria-label="Now" className="flex-1 p-4">
-        <p className="font-head text-4xl font-bold leading-tight text-moss">Every step is done.</p>
-        <p className="mt-2 text-lg">Look at the whole dog, then finish.</p>
+      <section aria-label="Now" className="flex min-h-0 flex-1 flex-col">
+        <div className="flex-1 p-4">
+          <p className="font-head text-4xl font-bold leading-tight text-moss">Every step is done.</p>
+          <p className="mt-2 text-lg">Look at the whole dog, then finish.</p>
+        </div>
+        {children}
+        {canWork && groom.state === 'open' && (
+          <div className="border-t border-line p-3">
+            <BackOne onBack={onBack} settled={settled} />
+          </div>
+        )}
       </section>
     )
   const z = zone ? groom.zones.find((one) => one.zone === zone) : null
@@ -38,6 +54,8 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
   const zones = zone ? [zone] : open
   const byZone = zones.length > 0
   const say = (state: string, why = '') => {
+    if (!settled()) return
+    moved()
     setAsking(null)
     if (byZone) onTap({ kind: 'zone', zones, state, ...(why ? { why } : {}) })
     else if (step) onTap({ kind: 'step', step: step.key, state: state === 'done' ? 'done' : 'skipped', ...(why ? { why } : {}) })
@@ -149,8 +167,16 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
           </div>
         )}
       </div>
+      {next && (
+        <p className="border-t border-line px-4 py-2 text-base">
+          <span className="text-ink-2">Then </span>
+          <b>{next.tool ? `${next.tool}${next.base ? ` over ${next.base}` : ''}` : next.title}</b>
+          {next.tool && <span className="text-ink-2">, {next.title}</span>}
+        </p>
+      )}
+      {children}
       {canWork && groom.state === 'open' && (
-        <div className="space-y-2 border-t border-line p-3">
+        <div className="space-y-2 border-t border-line p-3" data-testid="actions">
           {asking ? (
             <div role="group" aria-label="Why" className="flex flex-wrap gap-2">
               {reasons.map((why) => (
@@ -174,39 +200,55 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
                 {byZone ? (
                   <>
                     {!unplanned && (
-                      <Button className={action} onClick={() => setAsking('partly')}>
+                      <Button className={action} onClick={() => settled() && setAsking('partly')}>
                         <Ellipsis aria-hidden className="size-5" /> Partly
                       </Button>
                     )}
-                    <Button className={action} onClick={() => setAsking('deferred')}>
+                    <Button className={action} onClick={() => settled() && setAsking('deferred')}>
                       <Clock3 aria-hidden className="size-5" /> Later
                     </Button>
                     <Button className={action} onClick={() => say('not_needed')}>
                       <CircleSlash aria-hidden className="size-5" /> Not needed
                     </Button>
-                    <Button className={action} onClick={onOtherwise}>
+                    <Button className={action} onClick={() => settled() && onOtherwise()}>
                       <Wrench aria-hidden className="size-5" /> Otherwise
                     </Button>
                   </>
                 ) : (
-                  <Button className={action} onClick={() => setAsking('skipped')}>
+                  <Button className={action} onClick={() => settled() && setAsking('skipped')}>
                     <CircleSlash aria-hidden className="size-5" /> Leave it out
                   </Button>
                 )}
+                <BackOne onBack={onBack} settled={settled} />
               </div>
             </>
           )}
         </div>
       )}
-      {next && (
-        <p className="border-t border-line px-4 py-2 text-base">
-          <span className="text-ink-2">Then </span>
-          <b>{next.tool ? `${next.tool}${next.base ? ` over ${next.base}` : ''}` : next.title}</b>
-          {next.tool && <span className="text-ink-2">, {next.title}</span>}
-        </p>
-      )}
     </section>
   )
+}
+
+function BackOne({ onBack, settled }: { onBack: (() => void) | null; settled: () => boolean }) {
+  return (
+    <Button className="min-h-14 flex-1 basis-20 flex-col gap-0 !px-1 text-sm" disabled={onBack === null} onClick={() => settled() && onBack?.()}>
+      <Undo2 aria-hidden className="size-5" /> Back one
+    </Button>
+  )
+}
+
+/** Whether the step in hand has been there for long enough that a hit is meant for it; moved() says it changes now. */
+function useSettled(step: string | undefined) {
+  const changed = useRef(-SETTLE_MS)
+  const before = useRef(step)
+  useLayoutEffect(() => {
+    if (before.current !== step) changed.current = performance.now()
+    before.current = step
+  }, [step])
+  return {
+    settled: () => performance.now() - changed.current >= SETTLE_MS,
+    moved: () => (changed.current = performance.now()),
+  }
 }
 
 export function isOpen(groom: Shown, zone: string): boolean {

@@ -27,7 +27,7 @@ import { Otherwise } from './Otherwise'
 import { Parts } from './Parts'
 import { RearView } from './RearView'
 import { Steps } from './Steps'
-import { handWords, stateOf } from './taps'
+import { handWords, stateOf, type TapData } from './taps'
 import { Timers } from './Timers'
 import { useAwake, useGroom, useSince } from './useGroom'
 
@@ -57,7 +57,20 @@ function Page({
 }) {
   const { may } = useSession()
   const { dog } = groom
-  const { tap } = at
+  const [done, setDone] = useState<TapData[]>([])
+  // What was tapped here of zones and steps can be taken back, the newest first.
+  const tap = (data: TapData) => {
+    if (data.kind === 'zone' || data.kind === 'step') setDone((all) => [...all.slice(-40), data])
+    return at.tap(data)
+  }
+  const backOne = () => {
+    const last = done.at(-1)
+    if (!last) return
+    setDone((all) => all.slice(0, -1))
+    at.tap(last.kind === 'zone' ? { kind: 'zone', zones: last.zones, state: 'planned' } : { kind: 'step', step: last.step, state: 'open' })
+    setZone(null)
+    setPicked(typeof last.step === 'string' ? last.step : (groom.steps.find((s) => s.zones.some((z) => (last.zones as string[]).includes(z)))?.key ?? null))
+  }
   const canWork = may('visit') && groom.state !== 'closed'
   const labels = useMemo(() => Object.fromEntries(words.zones.map((z) => [z.id, z.label])), [words])
   const house = useQuery(queries.house())
@@ -71,7 +84,7 @@ function Page({
   const [line, setLine] = useState(false)
   const [said, setSaid] = useState<LineData['zones'] | null>(null)
   const saidById = Object.fromEntries((said ?? []).map((z) => [z.zone, z]))
-  const since = useSince(groom.now) / 60000
+  const since = useSince(groom.now, groom.age_ms ?? 0) / 60000
   useAwake(groom.state === 'open')
   useEffect(() => {
     document.title = `${dog.name}, at the table · Keen Thistle`
@@ -133,6 +146,11 @@ function Page({
         <p role="status" className={`text-sm font-bold ${at.waiting > 0 && at.away ? 'text-haw' : 'text-ink-2'}`} data-testid="kept">
           {at.waiting > 0 ? (at.away ? `${at.waiting} ${at.waiting === 1 ? 'tap' : 'taps'} kept here, sent when it can be` : 'sending …') : ''}
         </p>
+        {at.others > 0 && (
+          <p role="status" className="text-sm font-bold text-bracken">
+            {at.others} {at.others === 1 ? 'tap' : 'taps'} of somebody else kept here until they sign in
+          </p>
+        )}
         {canWork && (
           <>
             <Button
@@ -279,9 +297,12 @@ function Page({
               onTap={tap}
               onOtherwise={() => setDialog('otherwise')}
               onZone={setZone}
-            />
+              onBack={done.length > 0 ? backOne : null}
+            >
+              <Timers groom={groom} blade={blade} canWork={canWork} onTap={tap} />
+            </Now>
           )}
-          <Timers groom={groom} blade={blade} canWork={canWork} onTap={tap} />
+          {line && <Timers groom={groom} blade={blade} canWork={canWork} onTap={tap} />}
         </div>
       </div>
       {dialog === 'otherwise' && (

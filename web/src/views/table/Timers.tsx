@@ -25,7 +25,7 @@ const LABELS: Record<string, string> = {
 }
 
 export function Timers({ groom, blade, canWork, onTap }: Props) {
-  const since = useSince(groom.now) / 1000
+  const since = useSince(groom.now, groom.age_ms ?? 0) / 1000
   const toast = useToast()
   const [reading, setReading] = useState(false)
   const double = groom.dog.coat.includes('double')
@@ -106,19 +106,19 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
       })}
       {canWork && groom.state !== 'closed' && (
         <div className="flex gap-1.5 max-sm:flex-wrap" role="group" aria-label="Start a timer">
-          {shown
-            .filter((t) => !t.running)
-            .map((t) => (
-              <Button
-                key={t.timer}
-                className="min-h-12 flex-1 flex-col gap-0 !px-1 text-xs leading-tight"
-                onClick={() => start(t)}
-                aria-label={`Start ${LABELS[t.timer]}`}
-              >
-                <Play aria-hidden className="size-4" /> {LABELS[t.timer]}
-                {t.timer === 'clipping' && (blade ?? t.blade) && ` ${blade ?? t.blade}`}
-              </Button>
-            ))}
+          {/* One that runs keeps its place, or another would come to lie under the thumb. */}
+          {shown.map((t) => (
+            <Button
+              key={t.timer}
+              className="min-h-12 flex-1 flex-col gap-0 !px-1 text-xs leading-tight"
+              disabled={t.running}
+              onClick={() => start(t)}
+              aria-label={t.running ? `${LABELS[t.timer]} runs` : `Start ${LABELS[t.timer]}`}
+            >
+              <Play aria-hidden className="size-4" /> {LABELS[t.timer]}
+              {t.timer === 'clipping' && (blade ?? t.blade) && ` ${blade ?? t.blade}`}
+            </Button>
+          ))}
         </div>
       )}
     </section>

@@ -226,13 +226,16 @@ const open = () =>
     '/grooms/g1',
   )
 
+/** Until a hit counts again after another step has come in hand. */
+const settle = () => new Promise((over) => setTimeout(over, 750))
+
 beforeEach(() => {
   localStorage.clear()
   sessionStorage.clear()
 })
 
 describe('taps over what the salon said last', () => {
-  const at = (data: { kind: string; [name: string]: unknown }) => makeTap(data, 3)
+  const at = (data: { kind: string; [name: string]: unknown }) => makeTap(data, 3, 's1')
   it('light up zones, move to the next step, and leave the rest alone', () => {
     const shown = overlay(
       groom({ next: 'body:20 mm guard', after: 'head:7F blade', steps: groom().steps.map((s, i) => (i === 0 ? { ...s, state: 'done' } : s)) }),
@@ -308,12 +311,53 @@ describe('the table', () => {
     await waitFor(() => expect(screen.getByTestId('now-tool').textContent).toBe('20 mm guard'))
     expect(screen.getByText(/over 30 · with the lay · leaves 20 mm/)).toBeTruthy()
     expect(screen.getByText('Stop at the elbow')).toBeTruthy()
+    await settle()
     await userEvent.click(screen.getByRole('button', { name: 'Later' }))
     await userEvent.click(screen.getByRole('button', { name: 'sore or red skin' }))
     await waitFor(() => expect(seen).toHaveLength(2))
     expect(seen[0]).toMatchObject({ kind: 'step', step: 'check', state: 'done' })
     expect(seen[1]).toMatchObject({ kind: 'zone', zones: ['back', 'loin'], state: 'deferred', why: 'sore or red skin' })
     expect(localStorage.getItem('kt-taps-g1')).toBeNull()
+  })
+  it('takes two hits of a glove for one, and takes the last one back', async () => {
+    const { seen } = salon(groom)
+    open()
+    const done = await screen.findByTestId('done')
+    await userEvent.click(done)
+    await userEvent.click(screen.getByTestId('done'))
+    await userEvent.click(screen.getByRole('button', { name: 'Not needed' }))
+    await waitFor(() => expect(seen).toHaveLength(1))
+    expect(screen.getByTestId('now-tool').textContent).toBe('20 mm guard')
+    await settle()
+    expect(seen).toHaveLength(1)
+    await userEvent.click(screen.getByRole('button', { name: 'Back one' }))
+    await waitFor(() => expect(seen.at(-1)).toMatchObject({ kind: 'step', step: 'check', state: 'open' }))
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Back one' }).disabled).toBe(true)
+  })
+  it('leaves the action block at the foot and every timer in its place', async () => {
+    const { seen } = salon(groom)
+    open()
+    const actions = await screen.findByTestId('actions')
+    const panel = actions.parentElement
+    const names = () =>
+      within(screen.getByRole('group', { name: 'Start a timer' }))
+        .getAllByRole('button')
+        .map((b) => b.getAttribute('aria-label'))
+    const before = names()
+    await userEvent.click(screen.getByRole('button', { name: 'Start Rest' }))
+    await waitFor(() => expect(seen).toHaveLength(1))
+    expect(names()).toEqual(before.map((n) => (n === 'Start Rest' ? 'Rest runs' : n)))
+    expect(panel?.lastElementChild).toBe(screen.getByTestId('actions'))
+  })
+  it('sends the taps of who is signed in, and keeps those of somebody else', async () => {
+    queue.add('g1', makeTap({ kind: 'note', text: 'of another' }, 0, 's2'))
+    const { seen } = salon(groom)
+    open()
+    await userEvent.click(await screen.findByTestId('done'))
+    await waitFor(() => expect(seen).toHaveLength(1))
+    expect(seen[0]).toMatchObject({ kind: 'step', by: 's1' })
+    expect(await screen.findByText('1 tap of somebody else kept here until they sign in')).toBeTruthy()
+    expect(queue.read('g1').map((t) => t.by)).toEqual(['s2'])
   })
   it('keeps taps while there is no salon, and sends them in order when it is back', async () => {
     let there = false
@@ -331,6 +375,7 @@ describe('the table', () => {
     })
     open()
     await userEvent.click(await screen.findByTestId('done'))
+    await settle()
     await userEvent.click(screen.getByRole('button', { name: 'Not needed' }))
     await screen.findByText('2 taps kept here, sent when it can be')
     there = true
@@ -340,7 +385,7 @@ describe('the table', () => {
     expect(queue.read('g1')).toEqual([])
   })
   it('says what was refused and goes on', async () => {
-    queue.add('g1', makeTap({ kind: 'nonsense' }, 0))
+    queue.add('g1', makeTap({ kind: 'nonsense' }, 0, 's1'))
     server({
       'GET /api/words': WORDS,
       'GET /api/house': { styles: [] },

@@ -2,9 +2,9 @@
 import { writeKey, type Schemas } from '../../app/client'
 import type { ZoneState } from '../../dog/DogDrawing'
 
-export type Groom = Schemas['GroomView']
+export type Groom = Schemas['GroomView'] & { age_ms?: number }
 export type TapData = { kind: string; [name: string]: unknown }
-export type Tap = TapData & { id: string; at: string; saw: number }
+export type Tap = TapData & { id: string; at: string; saw: number; by?: string }
 export type TimerData = Schemas['TimerView']
 /** A view with what is not sent yet in it. */
 export interface Shown extends Groom {
@@ -12,8 +12,9 @@ export interface Shown extends Groom {
   pending: Set<string>
 }
 
-export function makeTap(data: TapData, saw: number, at = new Date()): Tap {
-  return { ...data, id: writeKey(), at: at.toISOString(), saw }
+/** by: id of the person whose tap it is; only they send it. */
+export function makeTap(data: TapData, saw: number, by: string, at = new Date()): Tap {
+  return { ...data, id: writeKey(), at: at.toISOString(), saw, by }
 }
 
 /** Names this tab: two of them are two devices, which may disagree. */

@@ -28,7 +28,13 @@ export function useGroom(id: string) {
   const flush = useCallback(async () => {
     if (busy.current) return
     busy.current = true
-    for (let batch = queue.read(id).slice(0, BATCH); batch.length && !gone.current; batch = queue.read(id).slice(0, BATCH)) {
+    // Others' taps wait for whoever made them; one without a name is from before taps had one.
+    const mine = () =>
+      queue
+        .read(id)
+        .filter((t) => !t.by || t.by === session.id)
+        .slice(0, BATCH)
+    for (let batch = mine(); batch.length && !gone.current; batch = mine()) {
       try {
         const answer = await take(
           api.POST('/api/grooms/{id}/taps', {
@@ -36,9 +42,9 @@ export function useGroom(id: string) {
             body: { sent_at: new Date().toISOString(), device: deviceName(), taps: batch } as never,
           }),
         )
-        const left = queue.drop(id, new Set(batch.map((t) => t.id)))
+        const left = queue.drop(id, new Set(batch.map((t) => t.id).filter((t) => answer.results.find((r) => r.id === t)?.outcome !== 'someone_elses')))
         await cache.cancelQueries({ queryKey: ['groom', id] })
-        cache.setQueryData(['groom', id], answer.groom)
+        cache.setQueryData(['groom', id], { ...answer.groom, age_ms: 0 })
         setWaiting(left)
         setAway(false)
         setAhead(answer.clock_ahead_s)
@@ -58,7 +64,7 @@ export function useGroom(id: string) {
       }
     }
     busy.current = false
-  }, [id, cache, toast])
+  }, [id, cache, toast, session.id])
 
   useEffect(() => {
     gone.current = false
@@ -73,12 +79,12 @@ export function useGroom(id: string) {
 
   const tap = useCallback(
     (data: TapData) => {
-      const made = makeTap(data, seen.current)
+      const made = makeTap(data, seen.current, session.id)
       setWaiting(queue.add(id, made))
       void flush()
       return made.id
     },
-    [id, flush],
+    [id, flush, session.id],
   )
   const shown = useMemo(() => (groom.data ? overlay(groom.data, waiting, session.name) : null), [groom.data, waiting, session.name])
   return {
@@ -86,22 +92,26 @@ export function useGroom(id: string) {
     error: groom.error,
     refetch: groom.refetch,
     tap,
-    waiting: waiting.length,
+    waiting: waiting.filter((t) => !t.by || t.by === session.id).length,
+    others: waiting.filter((t) => t.by && t.by !== session.id).length,
     away: away || (groom.isError && groom.data !== undefined),
     ahead,
   }
 }
 
-/** Milliseconds since this very view came from the salon: what its running figures have grown by. */
-export function useSince(now: string): number {
-  const [since, setSince] = useState(0)
+/**
+ * Milliseconds by which the running figures of this view have grown: what it was old when it came (an unchanged one is
+ * not sent again), and what has passed since.
+ */
+export function useSince(now: string, age: number): number {
+  const [since, setSince] = useState(age)
   useEffect(() => {
     const came = performance.now()
-    const tick = () => setSince(performance.now() - came)
+    const tick = () => setSince(age + performance.now() - came)
     tick()
     const timer = setInterval(tick, 500)
     return () => clearInterval(timer)
-  }, [now])
+  }, [now, age])
   return since
 }
 
