@@ -20,7 +20,7 @@ final class May
     /** What each right is, in the salon's own words; House style shows who has it. */
     public const WORDS = [
         self::READ => 'open cards, diary, kit and log',
-        self::PHONE => 'see phone numbers and addresses of owners',
+        self::PHONE => 'see phone numbers and e-mail addresses of owners',
         self::PLAN => 'change trim plans and house patterns, take changes back',
         self::VISIT => 'take a dog in, agree with its owner, work at the table, wash, close a visit',
         self::BOOK => 'book and cancel; whoever may not leaves a wish for the desk when closing a visit',

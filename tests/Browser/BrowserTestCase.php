@@ -75,6 +75,12 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
+    /** Until a hit counts again after another step has come in hand: sooner it is a glove's second one. */
+    protected function settle(): void
+    {
+        usleep(750_000);
+    }
+
     protected function sees(Chrome $page, string $text, int $seconds = 90): void
     {
         $page->sees($text, $seconds);

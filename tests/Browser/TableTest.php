@@ -38,6 +38,7 @@ final class TableTest extends BrowserTestCase
             $now = $this->page->css('section[aria-label=Now]')->getText();
             $this->page->css('[data-testid=done]')->click();
             $this->page->until(fn (): ?bool => $now === $this->page->css('section[aria-label=Now]')->getText() ? null : true, 'the next step does not come');
+            $this->settle();
         }
         $this->sees($this->page, 'Every step is done.');
         $this->page->xpath("//a[.='Finish']")->click();
@@ -79,6 +80,7 @@ final class TableTest extends BrowserTestCase
             $this->tabTo('[data-testid=done]');
             $this->page->keys(WebDriverKeys::ENTER);
             $this->page->until(fn (): ?bool => $now === $this->page->css('section[aria-label=Now]')->getText() ? null : true, 'the next step does not come');
+            $this->settle();
         }
         $this->sees($this->page, 'Every step is done.');
         $this->tabTo('a[href$="/finish"]');

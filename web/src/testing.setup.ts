@@ -11,4 +11,7 @@ Element.prototype.scrollIntoView ??= () => {}
 Element.prototype.hasPointerCapture ??= () => false
 // Found at once on an idle machine; a busy one is given time.
 configure({ asyncUtilTimeout: 30_000 })
-afterEach(cleanup)
+afterEach(() => {
+  cleanup()
+  globalThis.sessionStorage?.clear()
+})

@@ -1,5 +1,5 @@
 // Book, log, house style and the dog form on pretended answers: finding, undoing, refusals at their field, stale versions.
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { useLocation } from 'react-router'
@@ -182,6 +182,14 @@ describe('house style', () => {
     expect((asked.find((a) => a.method === 'PUT')?.body as { rate_minor: unknown }).rate_minor).toBe('sixty')
     expect(field).toHaveProperty('value', 'sixty')
   })
+  it('shows the manager who may do what', async () => {
+    server({ 'GET /api/house': house, 'POST /api/house/answer': { breaks: [] } })
+    const { cache } = page(signedIn(<House />))
+    asManager(cache)
+    const table = await screen.findByRole('table')
+    expect(within(table).getByRole('row', { name: /open cards/ }).textContent).toBe('open cardsyesyes')
+    expect(within(table).getByRole('row', { name: /change house style/ }).textContent).toBe('change house styleyes–')
+  })
   it('is only read by those who may not change it', async () => {
     server({ 'GET /api/house': house })
     page(signedIn(<House />))
@@ -191,6 +199,18 @@ describe('house style', () => {
 })
 
 describe('a new dog', () => {
+  it('is taken up where it was left, and can be begun anew', async () => {
+    server({ 'GET /api/words': { zones: [], lists: {} } })
+    const first = page(signedIn(<NewDog />))
+    await userEvent.type(await screen.findByLabelText('Name'), 'Brisk')
+    await waitFor(() => expect(sessionStorage).toHaveLength(1))
+    first.unmount()
+    page(signedIn(<NewDog />))
+    expect(await screen.findByLabelText('Name')).toHaveProperty('value', 'Brisk')
+    await userEvent.click(screen.getByRole('button', { name: 'Begin anew' }))
+    expect(screen.getByLabelText('Name')).toHaveProperty('value', '')
+    expect(sessionStorage).toHaveLength(0)
+  })
   it('keeps everything typed when it is refused, names the fields, and is sent once more as another request', async () => {
     let tries = 0
     const asked = server({

@@ -2,7 +2,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { api, ApiError, take, writeKey, type Problem, type Schemas } from '../../app/client'
-import { useDraft } from '../../app/draft'
+import { drafts, useDraft } from '../../app/draft'
 import { draftOf, queries, type RecipeDraft } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { CheckField } from '../../ui/Field'
@@ -105,6 +105,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const refused = [save.error, answer.error].find((e): e is ApiError => e instanceof ApiError && e.status === 422)
   const errors = Object.fromEntries(Object.entries(refused?.fields ?? {}).map(([k, v]) => [k.replace(/^recipe\./, ''), v]))
   const a = answer.data?.zone === zone.id && shown && !answer.isError ? answer.data : null
+  const others = canChange ? drafts.below(`zone.${dogId}.`).filter((id) => id !== zone.id) : []
   const changedMeanwhile = draft !== null && current.version !== from.version
   return (
     <div className="space-y-4 p-4">
@@ -113,6 +114,21 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         {['rear', 'tail', 'sanitary'].includes(zone.group) && <p className="text-sm font-bold text-bracken">{card.dog.tail_rule}</p>}
         {current.changed_by && <p className="text-sm text-ink-2">last changed by {current.changed_by}</p>}
       </div>
+      {draft && (
+        <p role="status" className="rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 font-bold text-bracken">
+          Changed here, not saved yet.
+        </p>
+      )}
+      {others.length > 0 && (
+        <p className="flex flex-wrap items-baseline gap-x-2 text-sm font-bold text-bracken">
+          Not saved yet either:
+          {others.map((id) => (
+            <button key={id} type="button" className="min-h-11 underline underline-offset-2" onClick={() => onZone(id)}>
+              {zones[id]?.label ?? id}
+            </button>
+          ))}
+        </p>
+      )}
       {changedMeanwhile && !conflict && (
         <p role="status" className="rounded-md bg-slate-soft px-3 py-2 text-sm font-bold text-slate">
           {current.changed_by ?? 'Somebody'} has just changed this zone to: {current.recipe?.words ?? 'not planned'}. Saving will ask which one stays.
@@ -181,10 +197,12 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
                   }}
                 />
               )}
-              <Button type="submit" kind="main" disabled={!draft || save.isPending}>
-                {save.isPending ? 'Saving …' : 'Save'}
-              </Button>
-              {draft && (
+              {!conflict && (
+                <Button type="submit" kind="main" disabled={!draft || save.isPending}>
+                  {save.isPending ? 'Saving …' : 'Save'}
+                </Button>
+              )}
+              {draft && !conflict && (
                 <Button
                   onClick={() => {
                     forget()

@@ -194,6 +194,31 @@ describe('the zone sheet', () => {
     await screen.findByText('ribs, right stays as it is: Idris Fenwater has changed it meanwhile')
     await screen.findByText('ribs, left: saved')
   })
+  it('is there again after another tap or a reload, with the version it was begun from, and says it is not saved', async () => {
+    const asked = server({
+      'GET /api/kit': KIT,
+      'POST /api/dogs/d1/answer': ANSWER,
+      [put]: () => problem(412, 'Idris changed the back meanwhile.', { version: 4, changed_by: 'Idris', theirs: RECIPE, yours: RECIPE }),
+    })
+    const first = page(signedIn(sheet([zone('back')], 'back')))
+    await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
+    first.unmount()
+    const other = page(signedIn(sheet([zone('back'), zone('loin')], 'loin')))
+    expect(await screen.findByText('Not saved yet either:')).toBeTruthy()
+    other.unmount()
+    // Somebody has changed it meanwhile: the version is still the one of before.
+    page(signedIn(sheet([{ ...zone('back'), version: 4 }], 'back')))
+    expect(await screen.findByLabelText('Blade')).toHaveProperty('value', '5F')
+    expect(screen.getByText('Changed here, not saved yet.')).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    const choice = await screen.findByRole('button', { name: 'Use mine' })
+    expect(asked.find((a) => a.method === 'PUT')?.headers.get('If-Match')).toBe('"1"')
+    expect(document.activeElement?.contains(choice)).toBe(true)
+    expect(screen.queryByRole('button', { name: 'Save' })).toBeNull()
+    await userEvent.click(screen.getByRole('button', { name: 'Keep theirs' }))
+    expect(screen.queryByText('Changed here, not saved yet.')).toBeNull()
+    expect(sessionStorage).toHaveLength(0)
+  })
   it('puts back what was there', async () => {
     server({ 'GET /api/kit': KIT, 'POST /api/dogs/d1/answer': ANSWER })
     page(signedIn(sheet([zone('back')], 'back')))

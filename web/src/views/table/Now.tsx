@@ -100,6 +100,11 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
           </p>
         )}
         {place !== tool && <p className="text-xl leading-snug">{place}</p>}
+        {step && !z && (
+          <p className="text-base text-ink-2">
+            <b className="text-ink">Done when</b> {step.done_when}.
+          </p>
+        )}
         {stops.length > 0 && (
           <p className="rounded-md border-l-4 border-haw bg-haw-soft px-3 py-1.5 text-lg font-bold text-haw">
             Stop at the {stops.map((s) => s.replaceAll('_', ' ')).join(', ')}
@@ -137,11 +142,6 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
             ))}
           </ul>
         )}
-        {step && !z && (
-          <p className="text-base text-ink-2">
-            <b className="text-ink">Done when</b> {step.done_when}.
-          </p>
-        )}
         {z && z.state !== 'planned' && (
           <p className="text-base">
             <b>{z.state.replaceAll('_', ' ')}</b>
@@ -176,7 +176,7 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
       )}
       {children}
       {canWork && groom.state === 'open' && (
-        <div className="space-y-2 border-t border-line p-3" data-testid="actions">
+        <div className="space-y-2 border-t border-line bg-sheet p-3 max-lg:sticky max-lg:bottom-0 max-lg:z-10" data-testid="actions">
           {asking ? (
             <div role="group" aria-label="Why" className="flex flex-wrap gap-2">
               {reasons.map((why) => (
