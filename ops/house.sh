@@ -276,6 +276,8 @@ wait_until_quiet() {
 # What an earlier restore that was stopped left beside, and the door it left closed.
 clear_left() {
   local name
+  # Stopped after the exchange: what runs still looks at the data of before.
+  if running php-fpm && [ "$(cat "$HOME_DIR/code" 2>/dev/null)" != "$(run_stamp)" ]; then start_php; fi
   rm -f "$HOME_DIR/closed"
   rm -rf "$HOME_DIR"/restore.?????? "$HOME_DIR"/backup.??????
   for name in $(db_root -N -e "SHOW DATABASES LIKE 'thistle\\_2%'"; db_root -N -e "SHOW DATABASES LIKE 'thistle'"); do [ "$name" = "$DB_NAME" ] || db_root -e "DROP DATABASE $name"; done

@@ -83,6 +83,10 @@ final class ShorthandTest extends TestCase
         yield 'a negative length' => ['back: scissor -3', 14, 2, 'a mark', null];
         yield 'a length too long' => ['back: scissor 900', 14, 3, 'mm up to 400', null];
         yield 'an open quote' => ['back: 10 ="legs', 10, 1, 'a closing quote', null];
+        yield 'a shape longer than is kept' => ['back: 10 ="'.str_repeat('ö', 81).'"', 10, 83, 'at most 80 characters', null];
+        yield 'a note longer than is kept' => ['back: 10 #"'.str_repeat('x', 301).'"', 10, 303, 'at most 300 characters', null];
+        yield 'a clipper longer than is kept' => ['back: 10 %"'.str_repeat('x', 61).'"', 10, 63, 'at most 60 characters', null];
+        yield 'a name longer than is kept' => ['back: 16/10 called "'.str_repeat('x', 41).'"', 19, 43, 'at most 40 characters', null];
         yield 'script' => ['<script>: 10', 0, 7, 'a zone', null];
         yield 'a dog' => ['🐕🐕 back: 10', 0, 2, 'a zone', null];
     }

@@ -54,10 +54,10 @@ function median(array $times): float
     return $times[intdiv(count($times), 2)];
 }
 
-$root = new PDO("mysql:unix_socket=$home/run/mariadb.sock;dbname=thistle", get_current_user(), '', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+$root = new PDO("mysql:unix_socket=$home/run/db/mariadb.sock;dbname=thistle", get_current_user(), '', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
 /** What the server was asked during a piece of work, word for word. */
 $recorded = static function (callable $work) use ($root, $home): array {
-    $file = "$home/log/asked.log";
+    $file = "$home/tmp/asked.log"; // where the server itself may write
     @unlink($file);
     $root->exec("SET GLOBAL general_log_file = '$file'");
     $root->exec('SET GLOBAL general_log = 1');
@@ -90,7 +90,7 @@ foreach (['card' => $cards, 'search' => $queries] as $kind => $paths) {
         $floors["$kind$i"] = array_map(base64_encode(...), $asked);
     }
 }
-file_put_contents("$home/run/floor.php", '<?php return '.var_export($floors, true).';');
+file_put_contents("$home/floor.php", '<?php return '.var_export($floors, true).';');
 
 $times = [];
 for ($round = -2; $round < ROUNDS; ++$round) {

@@ -31,7 +31,7 @@ final readonly class PhotoStore
 
     public function __construct(#[Autowire('%env(PHOTO_DIR)%')] string $folder)
     {
-        $this->files = new Filesystem(new LocalFilesystemAdapter($folder));
+        $this->files = new Filesystem(new LocalFilesystemAdapter($folder, lazyRootCreation: true));
     }
 
     /**

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Desk\Outbox;
 use KeenThistle\Salon\Salon;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -18,7 +19,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('thistle:demo', 'Loads the demo salon')]
 final class DemoCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly DemoLoader $loader, private readonly ClockInterface $clock)
+    public function __construct(private readonly EntityManagerInterface $manager, private readonly DemoLoader $loader, private readonly ClockInterface $clock, private readonly Outbox $outbox)
     {
         parent::__construct();
     }
@@ -49,6 +50,9 @@ final class DemoCommand extends Command
         }
         $output->writeln('  … loading the demo salon');
         $this->manager->wrapInTransaction(fn (): Salon => $this->loader->load($this->clock->now()));
+        while ($this->outbox->handOver() > 0) {
+            // Its messages have long gone out.
+        }
 
         return self::SUCCESS;
     }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Browser;
 
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class AccessibilityTest extends BrowserTestCase
@@ -133,7 +134,16 @@ final class AccessibilityTest extends BrowserTestCase
     private function press(string $name): void
     {
         $t = Chrome::quote($name);
-        $this->page->xpath("//button[normalize-space(.)=$t or .//b[normalize-space(.)=$t] or .//span[normalize-space(.)=$t]]")->click();
+        // What is drawn anew between looking and clicking is looked for once more.
+        $this->page->until(function () use ($t): ?bool {
+            try {
+                $this->page->xpath("//button[normalize-space(.)=$t or .//b[normalize-space(.)=$t] or .//span[normalize-space(.)=$t]]")->click();
+
+                return true;
+            } catch (StaleElementReferenceException) {
+                return null;
+            }
+        }, "$name cannot be pressed");
     }
 
     private function width(): int

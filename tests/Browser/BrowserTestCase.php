@@ -19,6 +19,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
+        Salon::asNew();
         $this->page = self::$shared ??= Chrome::open(self::address());
         $this->fresh($this->page);
     }
@@ -108,6 +109,8 @@ abstract class BrowserTestCase extends TestCase
         $page->network(true);
         $page->go('/thistle.svg');
         $page->driver->executeScript('localStorage.clear(); sessionStorage.clear()');
+        // A version of before may stand for something else now.
+        $page->tools('Network.clearBrowserCache');
         $page->driver->manage()->deleteAllCookies();
         $page->consoleErrors();
     }

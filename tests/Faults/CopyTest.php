@@ -27,7 +27,7 @@ final class CopyTest extends FaultCase
     private function command(string $command, string $dieAt = ''): array
     {
         $port = (string) parse_url(self::address(), \PHP_URL_PORT);
-        exec('cd '.escapeshellarg(\dirname(__DIR__, 2))." && KT_INSTANCE=test KT_PORT=$port KT_DIE_AT=$dieAt bash -c ".escapeshellarg("bin/$command").' 2>&1', $out, $code);
+        exec('cd '.escapeshellarg(\dirname(__DIR__, 2)).' && KT_INSTANCE='.self::instance()." KT_PORT=$port KT_DIE_AT=$dieAt bash -c ".escapeshellarg("bin/$command").' 2>&1', $out, $code);
 
         return [$code, implode("\n", $out)];
     }
@@ -76,6 +76,22 @@ final class CopyTest extends FaultCase
         self::assertSame([], array_merge([], ...array_column($writes, 'other')), 'nobody was held up');
         self::assertGreaterThan(30, \count($writes));
         fwrite(\STDERR, \sprintf("\n  %d copies while %d writes were acknowledged, %d refused; photos in them: %s\n", \count($seen), \count($writes), 0, implode(', ', $seen)));
+    }
+
+    public function testABackupThatIsKilledLeavesTheCopyOfBeforeAsItWas(): void
+    {
+        $copy = $this->backup();
+        $sum = sha1_file($copy);
+        foreach (['photos', 'dump', 'written', 'packed'] as $step) {
+            [$code] = $this->command("backup $copy", $step);
+            self::assertSame(137, $code, 'it was killed');
+            self::assertSame($sum, sha1_file($copy));
+            self::assertSame(200, self::person()->ask('GET', '/api/session')[0]);
+        }
+        self::assertSame(0, $this->command("backup $copy")[0]);
+        self::assertSame(0, $this->command("restore $copy")[0]);
+        self::assertSame([], glob(self::given('KT_HOME').'/backup.*'), 'nothing is left lying about');
+        self::signOutAll();
     }
 
     /** @return iterable<string, array{string}> */

@@ -83,13 +83,13 @@ final class StartTest extends FaultCase
     public function testWhoStartsWhileSomebodyStartsWaits(): void
     {
         // The test run holds this instance's lock all the while.
-        $second = new Process(['bash', '-c', '. ops/house.sh; use_instance test 0; lock_instance; echo in'], \dirname(__DIR__, 2), ['KT_LOCKED' => false], timeout: 30);
+        $second = new Process(['bash', '-c', '. ops/house.sh; use_instance '.self::instance().' 0; lock_instance; echo in'], \dirname(__DIR__, 2), ['KT_LOCKED' => false], timeout: 30);
         $second->start();
         usleep(700_000);
         self::assertTrue($second->isRunning());
         self::assertSame('', $second->getOutput());
         $second->stop(0);
-        $free = new Process(['bash', '-c', '. ops/house.sh; use_instance test 0; HOME_DIR=$(mktemp -d); lock_instance; echo in; rm -rf "$HOME_DIR"'], \dirname(__DIR__, 2), ['KT_LOCKED' => false], timeout: 30);
+        $free = new Process(['bash', '-c', '. ops/house.sh; use_instance '.self::instance().' 0; HOME_DIR=$(mktemp -d); lock_instance; echo in; rm -rf "$HOME_DIR"'], \dirname(__DIR__, 2), ['KT_LOCKED' => false], timeout: 30);
         self::assertSame(0, $free->run(), $free->getErrorOutput());
         self::assertSame("in\n", $free->getOutput());
     }

@@ -160,11 +160,11 @@ final readonly class Shape
         $text = self::text($min, $max);
 
         return new self($text->schema, static function (mixed $value, string $path) use ($text, $min): string {
-            $line = $text->read($value, $path);
-            \assert(\is_string($line));
-            if (1 === preg_match('/[\x00-\x1F\x7F]/', $line)) {
+            if (\is_string($value) && 1 === preg_match('/[\x00-\x1F\x7F]/', $value)) {
                 throw InvalidInput::at($path, 'must be one line of text');
             }
+            $line = $text->read($value, $path);
+            \assert(\is_string($line));
             if ($min > 0 && '' === trim($line)) {
                 throw InvalidInput::at($path, 'must not be empty');
             }

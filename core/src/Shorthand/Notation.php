@@ -17,6 +17,8 @@ final class Notation
     private const FAULTS = 5;
     private const HAND = ['scissor' => Method::Scissor, 'thin' => Method::Thin, 'strip' => Method::Strip, 'card' => Method::Card, 'leave' => Method::Leave];
     private const LAYS = ['with' => Lay::With, 'across' => Lay::Across, 'against' => Lay::Against];
+    /** Characters of what is free to say; 40 elsewhere. */
+    private const MOST = ['shape' => 80, 'clipper' => 60, 'note' => 300];
     private const NAMES = ['>' => 'stop', '@' => 'reason', '=' => 'shape', '%' => 'clipper', '#' => 'note', '!' => 'exception'];
     private const BLANKS = " \t\r\n";
     private const MARKS = ';:>=@%#!';
@@ -231,12 +233,18 @@ final class Notation
             } elseif ('exception' === $name) {
                 $exception = true;
             } elseif (\in_array($name, ['stop', 'reason', 'shape', 'clipper', 'note'], true) || ('called' === $name && null !== $tool['guard'])) {
+                $said = $this->peek() ?? $token;
                 $text = match ($name) {
                     'stop' => $this->oneOf(Way::STOPS, 'a stop line'),
                     'reason' => $this->oneOf(Way::REASONS, 'a reason'),
                     default => $this->text(),
                 };
                 if (null === $text) {
+                    return null;
+                }
+                if (mb_strlen($text) > (self::MOST[$name] ?? 40)) {
+                    $this->fault($said, \sprintf('at most %d characters', self::MOST[$name] ?? 40));
+
                     return null;
                 }
                 $texts[$name] = $text;

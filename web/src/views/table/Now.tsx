@@ -31,7 +31,7 @@ interface Props {
 const SETTLE_MS = 700
 
 export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOtherwise, onZone, onBack, children }: Props) {
-  const { settled, moved } = useSettled(step?.key)
+  const { settled, moved } = useSettled(step?.key, zone)
   const [asking, setAsking] = useState<'partly' | 'deferred' | 'skipped' | null>(null)
   const next = groom.steps.find((s) => s.key === groom.after)
   if (!step && !zone)
@@ -237,14 +237,20 @@ function BackOne({ onBack, settled }: { onBack: (() => void) | null; settled: ()
   )
 }
 
-/** Whether the step in hand has been there for long enough that a hit is meant for it; moved() says it changes now. */
-function useSettled(step: string | undefined) {
+/**
+ * Whether the step in hand has been there for long enough that a hit is meant for it; moved() says it changes now.
+ * Who has tapped a zone on the dog since means it.
+ */
+function useSettled(step: string | undefined, zone: string | null) {
   const changed = useRef(-SETTLE_MS)
   const before = useRef(step)
   useLayoutEffect(() => {
     if (before.current !== step) changed.current = performance.now()
     before.current = step
   }, [step])
+  useLayoutEffect(() => {
+    if (zone !== null) changed.current = -SETTLE_MS
+  }, [zone])
   return {
     settled: () => performance.now() - changed.current >= SETTLE_MS,
     moved: () => (changed.current = performance.now()),
