@@ -54,9 +54,9 @@ final readonly class Writes
         if (1 !== preg_match('/^[A-Za-z0-9_-]{8,64}$/', $key)) {
             throw Problem::badRequest('A write needs an Idempotency-Key of 8 to 64 letters and digits.');
         }
-        [$ids, $isNew] = $this->insist($request, $key, $write, $status);
+        [$body, $isNew] = $this->insist($request, $key, $write, $answer, $status);
         $request->attributes->set(self::WRITTEN, $isNew);
-        $response = Json::response($answer($ids, $this->manager()), $status);
+        $response = Json::response($body, $status);
         if (!$isNew) {
             $response->headers->set('Idempotent-Replay', 'true');
         }
@@ -66,14 +66,15 @@ final readonly class Writes
 
     /**
      * @param callable(EntityManagerInterface): array<string, mixed> $write
+     * @param callable(array<string, mixed>, EntityManagerInterface): (object|array<mixed>|null) $answer
      *
-     * @return array{array<string, mixed>, bool} ids, and whether this was the first time
+     * @return array{object|array<mixed>|null, bool} the answer, and whether this was the first time
      */
-    private function insist(Request $request, string $key, callable $write, int $status): array
+    private function insist(Request $request, string $key, callable $write, callable $answer, int $status): array
     {
         for ($try = 1;; ++$try) {
             try {
-                return $this->attempt($request, $key, $write, $status);
+                return $this->attempt($request, $key, $write, $answer, $status);
             } catch (\Throwable $e) {
                 $this->rollBack();
                 if (!self::isLostRace($e)) {
@@ -90,10 +91,11 @@ final readonly class Writes
 
     /**
      * @param callable(EntityManagerInterface): array<string, mixed> $write
+     * @param callable(array<string, mixed>, EntityManagerInterface): (object|array<mixed>|null) $answer
      *
-     * @return array{array<string, mixed>, bool} ids, and whether this was the first time
+     * @return array{object|array<mixed>|null, bool}
      */
-    private function attempt(Request $request, string $key, callable $write, int $status): array
+    private function attempt(Request $request, string $key, callable $write, callable $answer, int $status): array
     {
         $row = ['salon' => $this->scope->salonId()->toBinary(), 'key' => $key];
         $hash = hash('sha256', implode(' ', [$request->getMethod(), $request->getPathInfo(), $request->headers->get('If-Match', ''), $request->getContent()]));
@@ -110,7 +112,7 @@ final readonly class Writes
                 throw Problem::conflict('This Idempotency-Key was used for something else.');
             }
 
-            return [self::ids(\is_string($first['result']) ? $first['result'] : '{}'), false];
+            return [$answer(self::ids(\is_string($first['result']) ? $first['result'] : '{}'), $this->manager()), false];
         }
         $manager = $this->manager();
         $this->scope->apply($manager);
@@ -120,9 +122,11 @@ final readonly class Writes
             'UPDATE request_key SET status = :status, result = :result WHERE salon_id = :salon AND request_key = :key',
             $row + ['status' => $status, 'result' => json_encode((object) $ids, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)],
         );
+        // Before it is kept: what cannot be answered for is not kept either.
+        $body = $answer($ids, $manager);
         $this->db->commit();
 
-        return [$ids, true];
+        return [$body, true];
     }
 
     /** @return array<string, mixed> */

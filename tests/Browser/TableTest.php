@@ -146,7 +146,7 @@ final class TableTest extends BrowserTestCase
         $this->addToAssertionCount(1);
     }
 
-    public function testAMinuteWithoutANetworkLosesNothingNotEvenAcrossATap(): void
+    public function testAWhileWithoutANetworkLosesNothingNotEvenAcrossATap(): void
     {
         $this->page->signIn('tove');
         $this->begin('marl');
@@ -159,7 +159,7 @@ final class TableTest extends BrowserTestCase
         }
         $this->page->xpath("//button[@aria-label='Start Drying']")->click();
         $this->sees($this->page, '5 taps kept here');
-        while (microtime(true) - $began < 60) {
+        while (microtime(true) - $began < 15) {
             usleep(500_000);
         }
         $this->sees($this->page, '5 taps kept here');
