@@ -57,19 +57,26 @@ function Page({
 }) {
   const { may } = useSession()
   const { dog } = groom
-  const [done, setDone] = useState<TapData[]>([])
-  // What was tapped here of zones and steps can be taken back, the newest first.
+  // What was tapped here of zones and steps can be taken back, the newest first; what was half done is so again.
+  const [done, setDone] = useState<{ data: TapData; half: string[] }[]>([])
   const tap = (data: TapData) => {
-    if (data.kind === 'zone' || data.kind === 'step') setDone((all) => [...all.slice(-40), data])
+    if ((data.kind === 'zone' || data.kind === 'step') && data.state !== 'planned' && data.state !== 'open') {
+      const half = groom.zones.filter((z) => z.state === 'partly' && ((data.zones ?? []) as string[]).includes(z.zone)).map((z) => z.zone)
+      setDone((all) => [...all.slice(-40), { data, half }])
+    }
     return at.tap(data)
   }
   const backOne = () => {
     const last = done.at(-1)
     if (!last) return
     setDone((all) => all.slice(0, -1))
-    at.tap(last.kind === 'zone' ? { kind: 'zone', zones: last.zones, state: 'planned' } : { kind: 'step', step: last.step, state: 'open' })
+    const zones = (last.data.zones ?? []) as string[]
+    const rest = zones.filter((z) => !last.half.includes(z))
+    if (last.data.kind === 'step') at.tap({ kind: 'step', step: last.data.step, state: 'open' })
+    if (rest.length) at.tap({ kind: 'zone', zones: rest, state: 'planned' })
+    if (last.half.length) at.tap({ kind: 'zone', zones: last.half, state: 'partly' })
     setZone(null)
-    setPicked(typeof last.step === 'string' ? last.step : (groom.steps.find((s) => s.zones.some((z) => (last.zones as string[]).includes(z)))?.key ?? null))
+    setPicked(typeof last.data.step === 'string' ? last.data.step : (groom.steps.find((s) => s.zones.some((z) => zones.includes(z)))?.key ?? null))
   }
   const canWork = may('visit') && groom.state !== 'closed'
   const labels = useMemo(() => Object.fromEntries(words.zones.map((z) => [z.id, z.label])), [words])
