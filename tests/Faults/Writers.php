@@ -28,6 +28,14 @@ final class Writers
         $this->waitFor(\count($kinds));
     }
 
+    /** A test that fails leaves nobody writing into the next one. */
+    public function __destruct()
+    {
+        foreach ($this->processes as $process) {
+            $process->stop(0);
+        }
+    }
+
     /** Until that many writes more have been acknowledged. */
     public function waitFor(int $more): void
     {
