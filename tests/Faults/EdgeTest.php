@@ -96,7 +96,7 @@ final class EdgeTest extends FaultCase
         unset($answers['search']);
         $counts = self::counted($answers);
         self::assertSame([], array_diff(array_keys($counts), [404, 429]));
-        self::assertGreaterThan(20, $counts[429] ?? 0);
+        self::assertGreaterThan(0, $counts[429] ?? 0);
     }
 
     public function testALockThatIsHeldTooLongIsSaidAndTheSameWishSucceedsAfterwards(): void

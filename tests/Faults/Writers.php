@@ -46,7 +46,7 @@ final class Writers
                     throw new \RuntimeException('A writer has given up: '.$process->getErrorOutput().$process->getOutput());
                 }
             }
-            if ($i > 1200) {
+            if ($i > 3600) {
                 throw new \RuntimeException('The writers are not answered.');
             }
             usleep(50_000);
