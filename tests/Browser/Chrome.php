@@ -10,6 +10,8 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeDriver;
 use Facebook\WebDriver\Chrome\ChromeDriverService;
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\Internal\WebDriverCurlException;
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -37,13 +39,31 @@ final class Chrome
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
-        $port = 20_000 + random_int(0, 20_000);
-        $driver = ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port", '--log-level=OFF']));
+        $driver = self::start($capabilities);
         $chrome = new self($driver, $address, $profile);
         $driver->manage()->timeouts()->setScriptTimeout(self::WAIT_SECONDS * 2);
         $chrome->size($width, $height);
 
         return $chrome;
+    }
+
+    /** On a port that is free; one that somebody takes at that very moment, or a driver that does not come up, is tried anew. */
+    private static function start(DesiredCapabilities $capabilities): ChromeDriver
+    {
+        for ($try = 1;; ++$try) {
+            $free = stream_socket_server('tcp://127.0.0.1:0');
+            $port = false === $free ? 0 : (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
+            if (false !== $free) {
+                fclose($free);
+            }
+            try {
+                return ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port", '--log-level=OFF']));
+            } catch (TimeoutException|WebDriverCurlException $e) {
+                if ($try >= 3) {
+                    throw $e;
+                }
+            }
+        }
     }
 
     public function close(): void
