@@ -109,16 +109,17 @@ final readonly class GroomController
 
         /** @var list<Outcome> $first */
         $first = [];
+        $all = $board = null;
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $take, $head, $taps, &$first): array {
+        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $take, $head, $taps, &$first, &$all, &$board): array {
             $groom = $this->rows->groom($id, $manager, true);
-            [$first, $ahead] = $take($manager, $groom, $head->text('device'), $head->text('sent_at'), $taps);
+            [$first, $ahead, $all, $board] = $take($manager, $groom, $head->text('device'), $head->text('sent_at'), $taps);
 
             return ['ahead' => round($ahead, 1), 'other' => array_filter(array_column($first, 'outcome'), static fn (string $o): bool => 'counted' !== $o)];
-        }, function (array $done, EntityManagerInterface $manager) use ($id, $taps, &$first): TapsView {
+        }, function (array $done, EntityManagerInterface $manager) use ($id, $taps, &$first, &$all, &$board): TapsView {
             $results = [] !== $first ? $first : TakeTaps::again($taps, \is_array($done['other']) ? $done['other'] : []);
 
-            return new TapsView($results, is_numeric($done['ahead']) ? (float) $done['ahead'] : 0.0, $this->reader->view($this->rows->groom($id, $manager)));
+            return new TapsView($results, is_numeric($done['ahead']) ? (float) $done['ahead'] : 0.0, $this->reader->view($this->rows->groom($id, $manager), $all, $board));
         });
     }
 

@@ -63,10 +63,14 @@ final readonly class GroomReader
         return (new NailsRule())->today(ClawList::of($found, $groom->dog->dewclaws), $groom->dog->ground, $groom->arrival->day, $grinder);
     }
 
-    public function view(Groom $groom): GroomView
+    /**
+     * @param list<Tap>|null $taps of this groom, where they are at hand
+     * @param Board|null $board these, folded
+     */
+    public function view(Groom $groom, ?array $taps = null, ?Board $board = null): GroomView
     {
-        $taps = $this->rows->taps($groom);
-        $board = Board::of($taps);
+        $taps ??= $this->rows->taps($groom);
+        $board ??= Board::of($taps);
         $dog = $groom->dog;
         $now = $this->clock->now();
         $until = $groom->closedAt ?? $now;

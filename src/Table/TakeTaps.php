@@ -32,7 +32,7 @@ final readonly class TakeTaps
     /**
      * @param list<mixed> $given as decoded, oldest first
      *
-     * @return array{list<Outcome>, float} outcome per tap, and seconds that the device's clock is ahead
+     * @return array{list<Outcome>, float, list<Tap>, Board} outcome per tap, seconds that the device's clock is ahead, and all taps of the groom now, folded
      */
     public function __invoke(EntityManagerInterface $manager, Groom $groom, string $device, string $sentAt, array $given): array
     {
@@ -42,6 +42,7 @@ final readonly class TakeTaps
         $me = (string) $who->id;
         $before = $this->rows->taps($groom);
         $board = Board::of($before);
+        $all = $before;
         $known = $this->known($manager->getConnection(), $groom, $given);
         $steps = array_column($groom->steps, 'key');
         $planned = array_map(strval(...), array_keys($groom->plan));
@@ -83,6 +84,7 @@ final readonly class TakeTaps
             $known[$tap->id] = true;
             $manager->persist(new GroomTap($groom, $who, $tap));
             $board->take($tap);
+            $all[] = $tap;
             if ($late) {
                 $out[] = self::outcome($tap->id, 'late', \sprintf('This visit was closed by %s before this came in: kept in the log, not in the record.', $groom->closedBy->name ?? 'somebody'));
             } elseif (null !== $against) {
@@ -94,7 +96,7 @@ final readonly class TakeTaps
             }
         }
 
-        return [$out, $ahead];
+        return [$out, $ahead, $all, $board];
     }
 
     /**
