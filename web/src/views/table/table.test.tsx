@@ -406,6 +406,26 @@ describe('the table', () => {
     expect(queue.read('g1')).toHaveLength(1)
     expect(asked.some((a) => a.method === 'POST')).toBe(false)
   })
+  it('asks once and keeps the tap when somebody else has signed in beside this tab', async () => {
+    let asked = 0
+    server({
+      'GET /api/words': WORDS,
+      'GET /api/house': { styles: [] },
+      'GET /api/grooms/g1': groom(),
+      'POST /api/grooms/g1/taps': (a: Asked) => {
+        const { taps } = a.body as { taps: Tap[] }
+        // An endless loop would never let this test end.
+        if (++asked > 5) throw new TypeError('no network')
+        return json({ results: taps.map((t) => ({ id: t.id, outcome: 'someone_elses', message: 'Kept.' })), clock_ahead_s: 0, groom: groom() })
+      },
+    })
+    open()
+    await userEvent.click(await screen.findByTestId('done'))
+    await screen.findByText('Kept.')
+    await new Promise((later) => setTimeout(later, 300))
+    expect(asked).toBe(1)
+    expect(queue.read('g1').map((t) => t.by)).toEqual(['s1'])
+  })
   it('takes what was done otherwise with tool and reason; a mat makes a patch', async () => {
     const { seen } = salon(groom)
     open()

@@ -42,13 +42,16 @@ export function useGroom(id: string) {
             body: { sent_at: new Date().toISOString(), device: deviceName(), taps: batch } as never,
           }),
         )
-        const left = queue.drop(id, new Set(batch.map((t) => t.id).filter((t) => answer.results.find((r) => r.id === t)?.outcome !== 'someone_elses')))
+        const kept = new Set(answer.results.filter((r) => r.outcome === 'someone_elses').map((r) => r.id))
+        const left = queue.drop(id, new Set(batch.map((t) => t.id).filter((t) => !kept.has(t))))
         await cache.cancelQueries({ queryKey: ['groom', id] })
         cache.setQueryData(['groom', id], { ...answer.groom, age_ms: 0 })
         setWaiting(left)
         setAway(false)
         setAhead(answer.clock_ahead_s)
         for (const r of answer.results) if (r.message) toast({ text: r.message, bad: r.outcome === 'refused' || r.outcome === 'late' })
+        // Somebody else has signed in beside this tab: asking again would get the same answer.
+        if (batch.every((t) => kept.has(t.id))) break
       } catch (e) {
         const problem = e instanceof ApiError ? e : null
         if (problem && [400, 413, 422].includes(problem.status)) {
