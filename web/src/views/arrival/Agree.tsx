@@ -56,15 +56,6 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
     },
   })
   const cache = useQueryClient()
-  const takeLinkBack = async (id: string) => {
-    try {
-      await take(api.DELETE('/api/agreements/{id}/link', { params: { path: { id }, header: { 'Idempotency-Key': writeKey() } } }))
-      toast({ text: 'The link opens nothing any more' })
-    } catch (e) {
-      toast({ text: e instanceof ApiError ? e.message : 'That did not work.', bad: true })
-    }
-    void cache.invalidateQueries({ queryKey: ['arrival', arrival.id] })
-  }
   const errors = send.error instanceof ApiError ? send.error.fields : {}
   return (
     <div className="space-y-4 p-4">
@@ -163,7 +154,14 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
                       PDF
                     </a>{' '}
                     <span className="text-ink-2">for the owner until {a.link_until && day(a.link_until)}</span>
-                    {canWork && <TakeLinkBack onClick={() => void takeLinkBack(a.id)} />}
+                    {canWork && (
+                      <TakeLinkBack
+                        close={() =>
+                          take(api.DELETE('/api/agreements/{id}/link', { params: { path: { id: a.id }, header: { 'Idempotency-Key': writeKey() } } }))
+                        }
+                        after={() => void cache.invalidateQueries({ queryKey: ['arrival', arrival.id] })}
+                      />
+                    )}
                   </>
                 ) : (
                   <span className="text-ink-2">the owner&rsquo;s link is closed</span>

@@ -5,6 +5,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import { useNavigate, useParams } from 'react-router'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { drafts } from '../../app/draft'
+import { useSession } from '../../app/session'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
@@ -98,7 +99,8 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
   const toast = useToast()
   const key = useRef(writeKey())
   // What was typed and not saved is here again after a reload, Back or another tap, with the version it was begun from.
-  const draft = `dog.${dog?.id ?? 'new'}`
+  const { session } = useSession()
+  const draft = `dog.${session.id}.${dog?.id ?? 'new'}`
   const [begun] = useState(() => drafts.read<{ version: number; values: Values }>(draft))
   const [version, setVersion] = useState(begun?.version ?? dog?.version ?? 0)
   const { register, handleSubmit, setFocus, control, getValues, reset, formState } = useForm<Values>({ defaultValues: begun?.values ?? values })

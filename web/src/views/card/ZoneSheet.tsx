@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { api, ApiError, take, writeKey, type Problem, type Schemas } from '../../app/client'
 import { drafts, useDraft } from '../../app/draft'
+import { useSession } from '../../app/session'
 import { draftOf, queries, type RecipeDraft } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { CheckField } from '../../ui/Field'
@@ -32,7 +33,9 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const twinId = zone.id.endsWith('_left') ? zone.id.replace('_left', '_right') : zone.id.endsWith('_right') ? zone.id.replace('_right', '_left') : null
   const twin = twinId ? card.zones.find((z) => z.zone === twinId) : undefined
   // With the versions the change was begun from: a change by somebody else in between must be noticed.
-  const [kept, keep] = useDraft<{ recipe: RecipeDraft; from: { version: number; twin: number } }>(`zone.${dogId}.${zone.id}`)
+  const { session } = useSession()
+  const mine = `zone.${session.id}.${dogId}.`
+  const [kept, keep] = useDraft<{ recipe: RecipeDraft; from: { version: number; twin: number } }>(mine + zone.id)
   const draft = kept?.recipe ?? null
   const from = kept?.from ?? { version: 0, twin: 0 }
   const forget = () => keep(null)
@@ -105,7 +108,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const refused = [save.error, answer.error].find((e): e is ApiError => e instanceof ApiError && e.status === 422)
   const errors = Object.fromEntries(Object.entries(refused?.fields ?? {}).map(([k, v]) => [k.replace(/^recipe\./, ''), v]))
   const a = answer.data?.zone === zone.id && shown && !answer.isError ? answer.data : null
-  const others = canChange ? drafts.below(`zone.${dogId}.`).filter((id) => id !== zone.id) : []
+  const others = canChange ? drafts.below(mine).filter((id) => id !== zone.id) : []
   const changedMeanwhile = draft !== null && current.version !== from.version
   return (
     <div className="space-y-4 p-4">

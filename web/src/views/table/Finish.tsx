@@ -268,16 +268,6 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
 function Closed({ groom }: { groom: Shown }) {
   const { may } = useSession()
   const cache = useQueryClient()
-  const toast = useToast()
-  const takeBack = async () => {
-    try {
-      await take(api.DELETE('/api/grooms/{id}/care-link', { params: { path: { id: groom.id }, header: { 'Idempotency-Key': writeKey() } } }))
-      toast({ text: 'The link opens nothing any more' })
-    } catch (e) {
-      toast({ text: e instanceof ApiError ? e.message : 'That did not work.', bad: true })
-    }
-    void cache.invalidateQueries({ queryKey: ['groom', groom.id] })
-  }
   const link = 'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-4 font-bold hover:bg-well'
   return (
     <section className="panel space-y-3 p-4" aria-label="Closed">
@@ -296,7 +286,13 @@ function Closed({ groom }: { groom: Shown }) {
             <a className={link} href={`${groom.care_link}.pdf`} target="_blank" rel="noreferrer">
               as PDF
             </a>
-            {may('visit') && <TakeLinkBack large onClick={() => void takeBack()} />}
+            {may('visit') && (
+              <TakeLinkBack
+                large
+                close={() => take(api.DELETE('/api/grooms/{id}/care-link', { params: { path: { id: groom.id }, header: { 'Idempotency-Key': writeKey() } } }))}
+                after={() => void cache.invalidateQueries({ queryKey: ['groom', groom.id] })}
+              />
+            )}
           </>
         )}
         <Link className={link} to="/outbox">
