@@ -183,11 +183,12 @@ final class TableTest extends BrowserTestCase
         $before = $this->left($this->page, 'Shampoo');
         $this->page->driver->navigate()->refresh();
         $after = $this->left($this->page, 'Shampoo');
-        self::assertLessThanOrEqual($before, $after, 'a reload does not begin it anew');
+        // An answer's Date has whole seconds, so two looks may differ by one; begun anew it would be 300.
+        self::assertLessThanOrEqual($before + 1, $after, 'a reload does not begin it anew');
         $idris = $this->another();
         $idris->signIn('idris');
         $idris->go((string) parse_url($this->page->driver->getCurrentURL(), \PHP_URL_PATH));
-        self::assertLessThanOrEqual($after, $this->left($idris, 'Shampoo'));
+        self::assertLessThanOrEqual($after + 1, $this->left($idris, 'Shampoo'));
         $idris->xpath("//button[@aria-label='Stop Shampoo']")->click();
         $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::xpath("//*[@aria-label='Shampoo timer']")) ? true : null, 'the timer is not stopped here');
         // The probe answers, and what it says is kept.
