@@ -213,11 +213,17 @@ free_port() {
     sleep 0.1
   done
 }
-# The first of three free neighbouring ports for instances nobody needs to find again; each clone begins elsewhere.
-three_free_ports() {
-  local p=$(($1 + 10 * (16#$(printf '%s' "$ROOT" | sha256sum | cut -c1-4) % 200)))
-  while port_taken "$p" || port_taken $((p + 1)) || port_taken $((p + 2)); do p=$((p + 10)); done; echo "$p"
-}
+# The first of three free neighbouring ports for instances nobody needs to find again; each clone begins elsewhere. Who is given
+# them keeps them while it lives: what begins at the same moment beside it looks further.
+three_free_ports() { (
+  local p given=/tmp/thistle-ports-$(id -u) pid held=''
+  exec 6>"$given.lock"; flock 6
+  while read -r p pid; do if kill -0 "$pid" 2>/dev/null; then held+="$p $pid"$'\n'; fi; done 2>/dev/null <"$given" || true
+  p=$(($1 + 10 * (16#$(printf '%s' "$ROOT" | sha256sum | cut -c1-4) % 200)))
+  while [[ $'\n'$held == *$'\n'"$p "* ]] || port_taken "$p" || port_taken $((p + 1)) || port_taken $((p + 2)); do p=$((p + 10)); done
+  printf '%s%s %s\n' "$held" "$p" "$$" >"$given"
+  echo "$p"
+) }
 
 fill() { # template → file, with the instance's values
   sed -e "s|@HOME@|$HOME_DIR|g" -e "s|@RUN@|$RUN_DIR|g" -e "s|@ROOT@|$ROOT|g" -e "s|@CACHE@|$APP_CACHE_DIR|g" -e "s|@WEB_PORT@|$WEB_PORT|g" -e "s|@DB_PORT@|$DB_PORT|g" \

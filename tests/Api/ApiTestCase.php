@@ -187,4 +187,10 @@ abstract class ApiTestCase extends WebTestCase
         }
         self::fail("No row has $key ".json_encode($value));
     }
+
+    /** Begins a groom of this dog. */
+    protected function groomOf(string $dog): string
+    {
+        return self::text($this->ask('POST', '/api/dogs/'.$this->dogId($dog).'/grooms', [], 200)['id']);
+    }
 }

@@ -101,6 +101,50 @@ final class SharingTest extends BrowserTestCase
         $this->sees($this->page, 'Gantry: saved');
     }
 
+    public function testWhatIsTypedStaysForWhoTypedItOnASharedTablet(): void
+    {
+        $page = $this->page;
+        $page->signIn('tove');
+        $this->card($page, 'gantry');
+        $page->xpath("//a[contains(., 'Edit dog')]")->click();
+        $page->type('May collect', 'only Lorcan');
+        $page->driver->navigate()->refresh();
+        $this->sees($page, 'Taken up where it was left');
+        self::assertSame('only Lorcan', $this->mayCollect());
+        $this->change('Maren Oakhollow', '4826');
+        $page->until(fn (): ?bool => 'only Lorcan' !== $this->mayCollect() ? true : null, 'the next person has it before them');
+        $page->type('May collect', 'a neighbour');
+        $page->driver->navigate()->refresh();
+        $this->sees($page, 'Taken up where it was left');
+        self::assertSame('a neighbour', $this->mayCollect());
+        $this->change('Tove Lindgarth', '1937');
+        $page->until(fn (): ?bool => 'only Lorcan' === $this->mayCollect() ? true : null, 'it is not there again for who typed it');
+        $page->xpath("//button[@type='submit']")->click();
+        $this->sees($page, 'Gantry: saved');
+        $page->xpath("//a[contains(., 'Edit dog')]")->click();
+        self::assertSame('only Lorcan', $this->mayCollect());
+        self::assertStringNotContainsString('Taken up', $page->text());
+    }
+
+    /** @phpstan-impure */
+    private function mayCollect(): ?string
+    {
+        $value = $this->page->field('May collect')->getAttribute('value');
+
+        return \is_string($value) ? $value : null;
+    }
+
+    /** Somebody else takes the tablet. */
+    private function change(string $name, string $pin): void
+    {
+        $first = explode(' ', $name)[0];
+        $this->page->css('header button[aria-haspopup=dialog]')->click();
+        $this->page->xpath("//button[contains(., '$name')]")->click();
+        $this->page->css('#pin')->sendKeys($pin.WebDriverKeys::ENTER);
+        $this->page->xpath("//header//button[contains(., '$first')]");
+        $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::cssSelector('[role=dialog]')) ? true : null, 'the change of person stays open');
+    }
+
     public function testASharedTabletChangesPersonWithAPinAndTheLogKnowsWhoTapped(): void
     {
         $this->page->signIn('tove');

@@ -8,6 +8,13 @@ namespace KeenThistle\Tests\Faults;
 
 final class KillTest extends FaultCase
 {
+    /** A test that failed leaves the next ones servers, and nobody's connection to one that is gone. */
+    protected function tearDown(): void
+    {
+        self::signOutAll();
+        self::house('start_database; start_web');
+    }
+
     public function testTheDatabaseIsKilled(): void
     {
         $this->goesOn(self::times(2, 16), static function (): void {

@@ -25,7 +25,10 @@ final class Writers
             $process->start();
             $this->processes[] = $process;
         }
-        $this->waitFor(\count($kinds));
+        // Each of them is at it before anything is done to the servers.
+        for ($more = 0; \count($this->logs()) < \count($kinds); $more = 1) {
+            $this->waitFor($more);
+        }
     }
 
     /** A test that fails leaves nobody writing into the next one. */
@@ -77,10 +80,17 @@ final class Writers
     private function lines(): array
     {
         $lines = [];
-        foreach ((array) glob("$this->folder/*.log") as $file) {
-            array_push($lines, ...array_values(array_filter(explode("\n", (string) file_get_contents((string) $file)), static fn (string $l): bool => '' !== $l)));
+        foreach ($this->logs() as $file) {
+            $text = (string) file_get_contents($file);
+            array_push($lines, ...array_values(array_filter(explode("\n", $text), static fn (string $l): bool => '' !== $l)));
         }
 
         return $lines;
+    }
+
+    /** @return list<string> a file a writer, from its first acknowledged write on */
+    private function logs(): array
+    {
+        return array_map(strval(...), (array) glob("$this->folder/*.log"));
     }
 }

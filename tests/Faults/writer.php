@@ -11,10 +11,26 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 [, $address, $name, $folder, $kind] = $argv;
 $text = static fn (mixed $value): string => is_string($value) ? $value : throw new RuntimeException('no text: '.json_encode($value));
-$person = Person::signIn($address);
-$found = $person->ask('GET', '/api/dogs?q=wick')[1]['dogs'] ?? null;
+$person = Person::again($address);
+// Servers may be killed while somebody is still coming in.
+$patiently = static function (string $method, string $path, int $status) use (&$person, $address): array {
+    for ($try = 0;; ++$try) {
+        [$got, $answer] = $person->ask($method, $path);
+        if ($got === $status) {
+            return $answer;
+        }
+        if ($try > 200) {
+            throw new RuntimeException("$method $path: $got ".json_encode($answer));
+        }
+        usleep(100_000);
+        if (in_array($got, [401, 403], true)) {
+            $person = Person::again($address);
+        }
+    }
+};
+$found = $patiently('GET', '/api/dogs?q=wick', 200)['dogs'] ?? null;
 $dog = $text(is_array($found) && is_array($found[0] ?? null) ? $found[0]['id'] : null);
-$arrival = '/api/arrivals/'.$text($person->ask('POST', "/api/dogs/$dog/arrivals")[1]['id'] ?? null);
+$arrival = '/api/arrivals/'.$text($patiently('POST', "/api/dogs/$dog/arrivals", 200)['id'] ?? null);
 for ($n = 1; !file_exists("$folder/STOP"); ++$n) {
     $key = sprintf('key-%s-%d-%d', $name, $n, getmypid());
     $other = [];

@@ -62,20 +62,23 @@ const EMPTY: Values = {
 
 export function NewDog() {
   const words = useQuery(queries.words())
+  const { session } = useSession()
   if (!words.data) return words.error ? <Resting error={words.error} retry={() => void words.refetch()} /> : <Waiting />
-  return <Form words={words.data} values={EMPTY} dog={null} />
+  return <Form key={session.id} words={words.data} values={EMPTY} dog={null} />
 }
 
 export function EditDog() {
   const { id = '' } = useParams()
   const words = useQuery(queries.words())
+  const { session } = useSession()
   // Read once, not live: a poll must not rewrite what is being typed.
   const card = useQuery({ ...queries.card(id, null, null), refetchInterval: false, refetchOnWindowFocus: false })
   if (!words.data || !card.data) {
     const failed = words.error ?? card.error
     return failed ? <Resting error={failed} retry={() => (void words.refetch(), void card.refetch())} /> : <Waiting />
   }
-  return <Form words={words.data} values={valuesOf(card.data.dog)} dog={card.data.dog} />
+  // Another person on this tablet begins with what is kept, or with their own draft.
+  return <Form key={session.id} words={words.data} values={valuesOf(card.data.dog)} dog={card.data.dog} />
 }
 
 function valuesOf(dog: Dog): Values {

@@ -161,7 +161,7 @@ export function Card() {
               <Tabs.Content value="zone" tabIndex={-1}>
                 {zone && labels[zone] ? (
                   <ZoneSheet
-                    key={zone}
+                    key={`${session.id}.${zone}`}
                     dogId={id}
                     card={data}
                     zone={labels[zone]}

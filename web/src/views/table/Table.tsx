@@ -58,10 +58,10 @@ function Page({
   const { may } = useSession()
   const { dog } = groom
   // What was tapped here of zones and steps can be taken back, the newest first; what was half done is so again.
-  const [done, setDone] = useState<{ data: TapData; half: string[] }[]>([])
+  const [done, setDone] = useState<{ data: TapData; half: { zone: string; why: string }[] }[]>([])
   const tap = (data: TapData) => {
     if ((data.kind === 'zone' || data.kind === 'step') && data.state !== 'planned' && data.state !== 'open') {
-      const half = groom.zones.filter((z) => z.state === 'partly' && ((data.zones ?? []) as string[]).includes(z.zone)).map((z) => z.zone)
+      const half = groom.zones.filter((z) => z.state === 'partly' && ((data.zones ?? []) as string[]).includes(z.zone)).map(({ zone, why }) => ({ zone, why }))
       setDone((all) => [...all.slice(-40), { data, half }])
     }
     return at.tap(data)
@@ -71,10 +71,12 @@ function Page({
     if (!last) return
     setDone((all) => all.slice(0, -1))
     const zones = (last.data.zones ?? []) as string[]
-    const rest = zones.filter((z) => !last.half.includes(z))
+    const rest = zones.filter((zone) => !last.half.some((h) => h.zone === zone))
     if (last.data.kind === 'step') at.tap({ kind: 'step', step: last.data.step, state: 'open' })
     if (rest.length) at.tap({ kind: 'zone', zones: rest, state: 'planned' })
-    if (last.half.length) at.tap({ kind: 'zone', zones: last.half, state: 'partly' })
+    for (const why of new Set(last.half.map((h) => h.why))) {
+      at.tap({ kind: 'zone', zones: last.half.filter((h) => h.why === why).map((h) => h.zone), state: 'partly', why })
+    }
     setZone(null)
     setPicked(typeof last.data.step === 'string' ? last.data.step : (groom.steps.find((s) => s.zones.some((z) => zones.includes(z)))?.key ?? null))
   }

@@ -56,7 +56,7 @@ export function useGroom(id: string) {
         const problem = e instanceof ApiError ? e : null
         if (problem && [400, 413, 422].includes(problem.status)) {
           // Never to be counted as it is: said, and kept apart rather than tried for ever.
-          toast({ text: `${batch.length} taps were refused: ${problem.message}`, bad: true })
+          toast({ text: `${batch.length === 1 ? 'One tap was' : `${batch.length} taps were`} refused: ${problem.message}`, bad: true })
           setWaiting(queue.drop(id, new Set(batch.map((t) => t.id))))
           continue
         }

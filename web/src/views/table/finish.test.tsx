@@ -1,0 +1,105 @@
+// The end of a groom without a server: what was chosen is closed with, what was mistyped is said at its field.
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { Route, Routes } from 'react-router'
+import type * as Field from '../../dog/field'
+import { json, page, problem, server, signedIn, type Asked } from '../../testing'
+import { Finish } from './Finish'
+import type { Tap } from './taps'
+import { groom, WORDS } from './testing'
+
+vi.mock('../../dog/field', async (original) => {
+  const real = await original<typeof Field>()
+  const { ids } = await import('./testing')
+  return { ...real, fieldOf: (look: never) => ({ ...real.fieldOf(look), zones: real.fieldOf(look).zones.filter((z) => ids.includes(z)) }) }
+})
+vi.mock('../../dog/Underside', () => ({ BELOW: ['belly', 'groin'], Underside: () => <p>from below</p> }))
+
+beforeEach(() => {
+  localStorage.clear()
+  sessionStorage.clear()
+})
+
+describe('the end of a groom', () => {
+  const FINISH = {
+    look: [{ look: 'body', words: 'Body: no line', ok: false, open: ['back', 'loin', 'rump', 'skull', 'chest'] }],
+    phases: [{ phase: 'clip', label: 'clip', spent: 12, estimate: 10 }],
+    minutes: 96,
+    estimate_minutes: 110,
+    price_minor: 6600,
+    price_terms: [{ label: '110 min', minor: 6600 }],
+    next: [{ kind: 'full', on: '2026-06-20', why: '7 weeks: the shape clock' }],
+    phone: '0555 014 0000',
+    message: 'Brisk is ready.',
+    untold: [{ id: 'i1', what: 'nick', zone: 'back' }],
+    care: [{ title: 'At home', lines: ['Comb.'] }],
+  }
+  const MEASURES = {
+    measures: { neck_mm: 320 },
+    ears: { left_hair_mm: 16, right_hair_mm: 10, measured_difference_mm: 6, apparent_difference_mm: 0, untrimmed_difference_mm: 6, reasons: [] },
+    balance: { suggestions: [{ code: 'short_neck', message: 'Sides closer.', reasons: [] }], silent: null },
+    neckwear: {
+      finished_mm: 350,
+      fabric_mm: 720,
+      tube_width_mm: 55,
+      band_width_mm: 20,
+      bow_width_mm: 55,
+      warnings: [{ code: 'w', message: 'Never alone.', level: 'caution' }],
+      reasons: [],
+    },
+  }
+  const finish = async (close: (a: Asked) => Response) => {
+    const asked = server({
+      'GET /api/words': WORDS,
+      'GET /api/grooms/g1': groom({ next: null }),
+      'GET /api/grooms/g1/finish': FINISH,
+      'GET /api/dogs/d1/measures': MEASURES,
+      'PUT /api/dogs/d1/measures': () => problem(422, 'Some of this cannot be accepted.', { errors: [{ field: 'neck_mm', message: 'must be a number' }] }),
+      'POST /api/grooms/g1/taps': (a: Asked) =>
+        json({
+          results: (a.body as { taps: Tap[] }).taps.map((t) => ({ id: t.id, outcome: 'counted', message: null })),
+          clock_ahead_s: 0,
+          groom: groom({ next: null }),
+        }),
+      'POST /api/grooms/g1/close': close,
+    })
+    page(
+      signedIn(
+        <Routes>
+          <Route path="/grooms/:id/finish" element={<Finish />} />
+        </Routes>,
+      ),
+      '/grooms/g1/finish',
+    )
+    await screen.findByText('From all sides')
+    return asked
+  }
+  it('closes with the dates that were chosen and the message', async () => {
+    const asked = await finish(() => json(groom({ state: 'closed', closed_by: 'Tove Lindgarth', care_link: '/care/x' })))
+    expect(screen.getByText(/and 1 more/)).toBeTruthy()
+    expect(await screen.findByText(/Sides closer/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: /full, Sat 20 Jun/ }))
+    await userEvent.click(screen.getByRole('button', { name: 'Owner is told' }))
+    await userEvent.type(screen.getByLabelText('Note for the next person'), 'good')
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Close the visit' })).toHaveProperty('disabled', false))
+    await userEvent.click(screen.getByRole('button', { name: 'Close the visit' }))
+    expect(await screen.findByText('Home-care sheet')).toBeTruthy()
+    expect(asked.find((a) => a.path.endsWith('/close'))?.body).toEqual({
+      kind: 'full',
+      note: 'good',
+      next: [{ kind: 'full', on: '2026-06-20' }],
+      message: 'Brisk is ready.',
+    })
+  })
+  it('says when somebody has closed it already, and what was mistyped at its field', async () => {
+    await finish(() => problem(409, 'This visit was closed already, by Maren Oakhollow.'))
+    await userEvent.click(screen.getByRole('button', { name: 'Close the visit' }))
+    expect(await screen.findByText(/closed already, by Maren/)).toBeTruthy()
+    await userEvent.click(await screen.findByText('Measure'))
+    await userEvent.clear(screen.getByLabelText('Neck, close (mm)'))
+    await userEvent.type(screen.getByLabelText('Neck, close (mm)'), 'wide')
+    await userEvent.click(screen.getByRole('button', { name: 'Keep and work it out' }))
+    expect(await screen.findByText('Neck, close (mm) must be a number')).toBeTruthy()
+  })
+})
