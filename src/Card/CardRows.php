@@ -8,6 +8,7 @@ namespace KeenThistle\Card;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Http\Problem;
 use KeenThistle\Salon\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -87,7 +88,7 @@ final readonly class CardRows
             $visits[$dog][0]['zones'][] = ['zone' => self::text($row['zone']), 'state' => self::text($row['state']), 'planned' => new ZoneRecipe(), 'actual' => new ZoneRecipe(), 'why' => '', 'finished_um' => self::int($row['finished_um']), 'arrival_um' => null, 'owner_cut' => false];
         }
 
-        return array_map(array_values(...), $visits);
+        return array_map(static fn (array $all): array => [self::headToTail($all[0])], $visits);
     }
 
     /** @return list<VisitRow> oldest first, the last twelve */
@@ -113,7 +114,22 @@ final readonly class CardRows
             }
         }
 
-        return array_values($visits);
+        return array_map(self::headToTail(...), array_values($visits));
+    }
+
+    /**
+     * Rows come as their random ids lie: what is said of the first of them must not hang on that.
+     *
+     * @param VisitRow $visit
+     *
+     * @return VisitRow
+     */
+    private static function headToTail(array $visit): array
+    {
+        $order = array_flip(ZoneTable::ids());
+        usort($visit['zones'], static fn (array $a, array $b): int => ($order[$a['zone']] ?? 999) <=> ($order[$b['zone']] ?? 999));
+
+        return $visit;
     }
 
     /** @return list<BookingView> from today on */
