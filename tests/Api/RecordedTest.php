@@ -195,6 +195,6 @@ final class RecordedTest extends ApiTestCase
     /** Ids and tokens are others every time: the first that is met is called #1. */
     private function plain(string $line): string
     {
-        return (string) preg_replace_callback('/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}|[0-9a-f]{24,}/', fn (array $m): string => $this->names[$m[0]] ??= '#'.(\count($this->names) + 1), $line);
+        return (string) preg_replace_callback('/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}|\b[0-9a-f]{16,}\b/', fn (array $m): string => $this->names[$m[0]] ??= '#'.(\count($this->names) + 1), $line);
     }
 }

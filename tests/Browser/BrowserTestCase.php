@@ -19,9 +19,34 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
+        $this->prepare();
+    }
+
+    /** A new salon, and a browser where nobody has been. */
+    protected function prepare(): void
+    {
         Salon::asNew();
+        $this->again();
+        $this->signOut();
+    }
+
+    /** The class's browser as it was left. */
+    protected function again(): void
+    {
         $this->page = self::$shared ??= Chrome::open(self::address());
-        $this->fresh($this->page);
+        $this->page->size(1280, 800);
+        // A test that failed without a network leaves the next one its own.
+        $this->page->network(true);
+        $this->page->go('/thistle.svg');
+        $this->page->consoleErrors();
+    }
+
+    /** Nobody has ever been here. */
+    protected function signOut(): void
+    {
+        $this->page->driver->executeScript('localStorage.clear(); sessionStorage.clear()');
+        $this->page->driver->manage()->deleteAllCookies();
+        $this->page->consoleErrors();
     }
 
     protected function tearDown(): void
@@ -100,18 +125,5 @@ abstract class BrowserTestCase extends TestCase
             usleep(15_000);
         }
         self::fail("Tab does not reach $selector");
-    }
-
-    private function fresh(Chrome $page): void
-    {
-        $page->size(1280, 800);
-        // A test that failed without a network leaves the next one its own.
-        $page->network(true);
-        $page->go('/thistle.svg');
-        $page->driver->executeScript('localStorage.clear(); sessionStorage.clear()');
-        // A version of before may stand for something else now.
-        $page->tools('Network.clearBrowserCache');
-        $page->driver->manage()->deleteAllCookies();
-        $page->consoleErrors();
     }
 }

@@ -12,6 +12,7 @@ final class Salon
 
     /** @var list<string> tables */
     private static array $tables = [];
+    private static int $times = 0;
 
     private function __construct()
     {
@@ -20,7 +21,7 @@ final class Salon
     /** The first time it is kept, later it is put back: rows only, in one transaction. */
     public static function asNew(): void
     {
-        $db = new \PDO('mysql:unix_socket='.getenv('KT_RUN').'/db/mariadb.sock;dbname=thistle', get_current_user(), '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        $db = self::db();
         $db->exec('SET foreign_key_checks = 0');
         if ([] === self::$tables) {
             self::keep($db);
@@ -32,7 +33,29 @@ final class Salon
             $db->exec("DELETE FROM $table");
             $db->exec("INSERT INTO $table SELECT * FROM ".self::SEED.".$table");
         }
+        // A version that a browser has kept from before never comes again: it may stand for something else now.
+        ++self::$times;
+        $db->exec('UPDATE dog SET card_version = card_version + 1000 * '.self::$times);
+        $db->exec('UPDATE salon SET kit_version = kit_version + 1000 * '.self::$times);
         $db->commit();
+    }
+
+    /** The id of a dog, for views that are opened by their address. */
+    public static function dog(string $name): string
+    {
+        $found = self::db()->prepare('SELECT LOWER(HEX(id)) FROM dog WHERE name = ?');
+        $found->execute([$name]);
+        $hex = $found->fetchColumn();
+        \assert(\is_string($hex));
+
+        return implode('-', [substr($hex, 0, 8), substr($hex, 8, 4), substr($hex, 12, 4), substr($hex, 16, 4), substr($hex, 20)]);
+    }
+
+    private static function db(): \PDO
+    {
+        $socket = getenv('KT_RUN').'/db/mariadb.sock';
+
+        return new \PDO("mysql:unix_socket=$socket;dbname=thistle", get_current_user(), '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
     }
 
     private static function keep(\PDO $db): void
