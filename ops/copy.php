@@ -1,7 +1,8 @@
 <?php
 
 // Reads a dump on standard input: php ops/copy.php counts (rows by table) | photos (ids of the rows of photos) | gather
-// FOLDER (links their files from FOLDER/tree*/ and what is put aside there into FOLDER/photos, and prints what is missing).
+// FOLDER (links their files from FOLDER/tree*/ and what is put aside there into FOLDER/photos, and prints what is
+// missing).
 // The dump has one line a row, each beginning with a bracket; a line end inside a text is written as \n.
 
 declare(strict_types=1);
@@ -9,7 +10,7 @@ declare(strict_types=1);
 $what = $argv[1] ?? '';
 $rows = $columns = $photos = [];
 $made = $into = '';
-while (false !== $line = fgets(\STDIN)) {
+while (false !== ($line = fgets(\STDIN))) {
     if (1 === preg_match('/^CREATE TABLE `(\w+)`/', $line, $m)) {
         $made = $m[1];
         $rows[$made] = 0;
@@ -34,7 +35,10 @@ if ('gather' === $what) {
     foreach ($photos as $photo) {
         foreach (["$photo-large.jpg", "$photo-small.jpg"] as $name) {
             foreach (is_file("$folder/photos/$name") ? [] : (array) glob("$folder/tree*", \GLOB_ONLYDIR) as $tree) {
-                if (@link("$tree/$name", "$folder/photos/$name") || @link("$tree/aside/$name", "$folder/photos/$name")) {
+                if (
+                    @link("$tree/$name", "$folder/photos/$name")
+                    || @link("$tree/aside/$name", "$folder/photos/$name")
+                ) {
                     break;
                 }
             }

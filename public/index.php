@@ -16,7 +16,10 @@ return static function (array $context): Kernel {
         error_log('Keen Thistle: APP_SECRET is missing or shorter than 16 characters; set it to 32 random ones.');
         http_response_code(503);
         header('Content-Type: application/problem+json');
-        exit('{"type":"/problems/not-set-up","title":"This server is not set up yet: its secret is missing. Nothing can be kept.","status":503}');
+        exit(
+            '{"type":"/problems/not-set-up","title":"This server is not set up yet: its secret is missing. '.
+                'Nothing can be kept.","status":503}'
+        );
     }
 
     return new Kernel($environment, (bool) ($context['APP_DEBUG'] ?? false));

@@ -19,7 +19,12 @@ final class CheckTest extends TestCase
 {
     private static function check(string $json, ?float $kgBefore = null, int $dewclaws = 2, bool $asks = true): Findings
     {
-        return (new CheckRule())->findings(HandsOn::shape()->fields(json_decode($json, false, 16, \JSON_THROW_ON_ERROR)), $kgBefore, $dewclaws, $asks);
+        return (new CheckRule())->findings(
+            HandsOn::shape()->fields(json_decode($json, false, 16, \JSON_THROW_ON_ERROR)),
+            $kgBefore,
+            $dewclaws,
+            $asks,
+        );
     }
 
     /** @return list<string> */
@@ -54,8 +59,18 @@ final class CheckTest extends TestCase
         yield 'lame' => ['{"lameness":"clear"}', 'lame', false, true];
         yield 'stiff' => ['{"lameness":"stiff"}', 'stiff', false, false];
         yield 'torn claw' => ['{"claws":{"hind_left":["fine","torn","fine","fine"]}}', 'claw_torn', false, true];
-        yield 'cracked claw' => ['{"claws":{"hind_left":["fine","cracked","fine","fine"]}}', 'claw_cracked', false, false];
-        yield 'quick near' => ['{"claws":{"front_left":["quick_near","fine","fine","fine"]}}', 'quick_near', false, false];
+        yield 'cracked claw' => [
+            '{"claws":{"hind_left":["fine","cracked","fine","fine"]}}',
+            'claw_cracked',
+            false,
+            false,
+        ];
+        yield 'quick near' => [
+            '{"claws":{"front_left":["quick_near","fine","fine","fine"]}}',
+            'quick_near',
+            false,
+            false,
+        ];
         yield 'no proof' => ['{"vaccination":"expired"}', 'vaccination', false, false];
     }
 
@@ -67,18 +82,36 @@ final class CheckTest extends TestCase
         self::assertSame([$stops, $refers], [$f->stop, $f->refer]);
         $caution = $f->cautions[0];
         self::assertSame($stops ? Caution::DANGER : ($refers ? Caution::CAUTION : Caution::NOTE), $caution->level);
-        self::assertSame($refers, str_contains($caution->message, ' vet') && !str_contains($caution->message, 'for a vet to say'));
-        self::assertDoesNotMatchRegularExpression('/mange|otitis|arthritis|dermatitis|infection|antibiotic|mg|cream/i', $caution->message, 'no diagnosis, no drug');
+        self::assertSame(
+            $refers,
+            str_contains($caution->message, ' vet') && !str_contains($caution->message, 'for a vet to say'),
+        );
+        self::assertDoesNotMatchRegularExpression(
+            '/mange|otitis|arthritis|dermatitis|infection|antibiotic|mg|cream/i',
+            $caution->message,
+            'no diagnosis, no drug',
+        );
     }
 
     public function testWhatStopsStandsFirst(): void
     {
-        self::assertSame(['parasites_passing', 'skin_red', 'stiff'], self::codes(self::check('{"lameness":"stiff","skin":["red"],"parasites":"lice"}')));
+        self::assertSame(
+            ['parasites_passing', 'skin_red', 'stiff'],
+            self::codes(self::check('{"lameness":"stiff","skin":["red"],"parasites":"lice"}')),
+        );
     }
 
     public function testCleanEarsAreNoFinding(): void
     {
-        self::assertSame([], self::codes(self::check('{"ears":{"left":["clean"],"right":["wax"]},"teeth":"tartar","skin":["dry"],"parasites":"none","lameness":"none","airway":"quiet"}')));
+        self::assertSame(
+            [],
+            self::codes(
+                self::check(
+                    '{"ears":{"left":["clean"],"right":["wax"]},"teeth":"tartar","skin":["dry"],'
+                        .'"parasites":"none","lameness":"none","airway":"quiet"}',
+                ),
+            ),
+        );
     }
 
     public function testTheVaccinationRuleIsTheSalonsOwn(): void
@@ -93,7 +126,12 @@ final class CheckTest extends TestCase
         yield 'weight doubled' => ['{"kg":16}', 'kg', 8.0, 2];
         yield 'weight halved' => ['{"kg":4}', 'kg', 8.0, 2];
         yield 'two claws' => ['{"claws":{"front_left":["fine","fine"]}}', 'claws.front_left', null, 2];
-        yield 'a dewclaw too many' => ['{"claws":{"hind_left":["fine","fine","fine","fine","long"]}}', 'claws', null, 0];
+        yield 'a dewclaw too many' => [
+            '{"claws":{"hind_left":["fine","fine","fine","fine","long"]}}',
+            'claws',
+            null,
+            0,
+        ];
         yield 'clear and red' => ['{"skin":["clear","red"]}', 'skin', null, 2];
         yield 'clean and smelling' => ['{"ears":{"right":["clean","smell"]}}', 'ears.right', null, 2];
         yield 'cut by nobody' => ['{"owner_cut_where":"the face"}', 'owner_cut', null, 2];
@@ -114,7 +152,10 @@ final class CheckTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function refused(): iterable
     {
-        yield 'eleven claws' => ['{"claws":{"front_left":["fine","fine","fine","fine","fine","fine","fine","fine","fine","fine","fine"]}}', 'claws.front_left'];
+        yield 'eleven claws' => [
+            '{"claws":{"front_left":["fine","fine","fine","fine","fine","fine","fine","fine","fine","fine","fine"]}}',
+            'claws.front_left',
+        ];
         yield 'six pads' => ['{"pads":{"front_left":6}}', 'pads.front_left'];
         yield 'a fifth foot' => ['{"pads":{"middle":2}}', 'pads.middle'];
         yield 'grams' => ['{"kg":9000}', 'kg'];
@@ -138,9 +179,20 @@ final class CheckTest extends TestCase
     public function testSkinSeenUnderMats(): void
     {
         self::assertSame([], (new CheckRule())->skinUnder(['chest' => 'fine']));
-        $cautions = (new CheckRule())->skinUnder(['armpit, left' => 'sore', 'groin' => 'damp', 'chest' => 'parasites', 'belly' => 'red']);
-        self::assertSame(['sore_under danger', 'parasites_under danger', 'red_under caution'], array_map(static fn (Caution $c): string => "$c->code $c->level", $cautions));
-        self::assertStringContainsString('groin, belly', (new CheckRule())->skinUnder(['groin' => 'damp', 'belly' => 'red'])[0]->message);
+        $cautions = (new CheckRule())->skinUnder([
+            'armpit, left' => 'sore',
+            'groin' => 'damp',
+            'chest' => 'parasites',
+            'belly' => 'red',
+        ]);
+        self::assertSame(
+            ['sore_under danger', 'parasites_under danger', 'red_under caution'],
+            array_map(static fn (Caution $c): string => "$c->code $c->level", $cautions),
+        );
+        self::assertStringContainsString(
+            'groin, belly',
+            (new CheckRule())->skinUnder(['groin' => 'damp', 'belly' => 'red'])[0]->message,
+        );
     }
 
     public function testATailIsNeverLiftedFurtherThanTheDogDoes(): void

@@ -23,15 +23,26 @@ final class GrowthTest extends TestCase
 {
     use TestTrait;
 
-    private static function seen(float $left, float $arrival, float $weeks, string $visit = '', bool $ownerCut = false): Observation
-    {
-        return Observation::of(Length::ofMillimetres($left), Length::ofMillimetres($arrival), $weeks, $visit, ownerCut: $ownerCut);
+    private static function seen(
+        float $left,
+        float $arrival,
+        float $weeks,
+        string $visit = '',
+        bool $ownerCut = false,
+    ): Observation {
+        return Observation::of(
+            Length::ofMillimetres($left),
+            Length::ofMillimetres($arrival),
+            $weeks,
+            $visit,
+            ownerCut: $ownerCut,
+        );
     }
 
     public function testWorkedExample(): void
     {
         $growth = (new GrowthRule())->learn(CoatType::Curly, [self::seen(16, 34, 6)]);
-        self::assertSame([2.98, 0.30, 1], [round($growth->mmPerWeek, 2), round($growth->sd, 2), $growth->n]);
+        self::assertSame([2.98, 0.3, 1], [round($growth->mmPerWeek, 2), round($growth->sd, 2), $growth->n]);
         self::assertEqualsWithDelta(2.983, $growth->mmPerWeek, 0.0005);
         self::assertEqualsWithDelta(0.303, $growth->sd, 0.0005);
     }
@@ -42,7 +53,10 @@ final class GrowthTest extends TestCase
         $one = $rule->learn(CoatType::Curly, [self::seen(16, 34, 6, 'v1')]);
         $same = $rule->learn(CoatType::Curly, [self::seen(16, 34, 6, 'v1'), self::seen(10, 28, 6, 'v1')]);
         self::assertEqualsWithDelta($one->mmPerWeek, $same->mmPerWeek, 1e-9);
-        self::assertSame([1, 2], [$same->n, $rule->learn(CoatType::Curly, [self::seen(16, 34, 6, 'v1'), self::seen(10, 28, 6, 'v2')])->n]);
+        self::assertSame(
+            [1, 2],
+            [$same->n, $rule->learn(CoatType::Curly, [self::seen(16, 34, 6, 'v1'), self::seen(10, 28, 6, 'v2')])->n],
+        );
     }
 
     public function testOwnersCutsAndStoppedCoatsTeachNothing(): void
@@ -54,9 +68,16 @@ final class GrowthTest extends TestCase
 
     public function testSeasonAndStageAreTakenOutBeforeLearning(): void
     {
-        $summer = Observation::of(Length::ofMillimetres(10), Length::ofMillimetres(10 + 6 * 2.9 * 1.1 * 1.1), 6, 'v', new \DateTimeImmutable('2026-06-10'), CoatStage::Puppy);
+        $summer = Observation::of(
+            Length::ofMillimetres(10),
+            Length::ofMillimetres(10 + 6 * 2.9 * 1.1 * 1.1),
+            6,
+            'v',
+            new \DateTimeImmutable('2026-06-10'),
+            CoatStage::Puppy,
+        );
         self::assertEqualsWithDelta(2.9, (new GrowthRule())->learn(CoatType::Curly, [$summer])->mmPerWeek, 0.001);
-        self::assertEqualsWithDelta(2.9 * 1.1 / 0.9, $summer->rate(Season::South), 0.001);
+        self::assertEqualsWithDelta((2.9 * 1.1) / 0.9, $summer->rate(Season::South), 0.001);
     }
 
     public function testAShorterArrivalWithoutACutIsAMistake(): void
@@ -74,7 +95,11 @@ final class GrowthTest extends TestCase
         $growth = (new GrowthRule())->learn(CoatType::Curly);
         $from = new \DateTimeImmutable('2026-05-25');
         // the week of 25 May at 1.0, three June weeks at 1.1
-        self::assertEqualsWithDelta(10 + 2.9 * (1.0 + 3 * 1.1), $growth->after(Length::ofMillimetres(10), 4, CoatStage::Adult, $from)->mm(), 0.001);
+        self::assertEqualsWithDelta(
+            10 + 2.9 * (1.0 + 3 * 1.1),
+            $growth->after(Length::ofMillimetres(10), 4, CoatStage::Adult, $from)->mm(),
+            0.001,
+        );
         self::assertSame(1.1, Season::South->growthFactor(1));
         self::assertTrue(Season::South->isShedding(9));
         self::assertFalse(Season::North->isShedding(9));
@@ -88,7 +113,12 @@ final class GrowthTest extends TestCase
 
     public function testGrowthNeverShrinksNorPassesTerminal(): void
     {
-        $this->forAll(Generators::elements(...CoatType::cases()), Generators::choose(0, 120_000), Generators::choose(0, 520), Generators::choose(1, 100))->then(static function (CoatType $coat, int $um, int $tenths, int $more): void {
+        $this->forAll(
+            Generators::elements(...CoatType::cases()),
+            Generators::choose(0, 120_000),
+            Generators::choose(0, 520),
+            Generators::choose(1, 100),
+        )->then(static function (CoatType $coat, int $um, int $tenths, int $more): void {
             $growth = (new GrowthRule())->learn($coat);
             $left = Length::ofMicrometres($um);
             $then = $growth->after($left, $tenths / 10);
@@ -118,12 +148,19 @@ final class GrowthTest extends TestCase
 
     public function testRecoveryLevels(): void
     {
-        $back = static fn (CoatType $coat, float $cut, float $wanted): Recovery => (new RecoveryRule())->weeksBack((new GrowthRule())->learn($coat), Length::ofMillimetres($cut), Length::ofMillimetres($wanted));
+        $back = static fn (CoatType $coat, float $cut, float $wanted): Recovery => (new RecoveryRule())->weeksBack(
+            (new GrowthRule())->learn($coat),
+            Length::ofMillimetres($cut),
+            Length::ofMillimetres($wanted),
+        );
         self::assertSame(Recovery::NONE, $back(CoatType::Curly, 10, 16)->level);
         self::assertSame(Recovery::MONTHS, $back(CoatType::Curly, 3, 40)->level);
         self::assertSame(Recovery::AGREE_FIRST, $back(CoatType::Curly, 3, 90)->level);
         $double = $back(CoatType::ShortDouble, 20, 24);
-        self::assertSame([Recovery::AGREE_FIRST, 'may_come_back_different', 'sun_and_cold'], [$double->level, $double->cautions[0]->code, $double->cautions[1]->code]);
+        self::assertSame(
+            [Recovery::AGREE_FIRST, 'may_come_back_different', 'sun_and_cold'],
+            [$double->level, $double->cautions[0]->code, $double->cautions[1]->code],
+        );
         self::assertSame(Recovery::AGREE_FIRST, $back(CoatType::SlowFineLong, 3, 7)->level, 'cut by more than half');
         self::assertSame(Recovery::NONE, $back(CoatType::SlowFineLong, 4, 7)->level);
         $never = $back(CoatType::Wire, 10, 60);

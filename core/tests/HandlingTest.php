@@ -23,9 +23,24 @@ final class HandlingTest extends TestCase
     private const TODAY = '2026-11-25';
 
     /** @param list<Exposure> $log */
-    private static function today(array $log = [], Tool $tool = Tool::Clipper, int $tolerance = 3, int $confidence = 3, bool $second = true, int $new = 0): HandlingAnswer
-    {
-        return (new HandlingRule())->today($tool, $log, new \DateTimeImmutable(self::TODAY), $tolerance, $confidence, null, $new, $second);
+    private static function today(
+        array $log = [],
+        Tool $tool = Tool::Clipper,
+        int $tolerance = 3,
+        int $confidence = 3,
+        bool $second = true,
+        int $new = 0,
+    ): HandlingAnswer {
+        return (new HandlingRule())->today(
+            $tool,
+            $log,
+            new \DateTimeImmutable(self::TODAY),
+            $tolerance,
+            $confidence,
+            null,
+            $new,
+            $second,
+        );
     }
 
     private static function met(int $weeksAgo, Rung $rung, bool $calm = true): Exposure
@@ -51,7 +66,14 @@ final class HandlingTest extends TestCase
 
     public function testARungIsLostForEveryTwelveWeeks(): void
     {
-        foreach ([0 => Rung::Normal, 11 => Rung::Normal, 12 => Rung::FirstStrokes, 25 => Rung::OnNearing, 400 => Rung::Sees] as $weeks => $rung) {
+        $rungs = [
+            0 => Rung::Normal,
+            11 => Rung::Normal,
+            12 => Rung::FirstStrokes,
+            25 => Rung::OnNearing,
+            400 => Rung::Sees,
+        ];
+        foreach ($rungs as $weeks => $rung) {
             self::assertSame($rung, self::today([self::met($weeks, Rung::Normal)])->rung, "$weeks weeks");
         }
     }
@@ -64,7 +86,9 @@ final class HandlingTest extends TestCase
         self::assertEqualsWithDelta(2.25, self::today([self::met(3, Rung::Normal)], new: 3)->minutes, 1e-9);
     }
 
-    /** @return iterable<string, array{int, int, int, bool, string}> tolerance, risk, confidence, second person to be had */
+    /**
+     * @return iterable<string, array{int, int, int, bool, string}> tolerance, risk, confidence, second person to be had
+     */
     public static function decisions(): iterable
     {
         yield 'at ease' => [5, 5, 1, false, 'go'];
@@ -78,11 +102,23 @@ final class HandlingTest extends TestCase
     #[DataProvider('decisions')]
     public function testGoOrNoGo(int $tolerance, int $risk, int $confidence, bool $second, string $decision): void
     {
-        $a = (new HandlingRule())->today(Tool::Grinder, [], new \DateTimeImmutable(self::TODAY), $tolerance, $confidence, $risk, 0, $second);
+        $a = (new HandlingRule())->today(
+            Tool::Grinder,
+            [],
+            new \DateTimeImmutable(self::TODAY),
+            $tolerance,
+            $confidence,
+            $risk,
+            0,
+            $second,
+        );
         self::assertSame($decision, $a->decision);
         self::assertSame((5 - $tolerance) * $risk, $a->demand);
         $out = $a->toArray();
-        self::assertSame(\in_array($decision, ['substitute', 'defer'], true) ? 'clip and file by hand' : null, $out['substitute']);
+        self::assertSame(
+            \in_array($decision, ['substitute', 'defer'], true) ? 'clip and file by hand' : null,
+            $out['substitute'],
+        );
         if ('defer' === $decision) {
             self::assertStringContainsString('vet', $a->cautions[0]->message);
         }
@@ -91,7 +127,10 @@ final class HandlingTest extends TestCase
     public function testWhoCanTakeThisDog(): void
     {
         $tasks = [[Tool::Clipper, 2, null], [Tool::NailClippers, 3, null]];
-        self::assertSame(['who' => 'Tove', 'fits' => true, 'second_person' => false, 'flags' => []], (new SkillCheck())->one('Tove', 3, $tasks));
+        self::assertSame(
+            ['who' => 'Tove', 'fits' => true, 'second_person' => false, 'flags' => []],
+            (new SkillCheck())->one('Tove', 3, $tasks),
+        );
         $pell = (new SkillCheck())->one('Pell', 1, $tasks);
         self::assertFalse($pell['fits']);
         self::assertSame(['substitute', 'substitute'], array_column($pell['flags'], 'decision'));
@@ -111,7 +150,11 @@ final class HandlingTest extends TestCase
         foreach (Rung::cases() as $i => $rung) {
             self::assertSame($i, $rung->index());
             self::assertSame($rung, Rung::at($i));
-            self::assertDoesNotMatchRegularExpression('/scissor|blade|clipper|quick/i', $rung->homework(), 'owners get the safer version');
+            self::assertDoesNotMatchRegularExpression(
+                '/scissor|blade|clipper|quick/i',
+                $rung->homework(),
+                'owners get the safer version',
+            );
         }
         self::assertSame([Rung::Sees, Rung::Normal], [Rung::at(-4), Rung::at(99)]);
     }
@@ -119,19 +162,36 @@ final class HandlingTest extends TestCase
     public function testWhateverTheLog(): void
     {
         $this->limitTo(300);
-        $this->forAll(Generators::vector(4, Generators::choose(0, 9999)), Generators::choose(0, 5), Generators::choose(1, 5), Generators::elements(Tool::cases()))->then(static function (array $seeds, int $tolerance, int $confidence, Tool $tool): void {
+        $this->forAll(
+            Generators::vector(4, Generators::choose(0, 9999)),
+            Generators::choose(0, 5),
+            Generators::choose(1, 5),
+            Generators::elements(Tool::cases()),
+        )->then(static function (array $seeds, int $tolerance, int $confidence, Tool $tool): void {
             $log = [];
             foreach ($seeds as $seed) {
                 \assert(\is_int($seed));
                 $log[] = self::met($seed % 70, Rung::at(intdiv($seed, 70) % 9), 0 === intdiv($seed, 630) % 2);
             }
             $a = self::today($log, $tool, $tolerance, $confidence);
-            self::assertLessThanOrEqual(1, abs($a->next->index() - ($a->rung?->index() ?? 0)), 'never more than one rung at a time');
+            self::assertLessThanOrEqual(
+                1,
+                abs($a->next->index() - ($a->rung?->index() ?? 0)),
+                'never more than one rung at a time',
+            );
             self::assertTrue(null === $a->visits || $a->visits >= 1);
             self::assertSame(null === $a->visits, null === $a->earliest);
             $order = ['go' => 0, 'second_person' => 1, 'substitute' => 2, 'defer' => 3];
-            self::assertLessThanOrEqual($order[$a->decision], $order[self::today($log, $tool, min(5, $tolerance + 1), $confidence)->decision], 'a dog that bears more is asked less');
-            self::assertLessThanOrEqual($order[$a->decision], $order[self::today($log, $tool, $tolerance, min(5, $confidence + 1))->decision], 'a surer groomer may do less');
+            self::assertLessThanOrEqual(
+                $order[$a->decision],
+                $order[self::today($log, $tool, min(5, $tolerance + 1), $confidence)->decision],
+                'a dog that bears more is asked less',
+            );
+            self::assertLessThanOrEqual(
+                $order[$a->decision],
+                $order[self::today($log, $tool, $tolerance, min(5, $confidence + 1))->decision],
+                'a surer groomer may do less',
+            );
         });
     }
 }

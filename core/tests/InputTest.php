@@ -29,7 +29,11 @@ final class InputTest extends TestCase
         yield 'infinite' => [$number, '1e999', 'between 0 and 400 mm'];
         yield 'true for a number' => [$number, 'true', 'must be a number'];
         yield 'null for a number' => [$number, 'null', 'must be a number'];
-        yield 'nothing where more than nothing is needed' => [Shape::number(0, 260, 'weeks', true), '0', 'must be more than 0'];
+        yield 'nothing where more than nothing is needed' => [
+            Shape::number(0, 260, 'weeks', true),
+            '0',
+            'must be more than 0',
+        ];
         yield 'half an integer' => [Shape::integer(1, 8), '1.5', 'whole number from 1 to 8'];
         yield 'too many' => [Shape::integer(1, 8), '9', 'between 1 and 8'];
         yield 'one for true' => [Shape::boolean(), '1', 'must be true or false'];
@@ -54,13 +58,20 @@ final class InputTest extends TestCase
         yield 'too many entries' => [Shape::list($number, 1, 3), '[1,2,3,4]', 'must hold 1 to 3 entries'];
         yield 'a list for an object' => [Shape::object(['mm' => $number]), '[]', 'must be a JSON object'];
         yield 'text for an object' => [Shape::object(['mm' => $number]), '"mm"', 'must be a JSON object'];
-        yield 'an unknown field' => [Shape::object(['finished_mm' => $number]), '{"finshed_mm":3}', 'did you mean "finished_mm"'];
+        yield 'an unknown field' => [
+            Shape::object(['finished_mm' => $number]),
+            '{"finshed_mm":3}',
+            'did you mean "finished_mm"',
+        ];
         yield 'a missing field' => [Shape::object(['mm' => $number->required()]), '{}', 'is required: mm'];
     }
 
     #[DataProvider('refused')]
-    public function testRefusalsSayWhatIsAllowedAndTheSchemaRefusesThemToo(Shape $shape, string $json, string $says): void
-    {
+    public function testRefusalsSayWhatIsAllowedAndTheSchemaRefusesThemToo(
+        Shape $shape,
+        string $json,
+        string $says,
+    ): void {
         $value = json_decode($json, false, 8, \JSON_THROW_ON_ERROR);
         try {
             $shape->read($value, 'it');
@@ -77,22 +88,45 @@ final class InputTest extends TestCase
 
     public function testEveryRefusalIsNamedAtOnceWithItsPath(): void
     {
-        $shape = Shape::object(['zones' => Shape::list(Shape::object(['mm' => Shape::number(0, 400)->required(), 'lay' => Shape::choice(['with'])])), 'kg' => Shape::kilograms()]);
+        $shape = Shape::object([
+            'zones' => Shape::list(
+                Shape::object(['mm' => Shape::number(0, 400)->required(), 'lay' => Shape::choice(['with'])]),
+            ),
+            'kg' => Shape::kilograms(),
+        ]);
         try {
             $shape->read(json_decode('{"zones":[{"mm":1},{"mm":-1,"lay":"up"},{}],"kg":500,"more":1}'));
             self::fail('accepted');
         } catch (InvalidInput $e) {
             $fields = array_column($e->all(), 'field');
             sort($fields);
-            self::assertSame(['kg', 'more', 'zones[1].lay', 'zones[1].mm'], array_values(array_diff($fields, ['zones[2].mm'])));
+            self::assertSame(
+                ['kg', 'more', 'zones[1].lay', 'zones[1].mm'],
+                array_values(array_diff($fields, ['zones[2].mm'])),
+            );
         }
     }
 
     public function testDefaultsAndNullsAreWhatTheySay(): void
     {
-        $shape = Shape::object(['lay' => Shape::choice(['with', 'against'])->default('with'), 'mm' => Shape::number(0, 9)->nullable(), 'on' => Shape::date()->nullable(), 'list' => Shape::list(Shape::text())->default([]), 'yes' => Shape::boolean()->default(true)]);
+        $shape = Shape::object([
+            'lay' => Shape::choice(['with', 'against'])->default('with'),
+            'mm' => Shape::number(0, 9)->nullable(),
+            'on' => Shape::date()->nullable(),
+            'list' => Shape::list(Shape::text())->default([]),
+            'yes' => Shape::boolean()->default(true),
+        ]);
         $absent = $shape->fields(new \stdClass(), 'at');
-        self::assertSame(['with', null, null, [], true], [$absent->text('lay'), $absent->floatOrNull('mm'), $absent->dateOrNull('on'), $absent->texts('list'), $absent->bool('yes')]);
+        self::assertSame(
+            ['with', null, null, [], true],
+            [
+                $absent->text('lay'),
+                $absent->floatOrNull('mm'),
+                $absent->dateOrNull('on'),
+                $absent->texts('list'),
+                $absent->bool('yes'),
+            ],
+        );
         $null = $shape->fields(json_decode('{"mm":null,"on":"2026-11-25"}'));
         self::assertNull($null->floatOrNull('mm'));
         self::assertSame('2026-11-25', $null->dateOrNull('on')?->format('Y-m-d'));
@@ -102,12 +136,20 @@ final class InputTest extends TestCase
 
     public function testAskingForATypeThatWasNotPromisedIsAMistakeInTheProgram(): void
     {
-        $fields = Shape::object(['n' => Shape::text(), 'o' => Shape::object([])])->fields(json_decode('{"n":"x","o":{}}'));
+        $fields = Shape::object(['n' => Shape::text(), 'o' => Shape::object([])])->fields(
+            json_decode('{"n":"x","o":{}}'),
+        );
         self::assertSame('x', $fields->text('n'));
         self::assertNotNull($fields->objectOrNull('o'));
         $wrong = [
-            static fn (): mixed => $fields->float('n'), static fn (): mixed => $fields->int('n'), static fn (): mixed => $fields->bool('n'), static fn (): mixed => $fields->dateOrNull('n'),
-            static fn (): mixed => $fields->object('n'), static fn (): mixed => $fields->objects('n'), static fn (): mixed => $fields->texts('n'), static fn (): mixed => $fields->text('missing'),
+            static fn (): mixed => $fields->float('n'),
+            static fn (): mixed => $fields->int('n'),
+            static fn (): mixed => $fields->bool('n'),
+            static fn (): mixed => $fields->dateOrNull('n'),
+            static fn (): mixed => $fields->object('n'),
+            static fn (): mixed => $fields->objects('n'),
+            static fn (): mixed => $fields->texts('n'),
+            static fn (): mixed => $fields->text('missing'),
         ];
         foreach ($wrong as $i => $ask) {
             try {
@@ -122,8 +164,12 @@ final class InputTest extends TestCase
     public function testReaderAndSchemaAgreeOnNumbers(): void
     {
         $this->limitTo(300);
-        $this->forAll(Generators::float(), Generators::choose(-500, 500))->then(static function (float $float, int $int): void {
-            foreach ([Shape::number(0, 400, 'mm'), Shape::integer(-20, 300), Shape::number(0, 100, '', true)->nullable()] as $shape) {
+        $this->forAll(Generators::float(), Generators::choose(-500, 500))->then(static function (
+            float $float,
+            int $int,
+        ): void {
+            $open = Shape::number(0, 100, '', true)->nullable();
+            foreach ([Shape::number(0, 400, 'mm'), Shape::integer(-20, 300), $open] as $shape) {
                 foreach ([$float, $int, (float) $int] as $value) {
                     try {
                         $shape->read($value);
@@ -131,7 +177,11 @@ final class InputTest extends TestCase
                     } catch (InvalidInput) {
                         $read = false;
                     }
-                    self::assertSame($read, self::fits($shape, $value), json_encode($value).' '.json_encode($shape->toJsonSchema()));
+                    self::assertSame(
+                        $read,
+                        self::fits($shape, $value),
+                        json_encode($value).' '.json_encode($shape->toJsonSchema()),
+                    );
                 }
             }
         });
@@ -152,7 +202,12 @@ final class InputTest extends TestCase
 
     private static function fits(Shape $shape, mixed $value): bool
     {
-        $schema = json_decode(json_encode($shape->toJsonSchema(), \JSON_THROW_ON_ERROR), false, 32, \JSON_THROW_ON_ERROR);
+        $schema = json_decode(
+            json_encode($shape->toJsonSchema(), \JSON_THROW_ON_ERROR),
+            false,
+            32,
+            \JSON_THROW_ON_ERROR,
+        );
         self::assertIsObject($schema);
 
         return (new Validator())->validate($value, $schema)->isValid();

@@ -26,14 +26,27 @@ final class KitTest extends TestCase
     /** @param list<float> $guards */
     private static function kit(array $guards, string ...$blades): KitMatch
     {
-        return new KitMatch([...array_map(static fn (float $mm): KitTool => KitTool::guard(Length::ofMillimetres($mm)), $guards), ...array_map(KitTool::blade(...), array_values($blades))]);
+        return new KitMatch([
+            ...array_map(static fn (float $mm): KitTool => KitTool::guard(Length::ofMillimetres($mm)), $guards),
+            ...array_map(KitTool::blade(...), array_values($blades)),
+        ]);
     }
 
     public function testWorkedExample(): void
     {
         $options = self::kit([16], '10', '30', '4F')->options(Length::ofMillimetres(17));
-        self::assertSame(['guard:16000:10', 'guard:16000:30', 'blade:4F', 'blade:10', 'blade:30'], array_map(static fn (Option $o): string => $o->recipe->tool->key(), $options));
-        self::assertSame([17.0, 0.0, true], [$options[0]->finished->rounded(), $options[0]->finished->minusRounded(Length::ofMillimetres(17)), $options[0]->close]);
+        self::assertSame(
+            ['guard:16000:10', 'guard:16000:30', 'blade:4F', 'blade:10', 'blade:30'],
+            array_map(static fn (Option $o): string => $o->recipe->tool->key(), $options),
+        );
+        self::assertSame(
+            [17.0, 0.0, true],
+            [
+                $options[0]->finished->rounded(),
+                $options[0]->finished->minusRounded(Length::ofMillimetres(17)),
+                $options[0]->close,
+            ],
+        );
         self::assertSame([-1.0, true], [$options[1]->toArray()['difference_mm'], $options[1]->close]);
         self::assertFalse($options[2]->close);
     }
@@ -64,10 +77,17 @@ final class KitTest extends TestCase
 
     public function testOptionsAreSortedAndEveryLegalRecipeIsThere(): void
     {
-        $this->forAll(Generators::choose(0, 60_000), Generators::seq(Generators::choose(1, 50)), Generators::subset(BladeTable::labels()))->then(static function (int $target, array $guards, array $blades): void {
+        $this->forAll(
+            Generators::choose(0, 60_000),
+            Generators::seq(Generators::choose(1, 50)),
+            Generators::subset(BladeTable::labels()),
+        )->then(static function (int $target, array $guards, array $blades): void {
             $guards = array_values(array_unique(array_filter($guards, is_int(...))));
             $blades = array_values(array_filter($blades, is_string(...)));
-            $options = self::kit(array_map(floatval(...), $guards), ...$blades)->options(Length::ofMicrometres($target), Lay::cases());
+            $options = self::kit(array_map(floatval(...), $guards), ...$blades)->options(
+                Length::ofMicrometres($target),
+                Lay::cases(),
+            );
             $bases = \count(array_intersect($blades, BladeTable::GUARD_BASES));
             self::assertCount(3 * (\count($blades) + \count($guards) * $bases), $options);
             for ($i = 1; $i < \count($options); ++$i) {
@@ -90,7 +110,10 @@ final class KitTest extends TestCase
         self::assertSame('hard_line', $rule->between($mm(3), $mm(25), true)->kind);
         $ladder = $rule->between($mm(3.2), $mm(17));
         self::assertSame(['ladder', 27.6], [$ladder->kind, $ladder->toArray()['width_mm']]);
-        self::assertSame([7.0, 11.0], array_map(static fn (Option $o): float => $o->finished->rounded(), $ladder->rungs));
+        self::assertSame(
+            [7.0, 11.0],
+            array_map(static fn (Option $o): float => $o->finished->rounded(), $ladder->rungs),
+        );
         self::assertSame([], $ladder->missing);
     }
 
@@ -103,15 +126,27 @@ final class KitTest extends TestCase
 
     public function testNoStepOfALadderIsLongerThanARung(): void
     {
-        $this->forAll(Generators::choose(200, 30_000), Generators::choose(200, 60_000), Generators::seq(Generators::choose(1, 60)))->then(static function (int $a, int $b, array $guards): void {
+        $this->forAll(
+            Generators::choose(200, 30_000),
+            Generators::choose(200, 60_000),
+            Generators::seq(Generators::choose(1, 60)),
+        )->then(static function (int $a, int $b, array $guards): void {
             $guards = array_values(array_filter($guards, is_int(...)));
-            $blend = (new BlendRule(self::kit(array_map(floatval(...), $guards), '10', '30')))->between(Length::ofMicrometres($a), Length::ofMicrometres($b));
+            $blend = (new BlendRule(self::kit(array_map(floatval(...), $guards), '10', '30')))->between(
+                Length::ofMicrometres($a),
+                Length::ofMicrometres($b),
+            );
             if ('ladder' !== $blend->kind) {
                 self::assertSame([], $blend->rungs);
 
                 return;
             }
-            $at = [...array_map(static fn (Option $o): int => $o->finished->micrometres(), $blend->rungs), ...array_map(static fn (Length $l): int => $l->micrometres(), $blend->missing), $a, $b];
+            $at = [
+                ...array_map(static fn (Option $o): int => $o->finished->micrometres(), $blend->rungs),
+                ...array_map(static fn (Length $l): int => $l->micrometres(), $blend->missing),
+                $a,
+                $b,
+            ];
             sort($at);
             for ($i = 1; $i < \count($at); ++$i) {
                 self::assertLessThanOrEqual(6001, $at[$i] - $at[$i - 1]);

@@ -68,13 +68,24 @@ final class LengthTest extends TestCase
     public function testAMeasurementReplacesTheTableAndNarrowsTheRange(): void
     {
         $tool = Tool::guard(Length::ofMillimetres(16), '10');
-        $rule = new LengthRule([new Measurement($tool, null, Length::ofMillimetres(15)), new Measurement($tool, Lay::Against, Length::ofMillimetres(12))]);
+        $rule = new LengthRule([
+            new Measurement($tool, null, Length::ofMillimetres(15)),
+            new Measurement($tool, Lay::Against, Length::ofMillimetres(12)),
+        ]);
         $with = $rule->planned(new Recipe($tool))->toArray();
         self::assertSame([15.0, 14.3, 15.8], [$with['finished_mm'], $with['low_mm'], $with['high_mm']]);
         $across = $rule->planned(new Recipe($tool, Lay::Across))->toArray();
-        self::assertSame([12.0, 10.8, 13.2], [$across['finished_mm'], $across['low_mm'], $across['high_mm']], 'derived from the with-the-lay measurement, so nominal range');
+        self::assertSame(
+            [12.0, 10.8, 13.2],
+            [$across['finished_mm'], $across['low_mm'], $across['high_mm']],
+            'derived from the with-the-lay measurement, so nominal range',
+        );
         self::assertSame(12.0, $rule->planned(new Recipe($tool, Lay::Against))->toArray()['finished_mm']);
-        self::assertSame(15.8, $rule->planned(new Recipe(Tool::guard(Length::ofMillimetres(16), '40')))->toArray()['finished_mm'], 'another base was not measured');
+        self::assertSame(
+            15.8,
+            $rule->planned(new Recipe(Tool::guard(Length::ofMillimetres(16), '40')))->toArray()['finished_mm'],
+            'another base was not measured',
+        );
     }
 
     public function testHandMethodsAreUnknownOrEstimated(): void
@@ -82,13 +93,21 @@ final class LengthTest extends TestCase
         $unknown = (new LengthRule())->planned(new Recipe(Tool::hand('scissor')))->toArray();
         self::assertNull($unknown['finished_mm']);
         self::assertSame('unknown', $unknown['reasons'][0]['term']);
-        $estimate = (new LengthRule())->planned(new Recipe(Tool::hand('strip'), Lay::With, Length::ofMillimetres(30)))->toArray();
-        self::assertSame([30.0, 24.0, 36.0, true], [$estimate['finished_mm'], $estimate['low_mm'], $estimate['high_mm'], $estimate['estimated']]);
+        $estimate = (new LengthRule())
+            ->planned(new Recipe(Tool::hand('strip'), Lay::With, Length::ofMillimetres(30)))
+            ->toArray();
+        self::assertSame(
+            [30.0, 24.0, 36.0, true],
+            [$estimate['finished_mm'], $estimate['low_mm'], $estimate['high_mm'], $estimate['estimated']],
+        );
     }
 
     public function testSkipToothOnThinSkinIsADanger(): void
     {
-        $codes = static fn (string $blade, string $zone): array => array_map(static fn (Caution $c): string => $c->code, (new LengthRule())->planned(new Recipe(Tool::blade($blade)), Zone::of($zone))->warnings);
+        $codes = static fn (string $blade, string $zone): array => array_map(
+            static fn (Caution $c): string => $c->code,
+            (new LengthRule())->planned(new Recipe(Tool::blade($blade)), Zone::of($zone))->warnings,
+        );
         self::assertContains('skip_tooth_on_thin_skin', $codes('7', 'armpit_left'));
         self::assertNotContains('skip_tooth_on_thin_skin', $codes('7F', 'armpit_left'));
         self::assertNotContains('skip_tooth_on_thin_skin', $codes('7', 'back'));
@@ -124,20 +143,32 @@ final class LengthTest extends TestCase
 
     public function testAgainstNeverLeavesMoreThanAcrossNorAcrossMoreThanWith(): void
     {
-        $this->forAll(Generators::choose(500, 390_000), Generators::elements(...BladeTable::GUARD_BASES))->then(static function (int $um, string $base): void {
-            $tool = Tool::guard(Length::ofMicrometres($um), $base);
-            $left = array_map(static fn (Lay $lay): int => (new LengthRule())->planned(new Recipe($tool, $lay))->finished?->micrometres() ?? -1, [Lay::Against, Lay::Across, Lay::With]);
-            $sorted = $left;
-            sort($sorted);
-            self::assertSame($sorted, $left);
-            self::assertGreaterThan(0, $left[0]);
-        });
+        $this->forAll(Generators::choose(500, 390_000), Generators::elements(...BladeTable::GUARD_BASES))->then(
+            static function (int $um, string $base): void {
+                $tool = Tool::guard(Length::ofMicrometres($um), $base);
+                $left = array_map(
+                    static fn (Lay $lay): int => (new LengthRule())
+                        ->planned(new Recipe($tool, $lay))
+                        ->finished?->micrometres() ?? -1,
+                    [Lay::Against, Lay::Across, Lay::With],
+                );
+                $sorted = $left;
+                sort($sorted);
+                self::assertSame($sorted, $left);
+                self::assertGreaterThan(0, $left[0]);
+            },
+        );
     }
 
     public function testALongerBaseUnderTheSameGuardLeavesMore(): void
     {
         $this->forAll(Generators::choose(500, 390_000))->then(static function (int $um): void {
-            $left = array_map(static fn (string $base): int => (new LengthRule())->planned(new Recipe(Tool::guard(Length::ofMicrometres($um), $base)))->finished?->micrometres() ?? -1, ['40', '30', '15', '10']);
+            $left = array_map(
+                static fn (string $base): int => (new LengthRule())
+                    ->planned(new Recipe(Tool::guard(Length::ofMicrometres($um), $base)))
+                    ->finished?->micrometres() ?? -1,
+                ['40', '30', '15', '10'],
+            );
             self::assertSame([$um - 250, $um, $um + 700, $um + 1000], $left);
         });
     }

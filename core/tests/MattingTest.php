@@ -26,14 +26,25 @@ final class MattingTest extends TestCase
 {
     use TestTrait;
 
-    private static function mat(string $zone, int $severity, float $spread = 1.0, ?bool $clearance = null, ?Decision $overrule = null): Mat
-    {
+    private static function mat(
+        string $zone,
+        int $severity,
+        float $spread = 1.0,
+        ?bool $clearance = null,
+        ?Decision $overrule = null,
+    ): Mat {
         return new Mat(Zone::of($zone), $severity, $spread, $clearance, $overrule);
     }
 
     /** @param list<Mat> $mats */
-    private static function reckon(array $mats, Handling $handling = Handling::Calm, float $kg = 10.0, CoatType $coat = CoatType::Curly, bool $stripped = false, ?int $rate = null): MattingAnswer
-    {
+    private static function reckon(
+        array $mats,
+        Handling $handling = Handling::Calm,
+        float $kg = 10.0,
+        CoatType $coat = CoatType::Curly,
+        bool $stripped = false,
+        ?int $rate = null,
+    ): MattingAnswer {
         return (new MattingRule($kg, $handling, $coat, $stripped, $rate))->reckon($mats);
     }
 
@@ -50,11 +61,12 @@ final class MattingTest extends TestCase
 
     public function testWorkedExample(): void
     {
-        // 10 kg: 0.101 × 10^(2/3) = 0.4688 m². Armpit 0.75 % × 0.6 × 3/4 of 100 = 0.3375; 21.1 cm² × 0.3 s = 6.3 s.
+        // 10 kg: 0.101 × 10^(2/3) = 0.4688 m². Armpit 0.75 % × 0.6 × 3/4 of 100 = 0.3375; 21.1 cm² × 0.3 s = 6.3
+        // s.
         $answer = self::reckon([self::mat('armpit_left', 3, 0.6, false)]);
         self::assertEqualsWithDelta(0.3375, $answer->load, 1e-9);
         self::assertEqualsWithDelta(4688.0, Surface::cm2(10), 0.5);
-        self::assertEqualsWithDelta(21.096 * 0.3 / 60, $answer->minutes, 1e-4);
+        self::assertEqualsWithDelta((21.096 * 0.3) / 60, $answer->minutes, 1e-4);
         self::assertSame(['clip', '10'], [$answer->zones[0]->decision->value, $answer->zones[0]->under?->blade]);
         self::assertNull($answer->even);
     }
@@ -63,17 +75,43 @@ final class MattingTest extends TestCase
     {
         $cm2 = Surface::cm2(10) * 0.09;
         foreach ([0 => 0.0, 1 => 0.3, 2 => 2.0] as $severity => $seconds) {
-            self::assertEqualsWithDelta($cm2 * $seconds / 60, self::reckon([self::mat('back', $severity)])->minutes, 1e-9, "severity $severity");
+            self::assertEqualsWithDelta(
+                ($cm2 * $seconds) / 60,
+                self::reckon([self::mat('back', $severity)])->minutes,
+                1e-9,
+                "severity $severity",
+            );
         }
-        self::assertEqualsWithDelta($cm2 * 0.2 * 8.0 / 60, self::reckon([self::mat('back', 3, 0.2, true)])->minutes, 1e-9);
-        self::assertEqualsWithDelta($cm2 * 0.6 / 60, self::reckon([self::mat('back', 4)])->minutes, 1e-9);
-        self::assertEqualsWithDelta($cm2 * 0.3 / 60, self::reckon([self::mat('back', 3, 1.0, false)])->minutes, 1e-9);
+        self::assertEqualsWithDelta(
+            ($cm2 * 0.2 * 8.0) / 60,
+            self::reckon([self::mat('back', 3, 0.2, true)])->minutes,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(($cm2 * 0.6) / 60, self::reckon([self::mat('back', 4)])->minutes, 1e-9);
+        self::assertEqualsWithDelta(($cm2 * 0.3) / 60, self::reckon([self::mat('back', 3, 1.0, false)])->minutes, 1e-9);
     }
 
     public function testDecisionsBeforeAnyLimit(): void
     {
-        $answer = self::reckon([self::mat('skull', 0), self::mat('brow', 1, 0.5), self::mat('stop', 2, 0.5), self::mat('elbow_left', 3, 0.5, true), self::mat('elbow_right', 3, 0.5, false), self::mat('nape', 4, 0.1, true)]);
-        self::assertSame(['skull' => 'none', 'brow' => 'comb', 'stop' => 'loosen', 'elbow_left' => 'split', 'elbow_right' => 'clip', 'nape' => 'clip'], self::decisions($answer));
+        $answer = self::reckon([
+            self::mat('skull', 0),
+            self::mat('brow', 1, 0.5),
+            self::mat('stop', 2, 0.5),
+            self::mat('elbow_left', 3, 0.5, true),
+            self::mat('elbow_right', 3, 0.5, false),
+            self::mat('nape', 4, 0.1, true),
+        ]);
+        self::assertSame(
+            [
+                'skull' => 'none',
+                'brow' => 'comb',
+                'stop' => 'loosen',
+                'elbow_left' => 'split',
+                'elbow_right' => 'clip',
+                'nape' => 'clip',
+            ],
+            self::decisions($answer),
+        );
     }
 
     public function testATenderZoneHasItsOwnLimit(): void
@@ -86,18 +124,32 @@ final class MattingTest extends TestCase
 
     public function testTheLongestZonesTurnFirstUntilTheVisitFits(): void
     {
-        $answer = self::reckon([self::mat('back', 2), self::mat('loin', 2), self::mat('ribs_left', 2), self::mat('nape', 1)]);
-        self::assertSame(['back' => 'clip', 'loin' => 'loosen', 'ribs_left' => 'loosen', 'nape' => 'comb'], self::decisions($answer));
+        $answer = self::reckon([
+            self::mat('back', 2),
+            self::mat('loin', 2),
+            self::mat('ribs_left', 2),
+            self::mat('nape', 1),
+        ]);
+        self::assertSame(
+            ['back' => 'clip', 'loin' => 'loosen', 'ribs_left' => 'loosen', 'nape' => 'comb'],
+            self::decisions($answer),
+        );
         self::assertLessThanOrEqual(20.0, $answer->worked);
-        self::assertEqualsWithDelta($answer->worked + Surface::cm2(10) * 0.09 * 0.3 / 60, $answer->minutes, 1e-9);
+        self::assertEqualsWithDelta($answer->worked + (Surface::cm2(10) * 0.09 * 0.3) / 60, $answer->minutes, 1e-9);
     }
 
     public function testALessPatientDogIsClippedSooner(): void
     {
         $mats = [self::mat('loin', 2), self::mat('rump', 2, 0.5)];
         self::assertSame(['loin' => 'loosen', 'rump' => 'loosen'], self::decisions(self::reckon($mats)));
-        self::assertSame(['loin' => 'clip', 'rump' => 'loosen'], self::decisions(self::reckon($mats, Handling::Frightened)));
-        self::assertSame([12.0, 3.0], [self::reckon($mats, Handling::TwoPerson)->limit, self::reckon($mats, Handling::TwoPerson)->tenderLimit]);
+        self::assertSame(
+            ['loin' => 'clip', 'rump' => 'loosen'],
+            self::decisions(self::reckon($mats, Handling::Frightened)),
+        );
+        self::assertSame(
+            [12.0, 3.0],
+            [self::reckon($mats, Handling::TwoPerson)->limit, self::reckon($mats, Handling::TwoPerson)->tenderLimit],
+        );
     }
 
     /** @return iterable<string, array{string, int, bool|null, string|null}> */
@@ -130,19 +182,36 @@ final class MattingTest extends TestCase
 
     public function testAnEvenLengthIsProposedOverThirtyPerCent(): void
     {
-        $body = [self::mat('back', 3, 1.0, true), self::mat('ribs_left', 3, 1.0, true), self::mat('ribs_right', 3, 1.0, true), self::mat('chest', 3, 1.0, true)];
+        $body = [
+            self::mat('back', 3, 1.0, true),
+            self::mat('ribs_left', 3, 1.0, true),
+            self::mat('ribs_right', 3, 1.0, true),
+            self::mat('chest', 3, 1.0, true),
+        ];
         self::assertEqualsWithDelta(0.28, self::reckon($body, Handling::Frightened)->clippedShare, 1e-9);
         self::assertNull(self::reckon($body, Handling::Frightened)->even);
         $more = [...$body, self::mat('loin', 3, 1.0, true), self::mat('armpit_left', 4)];
-        self::assertSame(['blade' => '7F', 'mm' => 3.2], self::reckon($more, Handling::Frightened)->even, 'a tender zone stays a patch of its own');
+        self::assertSame(
+            ['blade' => '7F', 'mm' => 3.2],
+            self::reckon($more, Handling::Frightened)->even,
+            'a tender zone stays a patch of its own',
+        );
         $felted = [...$more, self::mat('nape', 4, 0.1)];
         self::assertSame(['blade' => '10', 'mm' => 1.5], self::reckon($felted, Handling::Frightened)->even);
     }
 
     public function testSomeCoatsAreNeverEvenedOutByThemselves(): void
     {
-        $mats = array_map(static fn (string $z): Mat => self::mat($z, 4), ['back', 'ribs_left', 'ribs_right', 'loin', 'rump', 'chest']);
-        foreach ([[CoatType::ShortDouble, false], [CoatType::LongDouble, false], [CoatType::Wire, true]] as [$coat, $stripped]) {
+        $mats = array_map(static fn (string $z): Mat => self::mat($z, 4), [
+            'back',
+            'ribs_left',
+            'ribs_right',
+            'loin',
+            'rump',
+            'chest',
+        ]);
+        $coats = [[CoatType::ShortDouble, false], [CoatType::LongDouble, false], [CoatType::Wire, true]];
+        foreach ($coats as [$coat, $stripped]) {
             $answer = self::reckon($mats, coat: $coat, stripped: $stripped)->toArray();
             self::assertNull($answer['even_out'], $coat->value);
             self::assertSame(['blade' => '10', 'finished_mm' => 1.5], $answer['even_out_on_consent']);
@@ -161,9 +230,15 @@ final class MattingTest extends TestCase
 
     public function testAnOverruleIsHeldAndCounted(): void
     {
-        $answer = self::reckon([self::mat('belly', 2, 1.0, true, Decision::Loosen), self::mat('rump', 2), self::mat('loin', 2)], kg: 30.0);
+        $answer = self::reckon(
+            [self::mat('belly', 2, 1.0, true, Decision::Loosen), self::mat('rump', 2), self::mat('loin', 2)],
+            kg: 30.0,
+        );
         self::assertSame(['belly' => 'loosen', 'rump' => 'clip', 'loin' => 'clip'], self::decisions($answer));
-        self::assertContains('past_welfare_limit', array_map(static fn (Caution $c): string => $c->code, $answer->cautions));
+        self::assertContains(
+            'past_welfare_limit',
+            array_map(static fn (Caution $c): string => $c->code, $answer->cautions),
+        );
         $kinder = self::reckon([self::mat('brow', 1, 1.0, null, Decision::Clip)]);
         self::assertSame(['brow' => 'clip'], self::decisions($kinder));
     }
@@ -171,7 +246,10 @@ final class MattingTest extends TestCase
     public function testContradictionsAreAskedAbout(): void
     {
         $answer = self::reckon([self::mat('back', 0, 0.4), self::mat('loin', 2, 0.0), self::mat('nape', 4, 0.5, true)]);
-        self::assertSame(['zones[0].severity', 'zones[1].spread', 'zones[2].clearance'], array_column($answer->questions, 'field'));
+        self::assertSame(
+            ['zones[0].severity', 'zones[1].spread', 'zones[2].clearance'],
+            array_column($answer->questions, 'field'),
+        );
         self::assertSame(['back' => 'none', 'loin' => 'none', 'nape' => 'clip'], self::decisions($answer));
     }
 
@@ -189,13 +267,21 @@ final class MattingTest extends TestCase
         $this->limitTo(200);
         $zones = array_keys(ZoneTable::all());
         $this->forAll(
-            Generators::vector(12, Generators::choose(0, 999_999)), Generators::choose(2, 80), Generators::elements(Handling::cases()), Generators::elements(CoatType::cases()),
+            Generators::vector(12, Generators::choose(0, 999_999)),
+            Generators::choose(2, 80),
+            Generators::elements(Handling::cases()),
+            Generators::elements(CoatType::cases()),
         )->then(function (array $seeds, int $kg, Handling $handling, CoatType $coat) use ($zones): void {
             $mats = [];
             foreach ($seeds as $seed) {
                 \assert(\is_int($seed));
                 $zone = $zones[$seed % \count($zones)];
-                $mats[$zone] = self::mat($zone, intdiv($seed, 7) % 5, (intdiv($seed, 35) % 11) / 10, 0 === intdiv($seed, 385) % 2);
+                $mats[$zone] = self::mat(
+                    $zone,
+                    intdiv($seed, 7) % 5,
+                    (intdiv($seed, 35) % 11) / 10,
+                    0 === intdiv($seed, 385) % 2,
+                );
             }
             $mats = array_values($mats);
             $all = self::reckon($mats, $handling, (float) $kg, $coat);
@@ -203,13 +289,30 @@ final class MattingTest extends TestCase
             self::assertLessThanOrEqual(100.0, $all->load);
             self::assertLessThanOrEqual($all->limit + 1e-9, $all->worked, 'worked on past the limit');
             foreach ($all->zones as $z) {
-                self::assertTrue(!$z->mat->zone->tender || $z->workedOut <= $all->tenderLimit + 1e-9, 'a tender zone is worked on too long');
-                self::assertTrue(4 !== $z->mat->severity || 0.0 === $z->mat->matted() || Decision::Clip === $z->decision);
-                if (null !== $all->even && Decision::Clip === $z->decision && !$z->mat->zone->tender && null !== $z->under?->leaves()) {
-                    self::assertLessThanOrEqual($z->under->leaves()->mm(), $all->even['mm'], 'longer than a clipped zone still has');
+                self::assertTrue(
+                    !$z->mat->zone->tender || $z->workedOut <= $all->tenderLimit + 1e-9,
+                    'a tender zone is worked on too long',
+                );
+                self::assertTrue(
+                    4 !== $z->mat->severity || 0.0 === $z->mat->matted() || Decision::Clip === $z->decision,
+                );
+                if (
+                    null !== $all->even
+                    && Decision::Clip === $z->decision
+                    && !$z->mat->zone->tender
+                    && null !== $z->under?->leaves()
+                ) {
+                    self::assertLessThanOrEqual(
+                        $z->under->leaves()->mm(),
+                        $all->even['mm'],
+                        'longer than a clipped zone still has',
+                    );
                 }
             }
-            self::assertTrue(!$coat->isDouble() || null === $all->toArray()['even_out'], 'a double coat is evened out by itself');
+            self::assertTrue(
+                !$coat->isDouble() || null === $all->toArray()['even_out'],
+                'a double coat is evened out by itself',
+            );
             $this->addingAMat($mats, $all, $handling, (float) $kg, $coat);
             $this->strictnessSavesNothing($mats, (float) $kg, $coat);
         });
@@ -220,8 +323,21 @@ final class MattingTest extends TestCase
     {
         $fewer = self::reckon(\array_slice($mats, 0, -1), $handling, $kg, $coat);
         self::assertGreaterThanOrEqual($fewer->load - 1e-9, $all->load, 'another mat lowers the load');
-        $held = array_map(static fn (ZoneDecision $z): Mat => new Mat($z->mat->zone, $z->mat->severity, $z->mat->spread, $z->mat->clearance, $z->decision), $all->zones);
-        self::assertGreaterThanOrEqual(self::reckon(\array_slice($held, 0, -1), $handling, $kg, $coat)->minutes - 1e-9, self::reckon($held, $handling, $kg, $coat)->minutes, 'with decisions held another mat takes no time');
+        $held = array_map(
+            static fn (ZoneDecision $z): Mat => new Mat(
+                $z->mat->zone,
+                $z->mat->severity,
+                $z->mat->spread,
+                $z->mat->clearance,
+                $z->decision,
+            ),
+            $all->zones,
+        );
+        self::assertGreaterThanOrEqual(
+            self::reckon(\array_slice($held, 0, -1), $handling, $kg, $coat)->minutes - 1e-9,
+            self::reckon($held, $handling, $kg, $coat)->minutes,
+            'with decisions held another mat takes no time',
+        );
     }
 
     /** @param list<Mat> $mats */

@@ -29,7 +29,11 @@ final class MeasureTest extends TestCase
     public function testReadingsFarApartAreQuestioned(): void
     {
         self::assertSame(['spread'], self::codes(self::judge([16.0, 19.1, 16.2, 16.0, 16.1], 17.0)));
-        self::assertSame([], self::codes(self::judge([0.2, 0.5, 0.3], 0.25)), 'short blades: a few tenths are the calliper\'s own');
+        self::assertSame(
+            [],
+            self::codes(self::judge([0.2, 0.5, 0.3], 0.25)),
+            'short blades: a few tenths are the calliper\'s own',
+        );
         self::assertSame(['spread'], self::codes(self::judge([0.2, 0.7, 0.3], 0.3)));
     }
 
@@ -54,7 +58,9 @@ final class MeasureTest extends TestCase
 
     public function testNoReadingAndAReadingOfNothingAreRefused(): void
     {
-        foreach ([[[], 'readings'], [[3.0, 0.0], 'readings[1]'], [array_fill(0, 13, 3.0), 'readings']] as [$readings, $field]) {
+        foreach (
+            [[[], 'readings'], [[3.0, 0.0], 'readings[1]'], [array_fill(0, 13, 3.0), 'readings']] as [$readings, $field]
+        ) {
             try {
                 self::judge($readings, 3.0);
                 self::fail('taken: '.json_encode($readings));
@@ -73,14 +79,21 @@ final class MeasureTest extends TestCase
             self::assertGreaterThanOrEqual(min($readings) - 0.001, $m->mean->mm());
             self::assertLessThanOrEqual(max($readings) + 0.001, $m->mean->mm());
             $again = self::judge(array_reverse($readings), 20.0);
-            self::assertSame([$m->mean->micrometres(), self::codes($m)], [$again->mean->micrometres(), self::codes($again)]);
+            self::assertSame(
+                [$m->mean->micrometres(), self::codes($m)],
+                [$again->mean->micrometres(), self::codes($again)],
+            );
         });
     }
 
     /** @param list<float> $mm */
     private static function judge(array $mm, ?float $expected, ?string $label = null): Measured
     {
-        return (new MeasureRule())->judge(array_map(Length::ofMillimetres(...), $mm), null === $expected ? null : Length::ofMillimetres($expected), $label);
+        return (new MeasureRule())->judge(
+            array_map(Length::ofMillimetres(...), $mm),
+            null === $expected ? null : Length::ofMillimetres($expected),
+            $label,
+        );
     }
 
     /** @return list<string> */

@@ -44,7 +44,11 @@ final class MinutesTest extends TestCase
         $all = array_fill_keys(array_keys(ZoneTable::all()), Method::Guard);
         self::assertEqualsWithDelta(110.0, self::of(new Work(10, CoatType::Curly, zones: $all))->likely, 0.1);
         self::assertEqualsWithDelta(110.0, self::of(new Work(10, CoatType::Curly))->likely, 0.1);
-        self::assertEqualsWithDelta(45.0, self::of(new Work(20, CoatType::Smooth, service: Service::Bath))->likely, 0.5);
+        self::assertEqualsWithDelta(
+            45.0,
+            self::of(new Work(20, CoatType::Smooth, service: Service::Bath))->likely,
+            0.5,
+        );
     }
 
     public function testEightyPerCentAndTheSlot(): void
@@ -58,13 +62,29 @@ final class MinutesTest extends TestCase
     public function testHandlingMattingNewThingsAndLateness(): void
     {
         $base = self::of(new Work(10, CoatType::Curly))->likely;
-        self::assertEqualsWithDelta($base * 1.25, self::of(new Work(10, CoatType::Curly, Handling::Fidgety))->likely, 1e-9);
-        self::assertEqualsWithDelta($base * 1.5, self::of(new Work(10, CoatType::Curly, Handling::Frightened))->likely, 1e-9);
-        self::assertEqualsWithDelta($base * 1.5, self::of(new Work(10, CoatType::Curly, Handling::Painful))->likely, 1e-9);
+        self::assertEqualsWithDelta(
+            $base * 1.25,
+            self::of(new Work(10, CoatType::Curly, Handling::Fidgety))->likely,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $base * 1.5,
+            self::of(new Work(10, CoatType::Curly, Handling::Frightened))->likely,
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            $base * 1.5,
+            self::of(new Work(10, CoatType::Curly, Handling::Painful))->likely,
+            1e-9,
+        );
         $two = self::of(new Work(10, CoatType::Curly, Handling::TwoPerson));
         self::assertEqualsWithDelta($base, $two->likely, 1e-9);
         self::assertEqualsWithDelta($base * 1.5, $two->personMinutes, 1e-9);
-        self::assertEqualsWithDelta(($base + 12.5 + 3) * 1.5, self::of(new Work(10, CoatType::Curly, Handling::Frightened, matting: 12.5, newThings: 4))->likely, 1e-9);
+        self::assertEqualsWithDelta(
+            ($base + 12.5 + 3) * 1.5,
+            self::of(new Work(10, CoatType::Curly, Handling::Frightened, matting: 12.5, newThings: 4))->likely,
+            1e-9,
+        );
         self::assertEqualsWithDelta($base * 1.06, self::of(new Work(10, CoatType::Curly, weeksLate: 2))->likely, 1e-9);
         self::assertEqualsWithDelta($base * 1.3, self::of(new Work(10, CoatType::Curly, weeksLate: 40))->likely, 1e-9);
     }
@@ -84,7 +104,11 @@ final class MinutesTest extends TestCase
     {
         self::assertSame(1.0, Learned::from([])->ratio);
         self::assertEqualsWithDelta((1.5 + 2) / 3, Learned::from(self::visits([1.5]))->ratio, 1e-12);
-        self::assertEqualsWithDelta((2 * (0.4 * 0.8 + 0.6 * 1.2) + 2) / 4, Learned::from(self::visits([1.2, 0.8]))->ratio, 1e-12);
+        self::assertEqualsWithDelta(
+            (2 * (0.4 * 0.8 + 0.6 * 1.2) + 2) / 4,
+            Learned::from(self::visits([1.2, 0.8]))->ratio,
+            1e-12,
+        );
         self::assertNull(Learned::from(self::visits([1.1, 1.0, 1.2, 0.9]))->sd);
         self::assertEqualsWithDelta(0.08, (float) Learned::from(self::visits([1.1, 1.1, 1.1, 1.1, 1.1]))->sd, 1e-12);
         $wild = Learned::from(self::visits([0.5, 2.0, 0.5, 2.0, 0.5, 2.0]))->sd;
@@ -94,14 +118,28 @@ final class MinutesTest extends TestCase
     public function testDogAndGroomerBothCount(): void
     {
         $base = self::of(new Work(10, CoatType::Curly))->likely;
-        $m = self::of(new Work(10, CoatType::Curly, dogVisits: self::visits([1.3, 1.3, 1.3]), groomerVisits: self::visits([0.9, 0.9])));
-        self::assertEqualsWithDelta($base * (3 * 1.3 + 2) / 5 * (2 * 0.9 + 2) / 4, $m->likely, 1e-9);
+        $m = self::of(
+            new Work(
+                10,
+                CoatType::Curly,
+                dogVisits: self::visits([1.3, 1.3, 1.3]),
+                groomerVisits: self::visits([0.9, 0.9]),
+            ),
+        );
+        self::assertEqualsWithDelta(((($base * (3 * 1.3 + 2)) / 5) * (2 * 0.9 + 2)) / 4, $m->likely, 1e-9);
         self::assertContains('this_groomer', array_map(static fn (Reason $r): string => $r->term, $m->reasons));
     }
 
     public function testPriceIsTheTermsAddedUp(): void
     {
-        $m = self::of(new Work(10, CoatType::Curly, fees: [['label' => 'matting', 'minor' => 652], ['label' => 'regular', 'minor' => -300]], rate: 60));
+        $m = self::of(
+            new Work(
+                10,
+                CoatType::Curly,
+                fees: [['label' => 'matting', 'minor' => 652], ['label' => 'regular', 'minor' => -300]],
+                rate: 60,
+            ),
+        );
         self::assertSame(6600 + 652 - 300, $m->price);
         self::assertSame($m->price, array_sum(array_column($m->priceTerms, 'minor')));
         self::assertNull(self::of(new Work(10, CoatType::Curly))->price);
@@ -110,20 +148,41 @@ final class MinutesTest extends TestCase
     public function testWhateverTheDog(): void
     {
         $this->limitTo(300);
-        $this->forAll(Generators::choose(3, 1200), Generators::elements(CoatType::cases()), Generators::elements(Service::cases()), Generators::elements(Handling::cases()), Generators::choose(0, 600))
-            ->then(static function (int $tenths, CoatType $coat, Service $service, Handling $handling, int $matting): void {
-                $work = static fn (float $kg, float $mats): Minutes => self::of(new Work($kg, $coat, $handling, $service, $mats, rate: 60));
-                $m = $work($tenths / 10, (float) $matting);
-                self::assertGreaterThan(0.0, $m->likely);
-                self::assertGreaterThan($m->likely, $m->sure);
-                self::assertGreaterThanOrEqual($m->sure - 1e-6, (float) $m->slot);
-                self::assertLessThan($m->sure + 5, (float) $m->slot);
-                self::assertGreaterThanOrEqual($m->likely - 1e-9, $work(min(120.0, $tenths / 10 + 5), (float) $matting)->likely, 'a larger dog takes less');
-                self::assertGreaterThanOrEqual($m->likely - 1e-9, $work($tenths / 10, $matting + 10.0)->likely, 'more mats take less');
-                self::assertSame($m->price, (int) round($m->likely * 60));
-                foreach ($m->phases as $minutes) {
-                    self::assertGreaterThan(0.0, $minutes);
-                }
-            });
+        $this->forAll(
+            Generators::choose(3, 1200),
+            Generators::elements(CoatType::cases()),
+            Generators::elements(Service::cases()),
+            Generators::elements(Handling::cases()),
+            Generators::choose(0, 600),
+        )->then(static function (
+            int $tenths,
+            CoatType $coat,
+            Service $service,
+            Handling $handling,
+            int $matting,
+        ): void {
+            $work = static fn (float $kg, float $mats): Minutes => self::of(
+                new Work($kg, $coat, $handling, $service, $mats, rate: 60),
+            );
+            $m = $work($tenths / 10, (float) $matting);
+            self::assertGreaterThan(0.0, $m->likely);
+            self::assertGreaterThan($m->likely, $m->sure);
+            self::assertGreaterThanOrEqual($m->sure - 1e-6, (float) $m->slot);
+            self::assertLessThan($m->sure + 5, (float) $m->slot);
+            self::assertGreaterThanOrEqual(
+                $m->likely - 1e-9,
+                $work(min(120.0, $tenths / 10 + 5), (float) $matting)->likely,
+                'a larger dog takes less',
+            );
+            self::assertGreaterThanOrEqual(
+                $m->likely - 1e-9,
+                $work($tenths / 10, $matting + 10.0)->likely,
+                'more mats take less',
+            );
+            self::assertSame($m->price, (int) round($m->likely * 60));
+            foreach ($m->phases as $minutes) {
+                self::assertGreaterThan(0.0, $minutes);
+            }
+        });
     }
 }

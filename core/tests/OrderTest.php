@@ -1,6 +1,9 @@
 <?php
 
-/** The order of work: every must is kept whatever the school, a contradiction is always named, tools are grouped where it makes no difference. */
+/**
+ * The order of work: every must is kept whatever the school, a contradiction is always named, tools are grouped where
+ * it makes no difference.
+ */
 
 declare(strict_types=1);
 
@@ -25,15 +28,42 @@ use PHPUnit\Framework\TestCase;
 final class OrderTest extends TestCase
 {
     use TestTrait;
-    private const ZONES = ['back' => '16 over 10', 'ribs_left' => '16 over 10', 'foreleg_left' => '16 over 10', 'thigh_left' => 'shears', 'throat' => '7F', 'belly' => '7F', 'groin' => '10', 'pads_front_left' => 'toe', 'toe_outline_front_left' => 'shears', 'skull' => 'shears', 'ear_feather_left' => 'shears', 'tail_flag' => 'shears', 'rump' => '16 over 10'];
+    private const ZONES = [
+        'back' => '16 over 10',
+        'ribs_left' => '16 over 10',
+        'foreleg_left' => '16 over 10',
+        'thigh_left' => 'shears',
+        'throat' => '7F',
+        'belly' => '7F',
+        'groin' => '10',
+        'pads_front_left' => 'toe',
+        'toe_outline_front_left' => 'shears',
+        'skull' => 'shears',
+        'ear_feather_left' => 'shears',
+        'tail_flag' => 'shears',
+        'rump' => '16 over 10',
+    ];
 
     /**
      * @param list<Edge> $exceptions
      * @param list<Step> $skip
      */
-    private static function list(Schools $schools = new Schools(), array $exceptions = [], array $skip = [], CoatType $coat = CoatType::Curly, bool $guards = true, bool $matted = false, bool $comingOff = false, bool $smells = false, bool $fears = false, bool $short = false): WorkList
-    {
-        return (new OrderRule())->order(new Job(self::ZONES, $coat, $guards, $exceptions, $skip, $matted, $comingOff, $smells, $fears, $short), $schools);
+    private static function list(
+        Schools $schools = new Schools(),
+        array $exceptions = [],
+        array $skip = [],
+        CoatType $coat = CoatType::Curly,
+        bool $guards = true,
+        bool $matted = false,
+        bool $comingOff = false,
+        bool $smells = false,
+        bool $fears = false,
+        bool $short = false,
+    ): WorkList {
+        return (new OrderRule())->order(
+            new Job(self::ZONES, $coat, $guards, $exceptions, $skip, $matted, $comingOff, $smells, $fears, $short),
+            $schools,
+        );
     }
 
     /**
@@ -68,7 +98,22 @@ final class OrderTest extends TestCase
     {
         $list = self::list();
         self::assertSame([], $list->moved);
-        foreach ([[Step::Check, Step::CombTest], [Step::CombTest, Step::Bath], [Step::CloseWork, Step::Bath], [Step::Pads, Step::Nails], [Step::Nails, Step::Bath], [Step::Bath, Step::Dry], [Step::Dry, Step::CombOut], [Step::CombOut, Step::Body], [Step::Body, Step::Look], [Step::Rear, Step::Look], [Step::Look, Step::Finish], [Step::Notes, Step::Handover]] as [$a, $b]) {
+        foreach (
+            [
+                [Step::Check, Step::CombTest],
+                [Step::CombTest, Step::Bath],
+                [Step::CloseWork, Step::Bath],
+                [Step::Pads, Step::Nails],
+                [Step::Nails, Step::Bath],
+                [Step::Bath, Step::Dry],
+                [Step::Dry, Step::CombOut],
+                [Step::CombOut, Step::Body],
+                [Step::Body, Step::Look],
+                [Step::Rear, Step::Look],
+                [Step::Look, Step::Finish],
+                [Step::Notes, Step::Handover],
+            ] as [$a, $b]
+        ) {
             self::assertTrue(self::before($list, $a, $b), "$a->value before $b->value");
         }
         self::assertSame(Step::Check, $list->items[0]->step);
@@ -95,7 +140,10 @@ final class OrderTest extends TestCase
         $list = self::list();
         $legs = array_values(array_filter($list->items, static fn (WorkItem $i): bool => Step::Legs === $i->step));
         self::assertSame('16 over 10', $legs[0]->tool, 'the guard goes on from the body');
-        $cutting = array_map(static fn (WorkItem $i): ?string => $i->tool, array_values(array_filter($list->items, static fn (WorkItem $i): bool => $i->step->cuts())));
+        $cutting = array_map(
+            static fn (WorkItem $i): ?string => $i->tool,
+            array_values(array_filter($list->items, static fn (WorkItem $i): bool => $i->step->cuts())),
+        );
         $changes = 0;
         foreach ($cutting as $i => $tool) {
             $changes += $i > 0 && $tool !== $cutting[$i - 1] ? 1 : 0;
@@ -105,30 +153,75 @@ final class OrderTest extends TestCase
 
     public function testTheOtherSchool(): void
     {
-        $list = self::list(new Schools(closeWork: Schools::AFTER_DRY, pads: Schools::AFTER_DRY, nailsWhen: Schools::AFTER_DRY));
+        $list = self::list(
+            new Schools(closeWork: Schools::AFTER_DRY, pads: Schools::AFTER_DRY, nailsWhen: Schools::AFTER_DRY),
+        );
         foreach ([Step::CloseWork, Step::Pads, Step::Nails] as $step) {
             self::assertTrue(self::before($list, Step::Dry, $step), $step->value);
         }
         self::assertTrue(self::before($list, Step::Pads, Step::Nails));
-        self::assertTrue(self::before(self::list(new Schools(undercoat: Schools::AFTER_DRY), coat: CoatType::LongDouble), Step::Dry, Step::Undercoat));
+        self::assertTrue(
+            self::before(
+                self::list(new Schools(undercoat: Schools::AFTER_DRY), coat: CoatType::LongDouble),
+                Step::Dry,
+                Step::Undercoat,
+            ),
+        );
         self::assertTrue(self::before(self::list(coat: CoatType::LongDouble), Step::Undercoat, Step::Bath));
     }
 
-    /** @return iterable<string, array{Schools, list<Edge>, string, string}> schools, exceptions, field, words of the must */
+    /**
+     * @return iterable<string, array{Schools, list<Edge>, string, string}> schools, exceptions, field, words of the
+     *     must
+     */
     public static function contradictions(): iterable
     {
-        yield 'damp under a guard' => [new Schools(drying: 'nearly_dry'), [], 'schools.drying', 'bone dry before guards'];
-        yield 'grinding before the pads are bare' => [new Schools(pads: Schools::AFTER_DRY), [], 'schools.nails_when', 'pads and between the toes before nails'];
-        yield 'a dirty rear' => [new Schools(), [new Edge(Step::Rear, Step::Bath, Edge::CARD, 'x', 'exceptions[0]')], 'exceptions[0]', 'bath before tail and rear'];
-        yield 'wet before combed' => [new Schools(), [new Edge(Step::Bath, Step::CombTest, Edge::CARD, 'x', 'exceptions[0]')], 'exceptions[0]', 'comb test before bath'];
-        yield 'finished, then looked at' => [new Schools(), [new Edge(Step::Finish, Step::Body, Edge::CARD, 'x', 'exceptions[1]')], 'exceptions[1]', 'look from all sides before finish'];
-        yield 'told before it is written' => [new Schools(), [new Edge(Step::Handover, Step::Check, Edge::CARD, 'x', 'exceptions[0]')], 'exceptions[0]', 'check before handover'];
+        yield 'damp under a guard' => [
+            new Schools(drying: 'nearly_dry'),
+            [],
+            'schools.drying',
+            'bone dry before guards',
+        ];
+        yield 'grinding before the pads are bare' => [
+            new Schools(pads: Schools::AFTER_DRY),
+            [],
+            'schools.nails_when',
+            'pads and between the toes before nails',
+        ];
+        yield 'a dirty rear' => [
+            new Schools(),
+            [new Edge(Step::Rear, Step::Bath, Edge::CARD, 'x', 'exceptions[0]')],
+            'exceptions[0]',
+            'bath before tail and rear',
+        ];
+        yield 'wet before combed' => [
+            new Schools(),
+            [new Edge(Step::Bath, Step::CombTest, Edge::CARD, 'x', 'exceptions[0]')],
+            'exceptions[0]',
+            'comb test before bath',
+        ];
+        yield 'finished, then looked at' => [
+            new Schools(),
+            [new Edge(Step::Finish, Step::Body, Edge::CARD, 'x', 'exceptions[1]')],
+            'exceptions[1]',
+            'look from all sides before finish',
+        ];
+        yield 'told before it is written' => [
+            new Schools(),
+            [new Edge(Step::Handover, Step::Check, Edge::CARD, 'x', 'exceptions[0]')],
+            'exceptions[0]',
+            'check before handover',
+        ];
     }
 
     /** @param list<Edge> $exceptions */
     #[DataProvider('contradictions')]
-    public function testAContradictionNamesThePair(Schools $schools, array $exceptions, string $field, string $words): void
-    {
+    public function testAContradictionNamesThePair(
+        Schools $schools,
+        array $exceptions,
+        string $field,
+        string $words,
+    ): void {
         $e = self::refused(static fn () => self::list($schools, $exceptions));
         self::assertSame($field, $e->field);
         self::assertStringContainsString("\"$words\"", $e->getMessage());
@@ -136,14 +229,23 @@ final class OrderTest extends TestCase
 
     public function testWhatIsNoContradictionWithoutIt(): void
     {
-        self::assertTrue(self::before(self::list(new Schools(pads: Schools::AFTER_DRY, nails: 'clip')), Step::Nails, Step::Bath), 'clipping needs no bare pads');
+        self::assertTrue(
+            self::before(self::list(new Schools(pads: Schools::AFTER_DRY, nails: 'clip')), Step::Nails, Step::Bath),
+            'clipping needs no bare pads',
+        );
         self::assertNotSame([], self::list(new Schools(drying: 'nearly_dry'), guards: false)->items);
-        self::assertNotSame([], self::list(new Schools(), [new Edge(Step::Rear, Step::Bath, Edge::CARD, 'x')], [Step::Bath])->items, 'a step that is left out binds nothing');
+        self::assertNotSame(
+            [],
+            self::list(new Schools(), [new Edge(Step::Rear, Step::Bath, Edge::CARD, 'x')], [Step::Bath])->items,
+            'a step that is left out binds nothing',
+        );
     }
 
     public function testTheCardOutranksTheSchoolAndSaysSo(): void
     {
-        $list = self::list(new Schools(), [new Edge(Step::Dry, Step::Nails, Edge::CARD, 'calmer when dry', 'exceptions[0]')]);
+        $list = self::list(new Schools(), [
+            new Edge(Step::Dry, Step::Nails, Edge::CARD, 'calmer when dry', 'exceptions[0]'),
+        ]);
         self::assertTrue(self::before($list, Step::Dry, Step::Nails));
         $why = implode(' ', array_column($list->moved, 'why'));
         self::assertStringContainsString('calmer when dry', $why);
@@ -172,8 +274,16 @@ final class OrderTest extends TestCase
 
     public function testMinutesAreSharedByTheToolsOfAStep(): void
     {
-        $list = (new OrderRule())->order(new Job(self::ZONES, CoatType::Curly, minutes: ['legs' => 12.0, 'bath' => 11.7]), new Schools());
-        $legs = array_sum(array_map(static fn (WorkItem $i): float => Step::Legs === $i->step ? (float) $i->minutes : 0.0, $list->items));
+        $list = (new OrderRule())->order(
+            new Job(self::ZONES, CoatType::Curly, minutes: ['legs' => 12.0, 'bath' => 11.7]),
+            new Schools(),
+        );
+        $legs = array_sum(
+            array_map(
+                static fn (WorkItem $i): float => Step::Legs === $i->step ? (float) $i->minutes : 0.0,
+                $list->items,
+            ),
+        );
         self::assertEqualsWithDelta(12.0, $legs, 1e-9);
     }
 
@@ -191,28 +301,69 @@ final class OrderTest extends TestCase
     {
         $this->limitTo(300);
         $when = Generators::elements(Schools::WHEN);
-        $this->forAll($when, $when, $when, $when, Generators::elements(Schools::NAILS), Generators::choose(0, 31), Generators::elements(Step::cases()), Generators::elements(Step::cases()))
-            ->then(function (string $close, string $undercoat, string $pads, string $nails, string $way, int $found, Step $a, Step $b): void {
-                $schools = new Schools($close, $undercoat, $pads, $nails, $way);
-                $job = new Job(self::ZONES, CoatType::LongDouble, true, $a === $b ? [] : [new Edge($a, $b, Edge::CARD, 'wish', 'exceptions[0]')], [], (bool) ($found & 1), (bool) ($found & 2), (bool) ($found & 4), (bool) ($found & 8), (bool) ($found & 16));
-                try {
-                    $list = (new OrderRule())->order($job, $schools);
-                } catch (InvalidInput $e) {
-                    self::assertMatchesRegularExpression('/^(schools\.|exceptions\[0\])/', $e->field);
-                    self::assertStringContainsString('contradicts the must "', $e->getMessage());
+        $this->forAll(
+            $when,
+            $when,
+            $when,
+            $when,
+            Generators::elements(Schools::NAILS),
+            Generators::choose(0, 31),
+            Generators::elements(Step::cases()),
+            Generators::elements(Step::cases()),
+        )->then(function (
+            string $close,
+            string $undercoat,
+            string $pads,
+            string $nails,
+            string $way,
+            int $found,
+            Step $a,
+            Step $b,
+        ): void {
+            $schools = new Schools($close, $undercoat, $pads, $nails, $way);
+            $job = new Job(
+                self::ZONES,
+                CoatType::LongDouble,
+                true,
+                $a === $b ? [] : [new Edge($a, $b, Edge::CARD, 'wish', 'exceptions[0]')],
+                [],
+                (bool) ($found & 1),
+                (bool) ($found & 2),
+                (bool) ($found & 4),
+                (bool) ($found & 8),
+                (bool) ($found & 16),
+            );
+            try {
+                $list = (new OrderRule())->order($job, $schools);
+            } catch (InvalidInput $e) {
+                self::assertMatchesRegularExpression('/^(schools\.|exceptions\[0\])/', $e->field);
+                self::assertStringContainsString('contradicts the must "', $e->getMessage());
 
-                    return;
-                }
-                $this->holdsEveryMust($list, $job, $schools);
-                if ($a !== $b && !$this->dropped($list, $a, $b) && $this->has($list, $a) && $this->has($list, $b)) {
-                    self::assertTrue(self::before($list, $a, $b), "the card's $a->value before $b->value is silently dropped");
-                }
-            });
+                return;
+            }
+            $this->holdsEveryMust($list, $job, $schools);
+            if ($a !== $b && !$this->dropped($list, $a, $b) && $this->has($list, $a) && $this->has($list, $b)) {
+                self::assertTrue(
+                    self::before($list, $a, $b),
+                    "the card's $a->value before $b->value is silently dropped",
+                );
+            }
+        });
     }
 
     private function holdsEveryMust(WorkList $list, Job $job, Schools $schools): void
     {
-        $pairs = [[Step::CombTest, Step::Bath], [Step::Bath, Step::Dry], [Step::Dry, Step::CombOut], [Step::Bath, Step::Rear], [Step::Ears, Step::Dry], [Step::Body, Step::Legs], [Step::Look, Step::Finish], [Step::Finish, Step::Notes], [Step::Notes, Step::Handover]];
+        $pairs = [
+            [Step::CombTest, Step::Bath],
+            [Step::Bath, Step::Dry],
+            [Step::Dry, Step::CombOut],
+            [Step::Bath, Step::Rear],
+            [Step::Ears, Step::Dry],
+            [Step::Body, Step::Legs],
+            [Step::Look, Step::Finish],
+            [Step::Finish, Step::Notes],
+            [Step::Notes, Step::Handover],
+        ];
         if ($schools->grinds()) {
             $pairs[] = [Step::Pads, Step::Nails];
         }
@@ -240,6 +391,10 @@ final class OrderTest extends TestCase
 
     private function dropped(WorkList $list, Step $a, Step $b): bool
     {
-        return [] !== array_filter($list->moved, static fn (array $m): bool => str_contains($m['why'], 'not '.$a->title().' before '.$b->title()));
+        return [] !==
+            array_filter(
+                $list->moved,
+                static fn (array $m): bool => str_contains($m['why'], 'not '.$a->title().' before '.$b->title()),
+            );
     }
 }

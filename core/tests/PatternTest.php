@@ -36,15 +36,39 @@ final class PatternTest extends TestCase
         yield 'as it is already' => [CoatType::Curly, 'back: 16/10', 'back: 16/10', Verdict::Same, 'so already'];
         yield 'an exception stays' => [CoatType::Curly, 'back: 16/10', 'back: 10 !', Verdict::Kept, 'exception patch'];
         yield 'comfort outranks' => [CoatType::Wire, 'back: 16/10', 'back: 5F @comfort', Verdict::Kept, 'comfort'];
-        yield 'an owner\'s wish does not' => [CoatType::Curly, 'back: 16/10', 'back: 5F @owner_wish', Verdict::Fits, 'Fits'];
+        yield 'an owner\'s wish does not' => [
+            CoatType::Curly,
+            'back: 16/10',
+            'back: 5F @owner_wish',
+            Verdict::Fits,
+            'Fits',
+        ];
         yield 'a double coat' => [CoatType::LongDouble, 'back: 10', '', Verdict::MustNot, 'not clipped by default'];
         yield 'its hygiene' => [CoatType::LongDouble, 'under_tail_ring: 10', '', Verdict::Fits, 'Fits'];
-        yield 'a wire coat that is pulled' => [CoatType::Wire, 'back: 10', 'back: strip 28', Verdict::MustNot, 'pulled by hand'];
-        yield 'scissors on a double coat' => [CoatType::LongDouble, 'breeches.l: scissor 50', 'breeches.l: scissor 45', Verdict::Fits, 'Fits'];
+        yield 'a wire coat that is pulled' => [
+            CoatType::Wire,
+            'back: 10',
+            'back: strip 28',
+            Verdict::MustNot,
+            'pulled by hand',
+        ];
+        yield 'scissors on a double coat' => [
+            CoatType::LongDouble,
+            'breeches.l: scissor 50',
+            'breeches.l: scissor 45',
+            Verdict::Fits,
+            'Fits',
+        ];
         yield 'cords' => [CoatType::Corded, 'back: 7F', '', Verdict::MustNot, 'Cords'];
         yield 'no hair' => [CoatType::Hairless, 'back: 7F', '', Verdict::MustNot, 'no hair'];
         yield 'slow hair' => [CoatType::SlowFineLong, 'back: 7F', '', Verdict::MustNot, 'months'];
-        yield 'slow hair, by hand, far shorter' => [CoatType::SlowFineLong, 'ribs.l: scissor 10', '', Verdict::AgreeFirst, 'agree'];
+        yield 'slow hair, by hand, far shorter' => [
+            CoatType::SlowFineLong,
+            'ribs.l: scissor 10',
+            '',
+            Verdict::AgreeFirst,
+            'agree',
+        ];
     }
 
     #[DataProvider('cases')]
@@ -62,22 +86,42 @@ final class PatternTest extends TestCase
         self::assertSame([Verdict::OtherTool, '13 mm guard over 10, 14 mm'], [$fit->verdict, $fit->instead]);
         self::assertStringContainsString('that is not close', $fit->why);
         self::assertSame(Verdict::Fits, self::fit(CoatType::Curly, 'back: 13/10', '', 55.0, $kit)->verdict);
-        self::assertSame('nothing in reach', self::fit(CoatType::Curly, 'back: 13/10', '', 55.0, new KitMatch([]))->instead);
+        self::assertSame(
+            'nothing in reach',
+            self::fit(CoatType::Curly, 'back: 13/10', '', 55.0, new KitMatch([]))->instead,
+        );
     }
 
     public function testTheDogsMotorAndNoteStay(): void
     {
         $fit = self::fit(CoatType::Curly, 'back: 16/10', 'back: 13/10 %"quiet motor" #"slow over the hip"', 55.0);
-        self::assertSame(['quiet motor', 'slow over the hip', 16_000], [$fit->way->clipper, $fit->way->note, $fit->way->guard]);
+        self::assertSame(
+            ['quiet motor', 'slow over the hip', 16_000],
+            [$fit->way->clipper, $fit->way->note, $fit->way->guard],
+        );
         self::assertSame(3.0, $fit->toArray()['difference_mm']);
     }
 
     public function testNothingIsClippedUnaskedOnADoubleCoat(): void
     {
-        $this->forAll(Generators::elements(CoatType::ShortDouble, CoatType::LongDouble), Generators::elements(ZoneTable::ids()), Generators::elements('10', '7F', '16/10', '25/30'))->then(static function (CoatType $coat, string $zone, string $tool): void {
+        $this->forAll(
+            Generators::elements(CoatType::ShortDouble, CoatType::LongDouble),
+            Generators::elements(ZoneTable::ids()),
+            Generators::elements('10', '7F', '16/10', '25/30'),
+        )->then(static function (CoatType $coat, string $zone, string $tool): void {
             $way = Notation::parse("back: $tool")->plan['back'];
-            $fit = (new FitRule($coat, CoatStage::Adult, false, (new GrowthRule())->learn($coat), new LengthRule()))->zone(Zone::of($zone), $way, null, Length::ofMillimetres(60));
-            self::assertSame(\in_array(Zone::of($zone)->group, ['sanitary', 'feet'], true), $fit->verdict->isTaken(), "$zone: {$fit->why}");
+            $fit = (new FitRule(
+                $coat,
+                CoatStage::Adult,
+                false,
+                (new GrowthRule())->learn($coat),
+                new LengthRule(),
+            ))->zone(Zone::of($zone), $way, null, Length::ofMillimetres(60));
+            self::assertSame(
+                \in_array(Zone::of($zone)->group, ['sanitary', 'feet'], true),
+                $fit->verdict->isTaken(),
+                "$zone: {$fit->why}",
+            );
             self::assertNotSame('', $fit->why);
         });
     }
@@ -85,10 +129,21 @@ final class PatternTest extends TestCase
     public function testWhatWasTakenOverIsTheSameFromThenOn(): void
     {
         $tools = ['10', '7F', '16/10', '13/30 against', 'scissor 25', 'strip 28', 'leave 12'];
-        $this->forAll(Generators::elements(CoatType::cases()), Generators::elements(ZoneTable::ids()), Generators::elements($tools), Generators::elements($tools))->then(static function (CoatType $coat, string $zone, string $pattern, string $own): void {
-            $ways = array_map(static fn (string $tool): Way => Notation::parse("back: $tool")->plan['back'], [$pattern, $own]);
+        $this->forAll(
+            Generators::elements(CoatType::cases()),
+            Generators::elements(ZoneTable::ids()),
+            Generators::elements($tools),
+            Generators::elements($tools),
+        )->then(static function (CoatType $coat, string $zone, string $pattern, string $own): void {
+            $ways = array_map(static fn (string $tool): Way => Notation::parse("back: $tool")->plan['back'], [
+                $pattern,
+                $own,
+            ]);
             $fit = self::rule($coat)->zone(Zone::of($zone), $ways[0], $ways[1], Length::ofMillimetres(40));
-            self::assertSame(Verdict::Same, self::rule($coat)->zone(Zone::of($zone), $ways[0], $fit->way, Length::ofMillimetres(40))->verdict);
+            self::assertSame(
+                Verdict::Same,
+                self::rule($coat)->zone(Zone::of($zone), $ways[0], $fit->way, Length::ofMillimetres(40))->verdict,
+            );
             self::assertSame($pattern === $own, Verdict::Same === $fit->verdict, "$pattern on $own");
             self::assertSame($fit->finished?->rounded(), $fit->toArray()['finished_mm']);
         });
@@ -96,7 +151,10 @@ final class PatternTest extends TestCase
 
     public function testOnlyStyleBecomesAPattern(): void
     {
-        $plan = Notation::parse('back: 16/10 %"quiet motor" #"slow"; loin: 10 !; rump: 10 once; belly: 7F @comfort; chest: 10 @forced_by_mat; throat: 7F @hygiene')->plan;
+        $plan = Notation::parse(
+            'back: 16/10 %"quiet motor" #"slow"; loin: 10 !; rump: 10 once; belly: 7F @comfort; chest: 10 '.
+                '@forced_by_mat; throat: 7F @hygiene',
+        )->plan;
         $style = FitRule::style($plan);
         self::assertSame(['throat', 'back'], array_keys($style));
         self::assertSame([null, null], [$style['back']->clipper, $style['back']->note]);
@@ -104,17 +162,60 @@ final class PatternTest extends TestCase
         self::assertSame([], FitRule::style([]));
     }
 
-    /** @return iterable<string, array{string, string, string, list<string>, list<string>, list<string>, list<string>}> old, new, card, own zones; taken, out, staying */
+    /**
+     * @return iterable<string, array{string, string, string, list<string>, list<string>, list<string>, list<string>}>
+     *     old, new, card, own zones; taken, out, staying
+     */
     public static function changes(): iterable
     {
         yield 'a zone that followed follows' => ['back: 16/10', 'back: 20/10', 'back: 16/10', [], ['back'], [], []];
-        yield 'its motor does not make it another' => ['back: 16/10', 'back: 20/10', 'back: 16/10 %"quiet motor"', [], ['back'], [], []];
+        yield 'its motor does not make it another' => [
+            'back: 16/10',
+            'back: 20/10',
+            'back: 16/10 %"quiet motor"',
+            [],
+            ['back'],
+            [],
+            [],
+        ];
         yield 'a zone of its own stays' => ['back: 16/10', 'back: 20/10', 'back: 16/10', ['back'], [], [], ['back']];
         yield 'one changed on the card stays' => ['back: 16/10', 'back: 20/10', 'back: 10', [], [], [], ['back']];
-        yield 'an unchanged zone is not touched' => ['back: 16/10', 'back: 16/10; loin: 10', 'back: 10', [], ['loin'], [], []];
-        yield 'what the pattern drops goes' => ['back: 16/10; loin: 10', 'back: 16/10', 'back: 16/10; loin: 10', [], [], ['loin'], []];
-        yield 'not where the dog goes its own way' => ['back: 16/10; loin: 10', 'back: 16/10', 'back: 16/10; loin: 10', ['loin'], [], [], []];
-        yield 'nor where the card is otherwise' => ['back: 16/10; loin: 10', 'back: 16/10', 'back: 16/10; loin: 7F', [], [], [], []];
+        yield 'an unchanged zone is not touched' => [
+            'back: 16/10',
+            'back: 16/10; loin: 10',
+            'back: 10',
+            [],
+            ['loin'],
+            [],
+            [],
+        ];
+        yield 'what the pattern drops goes' => [
+            'back: 16/10; loin: 10',
+            'back: 16/10',
+            'back: 16/10; loin: 10',
+            [],
+            [],
+            ['loin'],
+            [],
+        ];
+        yield 'not where the dog goes its own way' => [
+            'back: 16/10; loin: 10',
+            'back: 16/10',
+            'back: 16/10; loin: 10',
+            ['loin'],
+            [],
+            [],
+            [],
+        ];
+        yield 'nor where the card is otherwise' => [
+            'back: 16/10; loin: 10',
+            'back: 16/10',
+            'back: 16/10; loin: 7F',
+            [],
+            [],
+            [],
+            [],
+        ];
         yield 'what the card has already is no change' => ['back: 16/10', 'back: 20/10', 'back: 20/10', [], [], [], []];
     }
 
@@ -125,15 +226,37 @@ final class PatternTest extends TestCase
      * @param list<string> $stays
      */
     #[DataProvider('changes')]
-    public function testAChangeTouchesOnlyWhatStillFollows(string $old, string $new, string $card, array $own, array $taken, array $out, array $stays): void
-    {
-        $spread = self::rule(CoatType::Curly)->spread(Notation::parse($old)->plan, Notation::parse($new)->plan, Notation::parse($card)->plan, $own, []);
-        self::assertSame([$taken, $out, $stays], [array_keys($spread['take']), $spread['out'], array_keys($spread['stay'])]);
+    public function testAChangeTouchesOnlyWhatStillFollows(
+        string $old,
+        string $new,
+        string $card,
+        array $own,
+        array $taken,
+        array $out,
+        array $stays,
+    ): void {
+        $spread = self::rule(CoatType::Curly)->spread(
+            Notation::parse($old)->plan,
+            Notation::parse($new)->plan,
+            Notation::parse($card)->plan,
+            $own,
+            [],
+        );
+        self::assertSame(
+            [$taken, $out, $stays],
+            [array_keys($spread['take']), $spread['out'], array_keys($spread['stay'])],
+        );
     }
 
     public function testASpreadNeverClipsADoubleCoat(): void
     {
-        $spread = self::rule(CoatType::LongDouble)->spread(Notation::parse('back: card 50')->plan, Notation::parse('back: 10')->plan, Notation::parse('back: card 50')->plan, [], ['back' => Length::ofMillimetres(60)]);
+        $spread = self::rule(CoatType::LongDouble)->spread(
+            Notation::parse('back: card 50')->plan,
+            Notation::parse('back: 10')->plan,
+            Notation::parse('back: card 50')->plan,
+            [],
+            ['back' => Length::ofMillimetres(60)],
+        );
         self::assertSame([[], ['back']], [array_keys($spread['take']), array_keys($spread['stay'])]);
         self::assertStringContainsString('not clipped by default', $spread['stay']['back']);
     }
@@ -143,7 +266,10 @@ final class PatternTest extends TestCase
         foreach (Verdict::cases() as $v) {
             self::assertFalse($v->isTaken() && $v->needsConsent(), $v->value);
         }
-        self::assertSame([Verdict::AgreeFirst, Verdict::MustNot], array_values(array_filter(Verdict::cases(), static fn (Verdict $v): bool => $v->needsConsent())));
+        self::assertSame(
+            [Verdict::AgreeFirst, Verdict::MustNot],
+            array_values(array_filter(Verdict::cases(), static fn (Verdict $v): bool => $v->needsConsent())),
+        );
     }
 
     private static function rule(CoatType $coat): FitRule
@@ -151,13 +277,29 @@ final class PatternTest extends TestCase
         return new FitRule($coat, CoatStage::Adult, false, (new GrowthRule())->learn($coat), new LengthRule());
     }
 
-    private static function fit(CoatType $coat, string $pattern, string $own, float $carried, ?KitMatch $kit = null): Fit
-    {
+    private static function fit(
+        CoatType $coat,
+        string $pattern,
+        string $own,
+        float $carried,
+        ?KitMatch $kit = null,
+    ): Fit {
         $parsed = Notation::parse($pattern);
         self::assertSame([], $parsed->faults);
         $zone = array_key_first($parsed->plan) ?? throw new \LogicException('A pattern has a zone.');
 
-        return (new FitRule($coat, CoatStage::Adult, CoatType::Wire === $coat, (new GrowthRule())->learn($coat), new LengthRule(), $kit))
-            ->zone(Zone::of($zone), $parsed->plan[$zone], Notation::parse($own)->plan[$zone] ?? null, Length::ofMillimetres($carried));
+        return (new FitRule(
+            $coat,
+            CoatStage::Adult,
+            CoatType::Wire === $coat,
+            (new GrowthRule())->learn($coat),
+            new LengthRule(),
+            $kit,
+        ))->zone(
+            Zone::of($zone),
+            $parsed->plan[$zone],
+            Notation::parse($own)->plan[$zone] ?? null,
+            Length::ofMillimetres($carried),
+        );
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/** One line for a whole plan: what is written is read back, what is wrong is pointed at, what was heard waits for a nod. */
+/**
+ * One line for a whole plan: what is written is read back, what is wrong is pointed at, what was heard waits for a
+ * nod.
+ */
 
 declare(strict_types=1);
 
@@ -22,54 +25,130 @@ final class ShorthandTest extends TestCase
 {
     use TestTrait;
 
-    private const TEXTS = ['legs columned', '', 'a "quoted" word', 'back\\slash', "two\nlines\r", '; back: 10', 'once', 'with', '!@#%>=', 'Überlänge 🐕', '   ', '\\n', '<b>'];
+    private const TEXTS = [
+        'legs columned',
+        '',
+        'a "quoted" word',
+        'back\\slash',
+        "two\nlines\r",
+        '; back: 10',
+        'once',
+        'with',
+        '!@#%>=',
+        'Überlänge 🐕',
+        '   ',
+        '\\n',
+        '<b>',
+    ];
 
     public function testWhatIsWrittenIsReadBack(): void
     {
         $zones = ZoneTable::ids();
         $texts = self::TEXTS;
-        $this->limitTo(400)->forAll(Generators::seq(Generators::tuple(
-            Generators::choose(0, \count($zones) - 1), Generators::choose(0, 7), Generators::choose(0, 1000), Generators::choose(0, 2), Generators::choose(0, 10), Generators::choose(0, 8), Generators::choose(0, 63), Generators::choose(0, \count($texts) - 1),
-        )))->then(static function (array $rows) use ($zones, $texts): void {
-            $plan = [];
-            foreach ($rows as $row) {
-                \assert(\is_array($row));
-                [$zone, $method, $n, $lay, $stop, $reason, $bits, $text] = array_map(static fn (mixed $v): int => \is_int($v) ? $v : 0, array_values($row));
-                $method = Method::cases()[$method];
-                $blades = BladeTable::labels();
-                $guard = Method::Guard === $method;
-                $said = static fn (int $bit): ?string => 0 !== ($bits & $bit) ? $texts[($text + $bit) % \count($texts)] : null;
-                $plan[$zones[$zone]] = new Way(
-                    $method, !$guard && $method->hasToolLength() ? $blades[$n % \count($blades)] : null, $guard ? 500 + 37 * $n : null, $guard ? BladeTable::GUARD_BASES[$n % 4] : null, $guard ? $said(1) : null,
-                    $method->hasToolLength() ? Lay::cases()[$lay] : null, $method->hasToolLength() || 0 === $n ? null : 7 * $n, [...Way::STOPS, null][$stop], $said(2), [...Way::REASONS, null][$reason], 0 !== ($bits & 4), 0 !== ($bits & 8), $said(16), $said(32),
+        $this->limitTo(400)
+            ->forAll(
+                Generators::seq(
+                    Generators::tuple(
+                        Generators::choose(0, \count($zones) - 1),
+                        Generators::choose(0, 7),
+                        Generators::choose(0, 1000),
+                        Generators::choose(0, 2),
+                        Generators::choose(0, 10),
+                        Generators::choose(0, 8),
+                        Generators::choose(0, 63),
+                        Generators::choose(0, \count($texts) - 1),
+                    ),
+                ),
+            )
+            ->then(static function (array $rows) use ($zones, $texts): void {
+                $plan = [];
+                foreach ($rows as $row) {
+                    \assert(\is_array($row));
+                    [$zone, $method, $n, $lay, $stop, $reason, $bits, $text] = array_map(
+                        static fn (mixed $v): int => \is_int($v) ? $v : 0,
+                        array_values($row),
+                    );
+                    $method = Method::cases()[$method];
+                    $blades = BladeTable::labels();
+                    $guard = Method::Guard === $method;
+                    $said = static fn (int $bit): ?string => 0 !== ($bits & $bit)
+                        ? $texts[($text + $bit) % \count($texts)]
+                        : null;
+                    $plan[$zones[$zone]] = new Way(
+                        $method,
+                        !$guard && $method->hasToolLength() ? $blades[$n % \count($blades)] : null,
+                        $guard ? 500 + 37 * $n : null,
+                        $guard ? BladeTable::GUARD_BASES[$n % 4] : null,
+                        $guard ? $said(1) : null,
+                        $method->hasToolLength() ? Lay::cases()[$lay] : null,
+                        $method->hasToolLength() || 0 === $n ? null : 7 * $n,
+                        [...Way::STOPS, null][$stop],
+                        $said(2),
+                        [...Way::REASONS, null][$reason],
+                        0 !== ($bits & 4),
+                        0 !== ($bits & 8),
+                        $said(16),
+                        $said(32),
+                    );
+                }
+                uksort(
+                    $plan,
+                    static fn (string $a, string $b): int => ZoneNames::order()[$a] <=> ZoneNames::order()[$b],
                 );
-            }
-            uksort($plan, static fn (string $a, string $b): int => ZoneNames::order()[$a] <=> ZoneNames::order()[$b]);
-            $line = Notation::format($plan);
-            $read = Notation::parse($line);
-            self::assertSame([], array_map(static fn (\KeenThistle\Core\Shorthand\Fault $f): string => $f->message(), $read->faults), $line);
-            self::assertSame(array_map(static fn (Way $w): string => $w->key(), $plan), array_map(static fn (Way $w): string => $w->key(), $read->plan), $line);
-            self::assertSame([], $read->spoken);
-            self::assertSame($line, Notation::format($read->plan), 'one plan, one line');
-            self::assertStringNotContainsString("\n", $line);
-        });
+                $line = Notation::format($plan);
+                $read = Notation::parse($line);
+                self::assertSame(
+                    [],
+                    array_map(static fn (\KeenThistle\Core\Shorthand\Fault $f): string => $f->message(), $read->faults),
+                    $line,
+                );
+                self::assertSame(
+                    array_map(static fn (Way $w): string => $w->key(), $plan),
+                    array_map(static fn (Way $w): string => $w->key(), $read->plan),
+                    $line,
+                );
+                self::assertSame([], $read->spoken);
+                self::assertSame($line, Notation::format($read->plan), 'one plan, one line');
+                self::assertStringNotContainsString("\n", $line);
+            });
     }
 
     public function testBothSidesAndAllFeetAreOneName(): void
     {
         $plan = Notation::parse('ribs pads thigh.l back: 10')->plan;
-        self::assertSame(['back', 'ribs_left', 'ribs_right', 'thigh_left', 'pads_front_left', 'pads_front_right', 'pads_hind_left', 'pads_hind_right'], array_keys($plan));
+        self::assertSame(
+            [
+                'back',
+                'ribs_left',
+                'ribs_right',
+                'thigh_left',
+                'pads_front_left',
+                'pads_front_right',
+                'pads_hind_left',
+                'pads_hind_right',
+            ],
+            array_keys($plan),
+        );
         self::assertSame('back ribs thigh.l pads: 10', Notation::format($plan));
         self::assertSame(['back', 'pads_hind_left'], array_keys(Notation::parse('BACK pads.hl: 10')->plan));
     }
 
-    /** @return iterable<string, array{string, int, int, non-empty-string, string|null}> line, where, how long, expected, nearest */
+    /**
+     * @return iterable<string, array{string, int, int, non-empty-string, string|null}> line, where, how long,
+     *     expected, nearest
+     */
     public static function faults(): iterable
     {
         yield 'an unknown zone' => ['loin: 10; bakc: 7F', 10, 4, 'a zone', 'back'];
         yield 'a letter for a digit' => ['back: 1O', 6, 2, 'a tool', '15'];
         yield 'a misheard word' => ['back: den', 6, 3, 'a tool', null];
-        yield 'an illegal base' => ['back: 16/50', 6, 5, 'a guard of 0.5 to 400 mm over a base of 10, 15, 30, 40', '16/10'];
+        yield 'an illegal base' => [
+            'back: 16/50',
+            6,
+            5,
+            'a guard of 0.5 to 400 mm over a base of 10, 15, 30, 40',
+            '16/10',
+        ];
         yield 'no base' => ['back: 16/', 6, 3, 'a guard', '16/10'];
         yield 'a huge guard' => ['back: 900/10', 6, 6, 'a guard', null];
         yield 'an unknown stop line' => ['back: 10 >elbo', 10, 4, 'a stop line', 'elbow'];
@@ -83,18 +162,47 @@ final class ShorthandTest extends TestCase
         yield 'a negative length' => ['back: scissor -3', 14, 2, 'a mark', null];
         yield 'a length too long' => ['back: scissor 900', 14, 3, 'mm up to 400', null];
         yield 'an open quote' => ['back: 10 ="legs', 10, 1, 'a closing quote', null];
-        yield 'a shape longer than is kept' => ['back: 10 ="'.str_repeat('ö', 81).'"', 10, 83, 'at most 80 characters', null];
-        yield 'a note longer than is kept' => ['back: 10 #"'.str_repeat('x', 301).'"', 10, 303, 'at most 300 characters', null];
-        yield 'a clipper longer than is kept' => ['back: 10 %"'.str_repeat('x', 61).'"', 10, 63, 'at most 60 characters', null];
-        yield 'a name longer than is kept' => ['back: 16/10 called "'.str_repeat('x', 41).'"', 19, 43, 'at most 40 characters', null];
+        yield 'a shape longer than is kept' => [
+            'back: 10 ="'.str_repeat('ö', 81).'"',
+            10,
+            83,
+            'at most 80 characters',
+            null,
+        ];
+        yield 'a note longer than is kept' => [
+            'back: 10 #"'.str_repeat('x', 301).'"',
+            10,
+            303,
+            'at most 300 characters',
+            null,
+        ];
+        yield 'a clipper longer than is kept' => [
+            'back: 10 %"'.str_repeat('x', 61).'"',
+            10,
+            63,
+            'at most 60 characters',
+            null,
+        ];
+        yield 'a name longer than is kept' => [
+            'back: 16/10 called "'.str_repeat('x', 41).'"',
+            19,
+            43,
+            'at most 40 characters',
+            null,
+        ];
         yield 'script' => ['<script>: 10', 0, 7, 'a zone', null];
         yield 'a dog' => ['🐕🐕 back: 10', 0, 2, 'a zone', null];
     }
 
     /** @param non-empty-string $expected */
     #[DataProvider('faults')]
-    public function testAFaultPointsAtItsWord(string $line, int $at, int $length, string $expected, ?string $nearest): void
-    {
+    public function testAFaultPointsAtItsWord(
+        string $line,
+        int $at,
+        int $length,
+        string $expected,
+        ?string $nearest,
+    ): void {
         $fault = Notation::parse($line)->faults[0] ?? null;
         self::assertNotNull($fault);
         self::assertSame([$at, $length], [$fault->at, $fault->length]);
@@ -107,7 +215,10 @@ final class ShorthandTest extends TestCase
     {
         $read = Notation::parse('bakc: 10; loin: 7F; rump: 99; chest: 10 =";" ; belly: scissor 3O');
         self::assertSame(['loin', 'chest'], array_keys($read->plan));
-        self::assertSame([0, 26, 62], array_map(static fn (\KeenThistle\Core\Shorthand\Fault $f): int => $f->at, $read->faults));
+        self::assertSame(
+            [0, 26, 62],
+            array_map(static fn (\KeenThistle\Core\Shorthand\Fault $f): int => $f->at, $read->faults),
+        );
     }
 
     /** @return iterable<string, array{string, string}> said, written */
@@ -143,7 +254,17 @@ final class ShorthandTest extends TestCase
 
     public function testRubbishIsRefusedWithFewFaults(): void
     {
-        foreach ([str_repeat('x;', 5000), str_repeat('"', 9999), 'back: 10 #"'.str_repeat('\\"', 4000), str_repeat('back:', 2000), str_repeat('ü ', 3000), "\xff\xfe", str_repeat(' ', 10_000).'x'] as $line) {
+        foreach (
+            [
+                str_repeat('x;', 5000),
+                str_repeat('"', 9999),
+                'back: 10 #"'.str_repeat('\\"', 4000),
+                str_repeat('back:', 2000),
+                str_repeat('ü ', 3000),
+                "\xff\xfe",
+                str_repeat(' ', 10_000).'x',
+            ] as $line
+        ) {
             $read = Notation::parse($line);
             self::assertNotSame([], $read->faults);
             self::assertLessThanOrEqual(5, \count($read->faults));

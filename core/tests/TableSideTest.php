@@ -26,7 +26,20 @@ final class TableSideTest extends TestCase
     public function testSecondsBetweenTouches(): void
     {
         $rule = new HeatRule();
-        foreach (['toe' => 90, '50' => 90, '40' => 90, '30' => 90, '15' => 120, '10' => 120, '9' => 180, '7F' => 180, '5' => 180, '3.75F' => 180] as $blade => $seconds) {
+        foreach (
+            [
+                'toe' => 90,
+                '50' => 90,
+                '40' => 90,
+                '30' => 90,
+                '15' => 120,
+                '10' => 120,
+                '9' => 180,
+                '7F' => 180,
+                '5' => 180,
+                '3.75F' => 180,
+            ] as $blade => $seconds
+        ) {
             self::assertSame($seconds, $rule->every((string) $blade), (string) $blade);
         }
         $this->expectException(InvalidInput::class);
@@ -41,7 +54,11 @@ final class TableSideTest extends TestCase
         self::assertSame('check', $rule->now('10', [['from' => 0.0, 'to' => 130.0]], null, 130.0, null, 0)->level);
         $b = $rule->now('10', [['from' => 0.0, 'to' => 130.0]], 100.0, 130.0, null, 0);
         self::assertSame(['ok', 30.0], [$b->level, $b->ran], 'what ran before it was felt does not count');
-        self::assertSame(50.0, $rule->now('10', [['from' => 0.0, 'to' => 86_400.0]], null, 50.0, null, 0)->ran, 'a clipper still running counts up to now');
+        self::assertSame(
+            50.0,
+            $rule->now('10', [['from' => 0.0, 'to' => 86_400.0]], null, 50.0, null, 0)->ran,
+            'a clipper still running counts up to now',
+        );
     }
 
     /** @return iterable<string, array{float, int, string, string}> */
@@ -65,7 +82,11 @@ final class TableSideTest extends TestCase
     public function testHeatNeverForgetsAndNeverRunsBackwards(): void
     {
         $this->limitTo(200);
-        $this->forAll(Generators::vector(5, Generators::choose(0, 900)), Generators::choose(0, 1000), Generators::choose(0, 1000))->then(static function (array $times, int $now, int $checked): void {
+        $this->forAll(
+            Generators::vector(5, Generators::choose(0, 900)),
+            Generators::choose(0, 1000),
+            Generators::choose(0, 1000),
+        )->then(static function (array $times, int $now, int $checked): void {
             $spans = [];
             foreach ($times as $t) {
                 \assert(\is_int($t));
@@ -75,7 +96,10 @@ final class TableSideTest extends TestCase
             $a = $rule->now('7F', $spans, (float) min($checked, $now), (float) $now, null, 0);
             self::assertGreaterThanOrEqual(0.0, $a->ran);
             self::assertGreaterThanOrEqual($a->ran, $rule->now('7F', $spans, null, (float) $now, null, 0)->ran);
-            self::assertGreaterThanOrEqual($a->ran, $rule->now('7F', $spans, (float) min($checked, $now), $now + 100.0, null, 0)->ran);
+            self::assertGreaterThanOrEqual(
+                $a->ran,
+                $rule->now('7F', $spans, (float) min($checked, $now), $now + 100.0, null, 0)->ran,
+            );
         });
     }
 
@@ -87,7 +111,18 @@ final class TableSideTest extends TestCase
     public function testWhatIsDoneWithAClaw(): void
     {
         $today = new \DateTimeImmutable('2026-11-25');
-        foreach ([['fine', false, false, 'leave'], ['fine', false, true, 'tip'], ['long', false, false, 'tip'], ['long', true, false, 'tiny_cuts'], ['quick_near', false, false, 'tiny_cuts'], ['cracked', false, false, 'grind_only'], ['torn', true, false, 'refer'], ['missing', false, true, 'leave']] as [$state, $dark, $dew, $action]) {
+        foreach (
+            [
+                ['fine', false, false, 'leave'],
+                ['fine', false, true, 'tip'],
+                ['long', false, false, 'tip'],
+                ['long', true, false, 'tiny_cuts'],
+                ['quick_near', false, false, 'tiny_cuts'],
+                ['cracked', false, false, 'grind_only'],
+                ['torn', true, false, 'refer'],
+                ['missing', false, true, 'leave'],
+            ] as [$state, $dark, $dew, $action]
+        ) {
             $a = (new NailsRule())->today([self::claw($state, $dark, $dew)], Ground::Mixed, $today);
             self::assertSame($action, $a->claws[0]['action'], "$state dark ".var_export($dark, true));
         }
@@ -99,7 +134,11 @@ final class TableSideTest extends TestCase
         $easy = (new NailsRule())->today([self::claw('fine'), self::claw('fine', dew: true)], Ground::Soft, $today);
         self::assertSame(['2026-12-23', '2026-12-23', null], [$easy->next, $easy->nextDewclaws, $easy->plan]);
         self::assertSame('2027-01-13', (new NailsRule())->today([self::claw('fine')], Ground::Hard, $today)->next);
-        $long = (new NailsRule())->today([self::claw('quick_near', over: 3.2), self::claw('long')], Ground::Hard, $today);
+        $long = (new NailsRule())->today(
+            [self::claw('quick_near', over: 3.2), self::claw('long')],
+            Ground::Hard,
+            $today,
+        );
         self::assertSame('2026-12-05', $long->next);
         self::assertSame(['visits' => 4, 'every_days' => 10, 'until' => '2027-01-04'], $long->plan);
         self::assertStringContainsString('styptic', $long->cautions[0]->message);
@@ -111,21 +150,46 @@ final class TableSideTest extends TestCase
     public function testTheHigherEarKeepsItsHairLongerByTheDifference(): void
     {
         $a = (new EarLevel())->below(12, 90, 90, 10);
-        self::assertSame([22.0, 10.0, 12.0, 0.0, -12.0], [$a['left_hair_mm'], $a['right_hair_mm'], $a['measured_difference_mm'], $a['apparent_difference_mm'], $a['untrimmed_difference_mm']]);
-        self::assertSame([10.0, 10.0], [(new EarLevel())->below(0, 90, 90, 10)['left_hair_mm'], (new EarLevel())->below(0, 90, 90, 10)['right_hair_mm']]);
+        self::assertSame(
+            [22.0, 10.0, 12.0, 0.0, -12.0],
+            [
+                $a['left_hair_mm'],
+                $a['right_hair_mm'],
+                $a['measured_difference_mm'],
+                $a['apparent_difference_mm'],
+                $a['untrimmed_difference_mm'],
+            ],
+        );
+        self::assertSame(
+            [10.0, 10.0],
+            [
+                (new EarLevel())->below(0, 90, 90, 10)['left_hair_mm'],
+                (new EarLevel())->below(0, 90, 90, 10)['right_hair_mm'],
+            ],
+        );
     }
 
     public function testEdgesAlwaysLookLevelAndLeatherIsNeverCut(): void
     {
         $this->limitTo(300);
-        $this->forAll(Generators::choose(-800, 800), Generators::choose(100, 2000), Generators::choose(100, 2000), Generators::choose(0, 300))->then(static function (int $set, int $left, int $right, int $shortest): void {
+        $this->forAll(
+            Generators::choose(-800, 800),
+            Generators::choose(100, 2000),
+            Generators::choose(100, 2000),
+            Generators::choose(0, 300),
+        )->then(static function (int $set, int $left, int $right, int $shortest): void {
             $a = (new EarLevel())->below($set / 10, $left / 10, $right / 10, $shortest / 10);
             self::assertIsFloat($a['left_hair_mm']);
             self::assertIsFloat($a['right_hair_mm']);
             self::assertEqualsWithDelta(0.0, $a['apparent_difference_mm'], 1e-6);
             self::assertGreaterThanOrEqual($shortest / 10 - 1e-9, $a['left_hair_mm']);
             self::assertGreaterThanOrEqual($shortest / 10 - 1e-9, $a['right_hair_mm']);
-            self::assertEqualsWithDelta($shortest / 10, min($a['left_hair_mm'], $a['right_hair_mm']), 1e-6, 'no longer than it has to be');
+            self::assertEqualsWithDelta(
+                $shortest / 10,
+                min($a['left_hair_mm'], $a['right_hair_mm']),
+                1e-6,
+                'no longer than it has to be',
+            );
         });
     }
 
@@ -157,8 +221,20 @@ final class TableSideTest extends TestCase
     public function testNeckwear(): void
     {
         $a = (new NeckwearRule())->sizes(320, 11, 10);
-        self::assertSame([350.0, 720.0, 55, 20, 55], [$a['finished_mm'], $a['fabric_mm'], $a['tube_width_mm'], $a['band_width_mm'], $a['bow_width_mm']]);
-        $widths = array_map(static fn (float $kg): mixed => (new NeckwearRule())->sizes(300, $kg, 10)['tube_width_mm'], [3.0, 5.0, 5.1, 12.0, 25.0, 26.0, 90.0]);
+        self::assertSame(
+            [350.0, 720.0, 55, 20, 55],
+            [$a['finished_mm'], $a['fabric_mm'], $a['tube_width_mm'], $a['band_width_mm'], $a['bow_width_mm']],
+        );
+        $width = static fn (float $kg): mixed => (new NeckwearRule())->sizes(300, $kg, 10)['tube_width_mm'];
+        $widths = array_map($width, [
+            3.0,
+            5.0,
+            5.1,
+            12.0,
+            25.0,
+            26.0,
+            90.0,
+        ]);
         self::assertSame([40, 40, 55, 55, 70, 85, 85], $widths);
         self::assertIsArray($a['warnings']);
         self::assertSame(['breakaway', 'never_alone'], array_column($a['warnings'], 'code'));

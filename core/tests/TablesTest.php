@@ -46,7 +46,10 @@ final class TablesTest extends TestCase
     #[DataProvider('coats')]
     public function testCoats(CoatType $coat, float $growth, ?float $terminal, float $matting): void
     {
-        self::assertSame([$growth, $terminal, $matting], [$coat->growthPerWeek(), $coat->terminalMm(), $coat->mattingPerWeek()]);
+        self::assertSame(
+            [$growth, $terminal, $matting],
+            [$coat->growthPerWeek(), $coat->terminalMm(), $coat->mattingPerWeek()],
+        );
         self::assertStringNotContainsString('_', $coat->label());
         foreach (ZoneTable::all() as $zone) {
             $natural = NaturalLength::mm($coat, $zone);
@@ -57,7 +60,26 @@ final class TablesTest extends TestCase
 
     public function testBlades(): void
     {
-        $published = ['50' => 0.2, '40' => 0.25, '30' => 0.5, '15' => 1.2, '10' => 1.5, '9' => 2.0, '8.5' => 2.8, '7' => 3.2, '7F' => 3.2, '6F' => 4.8, '5' => 6.3, '5F' => 6.3, '4' => 9.5, '4F' => 9.5, '3.75F' => 11.0, '3' => 13.0, '3F' => 13.0, 'toe' => 0.8];
+        $published = [
+            '50' => 0.2,
+            '40' => 0.25,
+            '30' => 0.5,
+            '15' => 1.2,
+            '10' => 1.5,
+            '9' => 2.0,
+            '8.5' => 2.8,
+            '7' => 3.2,
+            '7F' => 3.2,
+            '6F' => 4.8,
+            '5' => 6.3,
+            '5F' => 6.3,
+            '4' => 9.5,
+            '4F' => 9.5,
+            '3.75F' => 11.0,
+            '3' => 13.0,
+            '3F' => 13.0,
+            'toe' => 0.8,
+        ];
         foreach ($published as $label => $mm) {
             self::assertEqualsWithDelta($mm, BladeTable::residual((string) $label)->mm(), 1e-9, (string) $label);
         }
@@ -71,13 +93,37 @@ final class TablesTest extends TestCase
 
     public function testFactorsOfUpkeepStageFinishAndHandling(): void
     {
-        self::assertSame([0.1, 0.25, 0.6, 0.8, 1.0], array_map(static fn (Upkeep $u): float => $u->mattingFactor(), Upkeep::cases()));
-        self::assertSame([1.1, 1.6, 1.0, 1.0], array_map(static fn (CoatStage $s): float => $s->mattingFactor(), CoatStage::cases()));
-        self::assertSame([1.1, 1.0, 1.0, 0.85], array_map(static fn (CoatStage $s): float => $s->growthFactor(), CoatStage::cases()));
-        self::assertSame([1.0, 0.6, 0.3, 0.3, 0.6], array_map(static fn (string $h): float => Handling::from($h)->toleranceFactor(), ['calm', 'fidgety', 'painful', 'frightened', 'two_person']));
+        self::assertSame(
+            [0.1, 0.25, 0.6, 0.8, 1.0],
+            array_map(static fn (Upkeep $u): float => $u->mattingFactor(), Upkeep::cases()),
+        );
+        self::assertSame(
+            [1.1, 1.6, 1.0, 1.0],
+            array_map(static fn (CoatStage $s): float => $s->mattingFactor(), CoatStage::cases()),
+        );
+        self::assertSame(
+            [1.1, 1.0, 1.0, 0.85],
+            array_map(static fn (CoatStage $s): float => $s->growthFactor(), CoatStage::cases()),
+        );
+        self::assertSame(
+            [1.0, 0.6, 0.3, 0.3, 0.6],
+            array_map(static fn (string $h): float => Handling::from($h)->toleranceFactor(), [
+                'calm',
+                'fidgety',
+                'painful',
+                'frightened',
+                'two_person',
+            ]),
+        );
         $length = Length::ofMillimetres(17);
-        self::assertSame([23.8, 29.75, 37.4], array_map(static fn (Finish $f): float => round($f->dueMm($length), 3), Finish::cases()));
-        self::assertSame([12.0, 25.0, 35.0], array_map(static fn (Finish $f): float => $f->dueMm(Length::ofMillimetres(3)), Finish::cases()));
+        self::assertSame(
+            [23.8, 29.75, 37.4],
+            array_map(static fn (Finish $f): float => round($f->dueMm($length), 3), Finish::cases()),
+        );
+        self::assertSame(
+            [12.0, 25.0, 35.0],
+            array_map(static fn (Finish $f): float => $f->dueMm(Length::ofMillimetres(3)), Finish::cases()),
+        );
     }
 
     public function testSeasonsAreHalfAYearApart(): void
@@ -85,8 +131,8 @@ final class TablesTest extends TestCase
         $north = array_map(Season::North->growthFactor(...), range(1, 12));
         self::assertSame([0.9, 0.9, 1.0, 1.0, 1.0, 1.1, 1.1, 1.1, 1.0, 1.0, 1.0, 0.9], $north);
         foreach (range(1, 12) as $month) {
-            self::assertSame(Season::North->growthFactor($month), Season::South->growthFactor(($month + 5) % 12 + 1));
-            self::assertSame(Season::North->isShedding($month), Season::South->isShedding(($month + 5) % 12 + 1));
+            self::assertSame(Season::North->growthFactor($month), Season::South->growthFactor((($month + 5) % 12) + 1));
+            self::assertSame(Season::North->isShedding($month), Season::South->isShedding((($month + 5) % 12) + 1));
         }
         self::assertSame([3, 4, 5, 6], array_values(array_filter(range(1, 12), Season::North->isShedding(...))));
     }
@@ -94,12 +140,19 @@ final class TablesTest extends TestCase
     public function testTheMeanOfASpanLiesBetweenItsMonths(): void
     {
         $this->limitTo(200);
-        $this->forAll(Generators::choose(0, 3650), Generators::choose(1, 1040))->then(static function (int $day, int $tenths): void {
+        $this->forAll(Generators::choose(0, 3650), Generators::choose(1, 1040))->then(static function (
+            int $day,
+            int $tenths,
+        ): void {
             $from = (new \DateTimeImmutable('2020-01-01'))->modify("+$day days");
             $mean = Season::North->meanFactor($from, $tenths / 10);
             self::assertGreaterThanOrEqual(0.9 - 1e-9, $mean);
             self::assertLessThanOrEqual(1.1 + 1e-9, $mean);
-            self::assertEqualsWithDelta($mean, Season::South->meanFactor($from->modify('+6 months'), $tenths / 10), 0.05);
+            self::assertEqualsWithDelta(
+                $mean,
+                Season::South->meanFactor($from->modify('+6 months'), $tenths / 10),
+                0.05,
+            );
         });
     }
 
@@ -113,11 +166,18 @@ final class TablesTest extends TestCase
             self::assertNotContains($id, $neighbours);
             self::assertSame($neighbours, array_values(array_unique($neighbours)));
             foreach ($zone->neighbours() as $next) {
-                self::assertContains($id, array_map(static fn (Zone $z): string => $z->id, $next->neighbours()), "$next->id does not know $id");
+                self::assertContains(
+                    $id,
+                    array_map(static fn (Zone $z): string => $z->id, $next->neighbours()),
+                    "$next->id does not know $id",
+                );
             }
             if (str_ends_with($id, '_left')) {
                 $twin = Zone::of(substr($id, 0, -4).'right');
-                self::assertSame([$zone->hundredths, $zone->tender, $zone->thinSkin, $zone->group], [$twin->hundredths, $twin->tender, $twin->thinSkin, $twin->group]);
+                self::assertSame(
+                    [$zone->hundredths, $zone->tender, $zone->thinSkin, $zone->group],
+                    [$twin->hundredths, $twin->tender, $twin->thinSkin, $twin->group],
+                );
             }
         }
         // From the back every zone can be walked to: the dog is in one piece.
@@ -147,7 +207,10 @@ final class TablesTest extends TestCase
     public function testLengthsAddExactlyAndStayInBounds(): void
     {
         $this->limitTo(300);
-        $this->forAll(Generators::choose(0, 400_000), Generators::choose(0, 400_000))->then(static function (int $a, int $b): void {
+        $this->forAll(Generators::choose(0, 400_000), Generators::choose(0, 400_000))->then(static function (
+            int $a,
+            int $b,
+        ): void {
             [$one, $two] = [Length::ofMicrometres($a), Length::ofMicrometres($b)];
             self::assertSame($a, $one->micrometres());
             self::assertSame($a < $b, $one->shorterThan($two));

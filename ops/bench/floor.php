@@ -1,10 +1,11 @@
 <?php
 
-// The floor a request is measured against: the same SQL as the application's, with PDO and json_encode and nothing else.
+// The floor a request is measured against: the same SQL as the application's, with PDO and json_encode and nothing
+// else.
 
 declare(strict_types=1);
 
-$statements = (require getenv('KT_FLOOR'))[$_GET['n']];
+$statements = require getenv('KT_FLOOR')[$_GET['n']];
 $db = new PDO(getenv('KT_DSN'), 'thistle', getenv('KT_DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
 $out = [];
 foreach ($statements as $sql) {

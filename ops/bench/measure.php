@@ -11,7 +11,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 const ROUNDS = 12;
 
 /** One person's browser: cookies, a connection kept open, times in ms. */
-final class Visitor
+final class measure
 {
     public CurlHandle $curl;
     public string $etag = '';
@@ -19,13 +19,20 @@ final class Visitor
     public function __construct(private string $base)
     {
         $this->curl = curl_init();
-        curl_setopt_array($this->curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_ENCODING => '']);
+        curl_setopt_array($this->curl, [
+            \CURLOPT_RETURNTRANSFER => true,
+            \CURLOPT_COOKIEFILE => '',
+            \CURLOPT_ENCODING => '',
+        ]);
     }
 
     /** @return array{float, string} milliseconds, body */
     public function get(string $path, array $more = [], int $expect = 200): array
     {
-        curl_setopt_array($this->curl, [\CURLOPT_URL => $this->base.$path, \CURLOPT_HTTPGET => true, \CURLOPT_HTTPHEADER => []] + $more);
+        curl_setopt_array(
+            $this->curl,
+            [\CURLOPT_URL => $this->base.$path, \CURLOPT_HTTPGET => true, \CURLOPT_HTTPHEADER => []] + $more,
+        );
         if ([] !== $more) {
             curl_setopt_array($this->curl, $more);
         }
@@ -42,7 +49,11 @@ final class Visitor
 
     public function signIn(string $login): string
     {
-        return $this->get('/api/session', [\CURLOPT_POST => true, \CURLOPT_POSTFIELDS => json_encode(['login' => $login, 'password' => 'thistle-demo']), \CURLOPT_HTTPHEADER => ['Content-Type: application/json']])[1];
+        return $this->get('/api/session', [
+            \CURLOPT_POST => true,
+            \CURLOPT_POSTFIELDS => json_encode(['login' => $login, 'password' => 'thistle-demo']),
+            \CURLOPT_HTTPHEADER => ['Content-Type: application/json'],
+        ])[1];
     }
 }
 
@@ -54,7 +65,9 @@ function median(array $times): float
     return $times[intdiv(count($times), 2)];
 }
 
-$root = new PDO("mysql:unix_socket=$home/run/db/mariadb.sock;dbname=thistle", get_current_user(), '', [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+$root = new PDO("mysql:unix_socket=$home/run/db/mariadb.sock;dbname=thistle", get_current_user(), '', [
+    PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+]);
 /** What the server was asked during a piece of work, word for word. */
 $recorded = static function (callable $work) use ($root, $home): array {
     $file = "$home/tmp/asked.log"; // where the server itself may write
@@ -63,11 +76,30 @@ $recorded = static function (callable $work) use ($root, $home): array {
     $root->exec('SET GLOBAL general_log = 1');
     $work();
     $root->exec('SET GLOBAL general_log = 0');
-    preg_match_all('/^(?:\d{6} [ \d]\d:\d\d:\d\d|\t)\t? *(\d+) (Query|Connect|Quit)\t?(.*?)(?=^(?:\d{6} [ \d]\d:\d\d:\d\d|\t)\t? *\d+ (?:Query|Connect|Quit|Prepare|Execute)|\z)/sm', (string) file_get_contents($file), $lines, \PREG_SET_ORDER);
+    preg_match_all(
+        '/^(?:\d{6} [ \d]\d:\d\d:\d\d|\t)\t? *(\d+) (Query|Connect|Quit)\t?(.*?)(?=^(?:\d{6} [ '.
+            '\d]\d:\d\d:\d\d|\t)\t? *\d+ (?:Query|Connect|Quit|Prepare|Execute)|\z)/sm',
+        (string) file_get_contents($file),
+        $lines,
+        \PREG_SET_ORDER,
+    );
 
-    return array_values(array_filter(array_map(static fn (array $l): string => 'Query' === $l[2] ? rtrim($l[3], "\n") : '', $lines), static fn (string $sql): bool => str_starts_with(ltrim($sql), 'SELECT')));
+    return array_values(
+        array_filter(
+            array_map(static fn (array $l): string => 'Query' === $l[2] ? rtrim($l[3], "\n") : '', $lines),
+            static fn (string $sql): bool => str_starts_with(ltrim($sql), 'SELECT'),
+        ),
+    );
 };
-$ids = static fn (int $salon, int $from): array => $root->query(sprintf("SELECT LOWER(HEX(id)) FROM dog WHERE salon_id = x'0190%04x00007000a000000000000001' ORDER BY id LIMIT %d", $salon, $from))->fetchAll(PDO::FETCH_COLUMN);
+$ids = static fn (int $salon, int $from): array => $root
+    ->query(
+        sprintf(
+            "SELECT LOWER(HEX(id)) FROM dog WHERE salon_id = x'0190%04x00007000a000000000000001' ORDER BY id LIMIT %d",
+            $salon,
+            $from,
+        ),
+    )
+    ->fetchAll(PDO::FETCH_COLUMN);
 $uuid = static fn (string $hex): string => preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $hex);
 
 $visitor = new Visitor("http://127.0.0.1:$port");
@@ -79,7 +111,28 @@ $large->signIn('bench101-groomer');
 $lonely->signIn('bench1-groomer');
 
 $cards = array_map(static fn (string $id): string => '/api/dogs/'.$uuid($id).'/card', $ids(1, 20));
-$queries = array_map(static fn (string $q): string => '/api/dogs?q='.rawurlencode($q), ['t', 'ma', 'sor', 'tansy', 'marlow', 'corbert', 'ashbank', 'oakthorn dun', 'hill terrier', 'water', '0555', '7919', '555 014', 'tnasy', 'marlwo', 'corbret', 'isolde', 'zin', 'yarella', 'nobody']);
+$queries = array_map(static fn (string $q): string => '/api/dogs?q='.rawurlencode($q), [
+    't',
+    'ma',
+    'sor',
+    'tansy',
+    'marlow',
+    'corbert',
+    'ashbank',
+    'oakthorn dun',
+    'hill terrier',
+    'water',
+    '0555',
+    '7919',
+    '555 014',
+    'tnasy',
+    'marlwo',
+    'corbret',
+    'isolde',
+    'zin',
+    'yarella',
+    'nobody',
+]);
 $floors = [];
 $most = ['card' => 0, 'search' => 0];
 foreach (['card' => $cards, 'search' => $queries] as $kind => $paths) {
@@ -105,7 +158,15 @@ for ($round = -2; $round < ROUNDS; ++$round) {
             ];
             if ('card' === $kind) {
                 $etag = '';
-                $visitor->get($path, [\CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int { if (0 === stripos($h, 'etag:')) { $etag = trim(substr($h, 5)); } return strlen($h); }]);
+                $visitor->get($path, [
+                    \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int {
+                        if (0 === stripos($h, 'etag:')) {
+                            $etag = trim(substr($h, 5));
+                        }
+
+                        return strlen($h);
+                    },
+                ]);
                 $visitor->get('/api/health', [\CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)]);
                 $got['poll'] = $visitor->get($path, [\CURLOPT_HTTPHEADER => ["If-None-Match: $etag"]], 304);
             }
@@ -117,20 +178,66 @@ for ($round = -2; $round < ROUNDS; ++$round) {
         }
     }
 }
-// A full comb test of forty zones, put and reckoned anew, against a request that only finds out who is asking and whether anything changed.
+// A full comb test of forty zones, put and reckoned anew, against a request that only finds out who is asking and
+// whether anything changed.
 $worker = new Visitor("http://127.0.0.1:$port");
 $csrf = json_decode($worker->signIn('bench1-groomer'), true)['csrf'];
-$write = static fn (string $method, string $path, array|stdClass|null $body, array $headers, int $expect): array => $worker->get($path, [
-    \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body), \CURLOPT_HTTPHEADER => ['Content-Type: application/json', "X-CSRF-Token: $csrf", 'Idempotency-Key: '.bin2hex(random_bytes(8)), ...$headers],
-], $expect);
+$write = static fn (
+    string $method,
+    string $path,
+    array|stdClass|null $body,
+    array $headers,
+    int $expect,
+): array => $worker->get(
+    $path,
+    [
+        \CURLOPT_CUSTOMREQUEST => $method,
+        \CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body),
+        \CURLOPT_HTTPHEADER => [
+            'Content-Type: application/json',
+            "X-CSRF-Token: $csrf",
+            'Idempotency-Key: '.bin2hex(random_bytes(8)),
+            ...$headers,
+        ],
+    ],
+    $expect,
+);
 $zones = array_slice(array_keys(KeenThistle\Core\Zone\ZoneTable::all()), 0, 40);
 foreach (array_slice($cards, 0, 8) as $card) {
     $arrival = json_decode($write('POST', str_replace('/card', '/arrivals', $card), null, [], 200)[1], true);
     $version = $arrival['comb']['version'];
     for ($round = -2; $round < ROUNDS; ++$round) {
-        $comb = ['zones' => array_map(static fn (string $z, int $i): array => ['zone' => $z, 'severity' => ($i + $round + 5) % 5, 'spread' => 0.5, 'clearance' => 0 === $i % 2], $zones, array_keys($zones))];
-        $worker->get($card, [\CURLOPT_CUSTOMREQUEST => 'GET', \CURLOPT_HTTPGET => true, \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int { if (0 === stripos($h, 'etag:')) { $etag = trim(substr($h, 5)); } return strlen($h); }]);
-        $empty = $worker->get($card, [\CURLOPT_HTTPHEADER => ["If-None-Match: $etag"], \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)], 304);
+        $comb = [
+            'zones' => array_map(
+                static fn (string $z, int $i): array => [
+                    'zone' => $z,
+                    'severity' => ($i + $round + 5) % 5,
+                    'spread' => 0.5,
+                    'clearance' => 0 === $i % 2,
+                ],
+                $zones,
+                array_keys($zones),
+            ),
+        ];
+        $worker->get($card, [
+            \CURLOPT_CUSTOMREQUEST => 'GET',
+            \CURLOPT_HTTPGET => true,
+            \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int {
+                if (0 === stripos($h, 'etag:')) {
+                    $etag = trim(substr($h, 5));
+                }
+
+                return strlen($h);
+            },
+        ]);
+        $empty = $worker->get(
+            $card,
+            [
+                \CURLOPT_HTTPHEADER => ["If-None-Match: $etag"],
+                \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h),
+            ],
+            304,
+        );
         $put = $write('PUT', "/api/arrivals/{$arrival['id']}/comb", $comb, ["If-Match: \"$version\""], 200);
         $version = json_decode($put[1], true)['version'];
         if ($round >= 0) {
@@ -139,22 +246,66 @@ foreach (array_slice($cards, 0, 8) as $card) {
         }
     }
 }
-$mats = array_map(static fn (string $z, int $i): KeenThistle\Core\Matting\Mat => new KeenThistle\Core\Matting\Mat(KeenThistle\Core\Zone\Zone::of($z), $i % 5, 0.5, true), $zones, array_keys($zones));
-$rule = new KeenThistle\Core\Matting\MattingRule(10, KeenThistle\Core\Handling\Handling::Frightened, KeenThistle\Core\Coat\CoatType::Curly);
+$mats = array_map(
+    static fn (string $z, int $i): KeenThistle\Core\Matting\Mat => new KeenThistle\Core\Matting\Mat(
+        KeenThistle\Core\Zone\Zone::of($z),
+        $i % 5,
+        0.5,
+        true,
+    ),
+    $zones,
+    array_keys($zones),
+);
+$rule = new KeenThistle\Core\Matting\MattingRule(
+    10,
+    KeenThistle\Core\Handling\Handling::Frightened,
+    KeenThistle\Core\Coat\CoatType::Curly,
+);
 $began = hrtime(true);
 for ($i = 0; $i < 4000; ++$i) {
     $rule->reckon($mats);
 }
 $perSecond = 4000 / ((hrtime(true) - $began) / 1e9);
-// Two hundred taps of a morning without a network, and one tap with it; against the same request that only asks who and whether.
+// Two hundred taps of a morning without a network, and one tap with it; against the same request that only asks who and
+// whether.
 foreach (array_slice($cards, 8, 6) as $card) {
     $dog = substr($card, 0, -strlen('/card'));
     $groom = json_decode($write('POST', "$dog/grooms", new stdClass(), [], 200)[1], true)['id'];
-    $worker->get($card, [\CURLOPT_CUSTOMREQUEST => 'GET', \CURLOPT_HTTPGET => true, \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int { if (0 === stripos($h, 'etag:')) { $etag = trim(substr($h, 5)); } return strlen($h); }]);
-    $tap = static fn (int $i): array => ['id' => bin2hex(random_bytes(8)), 'at' => gmdate('Y-m-d\TH:i:s.000\Z'), 'kind' => 'zone', 'zones' => [['back', 'loin', 'rump', 'chest'][$i % 4]], 'state' => 0 === $i % 3 ? 'not_needed' : 'deferred', 'why' => "tap $i"];
+    $worker->get($card, [
+        \CURLOPT_CUSTOMREQUEST => 'GET',
+        \CURLOPT_HTTPGET => true,
+        \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int {
+            if (0 === stripos($h, 'etag:')) {
+                $etag = trim(substr($h, 5));
+            }
+
+            return strlen($h);
+        },
+    ]);
+    $tap = static fn (int $i): array => [
+        'id' => bin2hex(random_bytes(8)),
+        'at' => gmdate('Y-m-d\TH:i:s.000\Z'),
+        'kind' => 'zone',
+        'zones' => [['back', 'loin', 'rump', 'chest'][$i % 4]],
+        'state' => 0 === $i % 3 ? 'not_needed' : 'deferred',
+        'why' => "tap $i",
+    ];
     foreach ([200 => 'taps 200', 1 => 'taps 1'] as $many => $what) {
-        $batch = ['sent_at' => gmdate('Y-m-d\TH:i:s.000\Z'), 'device' => 'bench-1', 'taps' => array_map($tap, range(1, $many))];
-        $empty = $worker->get($card, [\CURLOPT_CUSTOMREQUEST => 'GET', \CURLOPT_HTTPGET => true, \CURLOPT_HTTPHEADER => ["If-None-Match: $etag"], \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h)], 304);
+        $batch = [
+            'sent_at' => gmdate('Y-m-d\TH:i:s.000\Z'),
+            'device' => 'bench-1',
+            'taps' => array_map($tap, range(1, $many)),
+        ];
+        $empty = $worker->get(
+            $card,
+            [
+                \CURLOPT_CUSTOMREQUEST => 'GET',
+                \CURLOPT_HTTPGET => true,
+                \CURLOPT_HTTPHEADER => ["If-None-Match: $etag"],
+                \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h),
+            ],
+            304,
+        );
         $sent = $write('POST', "/api/grooms/$groom/taps", $batch, [], 200);
         if (array_fill(0, $many, 'counted') !== array_column(json_decode($sent[1], true)['results'], 'outcome')) {
             throw new RuntimeException('Not every tap was counted.');
@@ -166,17 +317,43 @@ foreach (array_slice($cards, 8, 6) as $card) {
 // One blade measured in the salon of 20 000 dogs: every card looked at for what changed, a thousand a step.
 $manager = new Visitor("http://127.0.0.1:$port");
 $managed = json_decode($manager->signIn('bench101-manager'), true)['csrf'];
-$change = static fn (string $method, string $path, array|stdClass $body, array $headers): array => $manager->get($path, [
-    \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => json_encode($body), \CURLOPT_HTTPHEADER => ['Content-Type: application/json', "X-CSRF-Token: $managed", 'Idempotency-Key: '.bin2hex(random_bytes(8)), ...$headers],
+$change = static fn (
+    string $method,
+    string $path,
+    array|stdClass $body,
+    array $headers,
+): array => $manager->get($path, [
+    \CURLOPT_CUSTOMREQUEST => $method,
+    \CURLOPT_POSTFIELDS => json_encode($body),
+    \CURLOPT_HTTPHEADER => [
+        'Content-Type: application/json',
+        "X-CSRF-Token: $managed",
+        'Idempotency-Key: '.bin2hex(random_bytes(8)),
+        ...$headers,
+    ],
 ]);
 [$kitList, $kitBody] = $manager->get('/api/kit');
-$blade = array_values(array_filter(json_decode($kitBody, true)['items'], static fn (array $i): bool => '10' === $i['label'] && 'Mill room' === $i['place_name']))[0];
+$blade = array_values(
+    array_filter(
+        json_decode($kitBody, true)['items'],
+        static fn (array $i): bool => '10' === $i['label'] && 'Mill room' === $i['place_name'],
+    ),
+)[0];
 $derived = ['ms' => 0.0, 'longest' => 0.0, 'steps' => 0];
-[$ms, $body] = $change('PUT', "/api/kit/{$blade['id']}/measurement", ['readings_mm' => [1.6, 1.7, 1.6, 1.6, 1.6 + random_int(1, 9) / 100]], ["If-Match: \"{$blade['version']}\""]);
+[$ms, $body] = $change(
+    'PUT',
+    "/api/kit/{$blade['id']}/measurement",
+    ['readings_mm' => [1.6, 1.7, 1.6, 1.6, 1.6 + random_int(1, 9) / 100]],
+    ["If-Match: \"{$blade['version']}\""],
+);
 $kept = $ms;
 for ($d = json_decode($body, true); !$d['finished']; $d = json_decode($body, true)) {
     [$ms, $body] = $change('POST', "/api/kit/derivations/{$d['id']}/steps", new stdClass(), []);
-    $derived = ['ms' => $derived['ms'] + $ms, 'longest' => max($derived['longest'], $ms), 'steps' => $derived['steps'] + 1];
+    $derived = [
+        'ms' => $derived['ms'] + $ms,
+        'longest' => max($derived['longest'], $ms),
+        'steps' => $derived['steps'] + 1,
+    ];
 }
 if ($d['done'] < 20_000 || $d['changed'] < 1000) {
     throw new RuntimeException("Only {$d['done']} cards were looked at, {$d['changed']} changed.");
@@ -186,13 +363,23 @@ $n = 0;
 foreach ($all as $zone => $_) {
     $all[$zone] = ['10 blade', '7F blade', 'scissors', '13 mm guard over 10'][$n++ % 4];
 }
-$job = new KeenThistle\Core\Order\Job($all, KeenThistle\Core\Coat\CoatType::LongDouble, true, matted: true, smells: true, fearsDryer: true);
+$job = new KeenThistle\Core\Order\Job(
+    $all,
+    KeenThistle\Core\Coat\CoatType::LongDouble,
+    true,
+    matted: true,
+    smells: true,
+    fearsDryer: true,
+);
 $began = hrtime(true);
 for ($i = 0; $i < 400; ++$i) {
     (new KeenThistle\Core\Order\OrderRule())->order($job, new KeenThistle\Core\Order\Schools());
 }
 $order = (hrtime(true) - $began) / 400 / 1e6;
-$recipe = 'back: 16/10; ribs: 13/10; loin: 10; rump: 7F against; shoulder.l: 10; shoulder.r: 16/30 called "blue"; chest: scissor 40 =skirt kept; belly: 10 @hygiene; foreleg: 13/10 >elbow; thigh.l: scissor 25; skull: scissor 24; muzzle: thin 3; tail_flag: scissor 30 #"arc"; pads: toe; groin: 10 once';
+$recipe =
+    'back: 16/10; ribs: 13/10; loin: 10; rump: 7F against; shoulder.l: 10; shoulder.r: 16/30 called '.
+    '"blue"; chest: scissor 40 =skirt kept; belly: 10 @hygiene; foreleg: 13/10 >elbow; thigh.l: scissor '.
+    '25; skull: scissor 24; muzzle: thin 3; tail_flag: scissor 30 #"arc"; pads: toe; groin: 10 once';
 $began = hrtime(true);
 for ($i = 0; $i < 5000; ++$i) {
     KeenThistle\Core\Shorthand\Notation::parse($recipe);
@@ -207,8 +394,22 @@ foreach (['x;', '"', 'back:', 'back: 10 #"', 'backk ', ';x ', ':>=@ "a" '] as $r
     }
 }
 $m = array_map(median(...), $times);
-$line = static fn (string $what, string $of, string $against, string $aim): string => sprintf("  %-66s %6.2f ms / %6.2f ms = %5.2f×   aim %s\n", $what, $m[$of], $m[$against], $m[$of] / $m[$against], $aim);
-echo "\n", 'medians of ', ROUNDS, ' rounds over ', count($cards), ' cards and ', count($queries), " searches, one request at a time, warm\n";
+$line = static fn (string $what, string $of, string $against, string $aim): string => sprintf(
+    "  %-66s %6.2f ms / %6.2f ms = %5.2f×   aim %s\n",
+    $what,
+    $m[$of],
+    $m[$against],
+    $m[$of] / $m[$against],
+    $aim,
+);
+echo "\n",
+'medians of ',
+ROUNDS,
+' rounds over ',
+count($cards),
+' cards and ',
+count($queries),
+" searches, one request at a time, warm\n";
 echo $line('card against the floor', 'card app', 'card floor', '≤ 3×');
 echo $line('unchanged card (304) against the floor', 'card poll', 'card floor', '–');
 echo $line('search against the floor', 'search app', 'search floor', '≤ 3×');
@@ -221,7 +422,14 @@ printf("  %-66s %d (aim ≤ 8)\n", 'most SELECTs of one card request, its sessio
 printf("  %-66s %d\n", 'most SELECTs of one search request, its session among them', $most['search']);
 echo $line('one tap at the table, against an unchanged card', 'taps 1', 'taps 1 empty', '–');
 printf("  %-66s %d ms (aim < 2 000)\n", '200 taps made without a network, counted in one request', $m['taps 200']);
-printf("  %-66s %.2f s (aim < 10); %d of %d changed, longest step %d ms\n", 'a measurement: lengths of 10 000 cards derived, what changed listed', $derived['ms'] / 1000 * 10_000 / $d['done'], $d['changed'], $d['done'], $derived['longest']);
+printf(
+    "  %-66s %.2f s (aim < 10); %d of %d changed, longest step %d ms\n",
+    'a measurement: lengths of 10 000 cards derived, what changed listed',
+    (($derived['ms'] / 1000) * 10_000) / $d['done'],
+    $d['changed'],
+    $d['done'],
+    $derived['longest'],
+);
 printf("  %-66s %d ms; the list of the kit %d ms\n", 'keeping that measurement, among 20 000 dogs', $kept, $kitList);
 printf("  %-66s %.2f ms of PHP (aim < 2)\n", 'the order rule, all zones, every finding', $order);
 printf("  %-66s %d a second of PHP on one core (aim ≥ 5 000)\n", 'shorthand, fifteen zones a line', $lines);

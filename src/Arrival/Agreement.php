@@ -61,8 +61,18 @@ class Agreement implements SalonOwned
     #[ORM\Column(updatable: false, nullable: true)]
     public ?\DateTimeImmutable $linkUntil;
 
-    public function __construct(Uuid $id, Arrival $arrival, Staff $staff, int $number, bool $agreed, string $signedBy, string $signature, string $terms, \DateTimeImmutable $at, string $token)
-    {
+    public function __construct(
+        Uuid $id,
+        Arrival $arrival,
+        Staff $staff,
+        int $number,
+        bool $agreed,
+        string $signedBy,
+        string $signature,
+        string $terms,
+        \DateTimeImmutable $at,
+        string $token,
+    ) {
         $this->id = $id;
         $this->salon = $arrival->salon;
         $this->arrival = $arrival;

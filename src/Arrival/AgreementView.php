@@ -8,7 +8,21 @@ namespace KeenThistle\Arrival;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'number', 'agreed', 'signed_by', 'at', 'who', 'choice', 'link', 'link_until', 'intact', 'current'])]
+#[OA\Schema(
+    required: [
+        'id',
+        'number',
+        'agreed',
+        'signed_by',
+        'at',
+        'who',
+        'choice',
+        'link',
+        'link_until',
+        'intact',
+        'current',
+    ],
+),]
 final readonly class AgreementView
 {
     public function __construct(
@@ -19,7 +33,8 @@ final readonly class AgreementView
         #[OA\Property] public string $at,
         #[OA\Property] public string $who,
         #[OA\Property] public string $choice,
-        #[OA\Property(nullable: true, description: 'address of the owner\'s copy; null: taken back, or too old')] public ?string $link,
+        #[OA\Property(nullable: true, description: 'address of the owner\'s copy; null: taken back, or too old'),]
+        public ?string $link,
         #[OA\Property(nullable: true, description: 'the link opens it until then')] public ?string $link_until,
         #[OA\Property(description: 'the seal still fits')] public bool $intact,
         #[OA\Property(description: 'nothing was changed since')] public bool $current,

@@ -14,7 +14,8 @@ use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * @phpstan-type MatRow array{zone: string, severity: int, spread: float|null, clearance: bool|null, overrule: string|null, why: string, skin: string|null}
+ * @phpstan-type MatRow array{zone: string, severity: int, spread: float|null, clearance: bool|null,
+ *     overrule: string|null, why: string, skin: string|null}
  * @phpstan-type Comb array{stops_first: int|null, stops_second: int|null, zones: list<MatRow>}
  */
 #[ORM\Entity]
@@ -58,7 +59,9 @@ class Arrival implements SalonOwned
     #[ORM\Column(length: 16)]
     public string $choice = 'as_reckoned';
 
-    /** Of the whole row, in the WHERE of every UPDATE; comb test and check each have the one that their screen names. */
+    /**
+     * Of the whole row, in the WHERE of every UPDATE; comb test and check each have the one that their screen names.
+     */
     #[ORM\Version]
     #[ORM\Column(type: 'integer', options: ['default' => 1])]
     public int $rowVersion = 1;

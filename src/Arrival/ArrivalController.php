@@ -30,8 +30,14 @@ final readonly class ArrivalController
     /** Raised when the response record changes, so that no browser keeps an old one. */
     private const SHAPE = 1;
 
-    public function __construct(private ArrivalRows $rows, private Reckoning $reckoning, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ArrivalRows $rows,
+        private Reckoning $reckoning,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/dogs/{id}/arrivals', methods: ['POST'])]
@@ -39,29 +45,53 @@ final readonly class ArrivalController
     #[Endpoint('Open today\'s arrival of a dog, or go on with it', gives: ArrivalView::class)]
     public function open(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $today = $this->clock->now()->setTime(0, 0);
-            $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
-            if (null === $arrival) {
-                $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-                $arrival = new Arrival(Uuid::v7(), $dog, $who, $today);
-                $manager->persist($arrival);
-                $this->log->record($manager, $dog, 'arrival', (string) $arrival->id, 'arrived');
-            }
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                $today = $this->clock->now()->setTime(0, 0);
+                $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
+                if (null === $arrival) {
+                    $who =
+                        $manager->find(Staff::class, $this->scope->staff()->id) ??
+                        throw new \LogicException('The signed-in person is in the salon.');
+                    $arrival = new Arrival(Uuid::v7(), $dog, $who, $today);
+                    $manager->persist($arrival);
+                    $this->log->record($manager, $dog, 'arrival', (string) $arrival->id, 'arrived');
+                }
 
-            return ['arrival' => (string) $arrival->id];
-        }, fn (array $done): ArrivalView => $this->reckoning->of($this->rows->arrival(\is_string($done['arrival']) ? $done['arrival'] : '')));
+                return ['arrival' => (string) $arrival->id];
+            },
+            fn (array $done): ArrivalView => $this->reckoning->of(
+                $this->rows->arrival(\is_string($done['arrival']) ? $done['arrival'] : ''),
+            ),
+        );
     }
 
     #[Route('/api/arrivals/{id}', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('An arrival with everything that follows from it; answers 304 to If-None-Match while nothing has changed', gives: ArrivalView::class)]
+    #[Endpoint(
+        'An arrival with everything that follows from it; answers 304 to If-None-Match while nothing has changed',
+        gives: ArrivalView::class,
+    ),]
     public function read(Request $request, string $id): Response
     {
         $a = $this->rows->arrival($id);
         // Photos, agreements and handling raise the card's version when they are written.
-        $etag = hash('xxh128', implode('|', [self::SHAPE, $a->id, $a->combVersion, $a->checkVersion, $a->state, $a->choice, $a->dog->cardVersion, $this->scope->salon()->kitVersion, $this->scope->staff()->id]));
+        $etag = hash(
+            'xxh128',
+            implode('|', [
+                self::SHAPE,
+                $a->id,
+                $a->combVersion,
+                $a->checkVersion,
+                $a->state,
+                $a->choice,
+                $a->dog->cardVersion,
+                $this->scope->salon()->kitVersion,
+                $this->scope->staff()->id,
+            ]),
+        );
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
@@ -71,53 +101,77 @@ final readonly class ArrivalController
 
     #[Route('/api/arrivals/{id}/comb', methods: ['PUT'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('The comb test as it stands; answers with what follows from it', gives: CombView::class, takes: [CombInput::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'The comb test as it stands; answers with what follows from it',
+        gives: CombView::class,
+        takes: [CombInput::class, 'shape'],
+        versioned: true,
+    ),]
     public function comb(Request $request, string $id): Response
     {
         $body = Body::read($request, CombInput::shape());
         $comb = CombInput::comb($body);
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $comb, $version): array {
-            $arrival = $this->rows->arrival($id, $manager);
-            if ($arrival->combVersion !== $version) {
-                throw Problem::stale('Somebody else changed this comb test meanwhile.', ['theirs' => $arrival->comb, 'version' => $arrival->combVersion]);
-            }
-            $arrival->comb = $comb;
-            $arrival->choice = $body->textOrNull('choice') ?? $arrival->choice;
-            ++$arrival->combVersion;
-            $view = $this->reckoning->comb($arrival);
-            $arrival->load = $view->load;
-            $arrival->choice = $view->choice;
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $comb, $version): array {
+                $arrival = $this->rows->arrival($id, $manager);
+                if ($arrival->combVersion !== $version) {
+                    throw Problem::stale('Somebody else changed this comb test meanwhile.', [
+                        'theirs' => $arrival->comb,
+                        'version' => $arrival->combVersion,
+                    ]);
+                }
+                $arrival->comb = $comb;
+                $arrival->choice = $body->textOrNull('choice') ?? $arrival->choice;
+                ++$arrival->combVersion;
+                $view = $this->reckoning->comb($arrival);
+                $arrival->load = $view->load;
+                $arrival->choice = $view->choice;
 
-            return [];
-        }, fn (): CombView => $this->reckoning->comb($this->rows->arrival($id)));
+                return [];
+            },
+            fn (): CombView => $this->reckoning->comb($this->rows->arrival($id)),
+        );
     }
 
     #[Route('/api/arrivals/{id}/check', methods: ['PUT'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('The hands-on check as it stands', gives: ArrivalView::class, takes: [HandsOn::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'The hands-on check as it stands',
+        gives: ArrivalView::class,
+        takes: [HandsOn::class, 'shape'],
+        versioned: true,
+    ),]
     public function check(Request $request, string $id): Response
     {
         Body::read($request, HandsOn::shape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($request, $id, $version): array {
-            $arrival = $this->rows->arrival($id, $manager);
-            if ($arrival->checkVersion !== $version) {
-                throw Problem::stale('Somebody else changed this check meanwhile.', ['theirs' => $arrival->handsOn, 'version' => $arrival->checkVersion]);
-            }
-            $given = json_decode($request->getContent(), true, 32, \JSON_THROW_ON_ERROR);
-            $arrival->handsOn = [];
-            foreach (\is_array($given) ? $given : [] as $name => $value) {
-                if ([] !== $value) {
-                    $arrival->handsOn[(string) $name] = $value;
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($request, $id, $version): array {
+                $arrival = $this->rows->arrival($id, $manager);
+                if ($arrival->checkVersion !== $version) {
+                    throw Problem::stale('Somebody else changed this check meanwhile.', [
+                        'theirs' => $arrival->handsOn,
+                        'version' => $arrival->checkVersion,
+                    ]);
                 }
-            }
-            ++$arrival->checkVersion;
+                $given = json_decode($request->getContent(), true, 32, \JSON_THROW_ON_ERROR);
+                $arrival->handsOn = [];
+                foreach (\is_array($given) ? $given : [] as $name => $value) {
+                    if ([] !== $value) {
+                        $arrival->handsOn[(string) $name] = $value;
+                    }
+                }
+                ++$arrival->checkVersion;
 
-            return [];
-        }, fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)));
+                return [];
+            },
+            fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)),
+        );
     }
 
     #[Route('/api/arrivals/{id}/agreement', methods: ['POST'])]
@@ -127,10 +181,15 @@ final readonly class ArrivalController
     {
         $body = Body::read($request, Agree::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $agree): array {
-            $agree($manager, $this->rows->arrival($id, $manager), $body);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $agree): array {
+                $agree($manager, $this->rows->arrival($id, $manager), $body);
 
-            return [];
-        }, fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)), 201);
+                return [];
+            },
+            fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)),
+            201,
+        );
     }
 }

@@ -11,7 +11,31 @@ use KeenThistle\Card\CautionView;
 use KeenThistle\Handling\HandlingView;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'dog', 'day', 'state', 'who', 'comb', 'check_version', 'hands_on', 'expected', 'cautions', 'findings', 'stop', 'refer', 'questions', 'trend', 'asked_first', 'last_found', 'handling', 'assignments', 'agreements', 'photos'])]
+#[OA\Schema(
+    required: [
+        'id',
+        'dog',
+        'day',
+        'state',
+        'who',
+        'comb',
+        'check_version',
+        'hands_on',
+        'expected',
+        'cautions',
+        'findings',
+        'stop',
+        'refer',
+        'questions',
+        'trend',
+        'asked_first',
+        'last_found',
+        'handling',
+        'assignments',
+        'agreements',
+        'photos',
+    ],
+),]
 final readonly class ArrivalView
 {
     /**
@@ -34,15 +58,38 @@ final readonly class ArrivalView
         #[OA\Property(ref: CombView::class)] public CombView $comb,
         #[OA\Property] public int $check_version,
         #[OA\Property(type: 'object')] public object $hands_on,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number'))] public object $expected,
+        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number')),]
+        public object $expected,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $cautions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $findings,
         #[OA\Property] public bool $stop,
         #[OA\Property] public bool $refer,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['field', 'message'], properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')], type: 'object'))] public array $questions,
-        #[OA\Property(type: 'array', description: 'loads of earlier arrivals', items: new OA\Items(required: ['day', 'load'], properties: [new OA\Property('day', type: 'string'), new OA\Property('load', type: 'number')], type: 'object'))] public array $trend,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['field', 'message'],
+                properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')],
+                type: 'object',
+            ),
+        ),]
+        public array $questions,
+        #[OA\Property(
+            type: 'array',
+            description: 'loads of earlier arrivals',
+            items: new OA\Items(
+                required: ['day', 'load'],
+                properties: [new OA\Property('day', type: 'string'), new OA\Property('load', type: 'number')],
+                type: 'object',
+            ),
+        ),]
+        public array $trend,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $asked_first,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'integer'), description: 'severity found last time, by zone')] public object $last_found,
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'integer'),
+            description: 'severity found last time, by zone',
+        ),]
+        public object $last_found,
         #[OA\Property(type: 'array', items: new OA\Items(ref: HandlingView::class))] public array $handling,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AssignmentView::class))] public array $assignments,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AgreementView::class))] public array $agreements,

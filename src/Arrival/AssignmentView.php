@@ -19,7 +19,15 @@ final readonly class AssignmentView
         #[OA\Property] public bool $me,
         #[OA\Property] public bool $fits,
         #[OA\Property] public bool $second_person,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['tool', 'decision'], properties: [new OA\Property('tool', type: 'string'), new OA\Property('decision', type: 'string')], type: 'object'))] public array $flags,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['tool', 'decision'],
+                properties: [new OA\Property('tool', type: 'string'), new OA\Property('decision', type: 'string')],
+                type: 'object',
+            ),
+        ),]
+        public array $flags,
     ) {
     }
 }

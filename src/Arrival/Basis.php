@@ -1,6 +1,8 @@
 <?php
 
-/** What a comb test is reckoned on that does not change while it is tapped: growth, plan, lateness, what was learned. */
+/**
+ * What a comb test is reckoned on that does not change while it is tapped: growth, plan, lateness, what was learned.
+ */
 
 declare(strict_types=1);
 
@@ -21,8 +23,16 @@ final readonly class Basis
      * @param list<array{estimate: float, actual: float}> $dogVisits oldest first
      * @param list<array{estimate: float, actual: float}> $groomerVisits oldest first
      */
-    public function __construct(public Growth $growth, public array $methods, public array $planned, public array $now, public float $weeksLate, public int $newThings, public array $dogVisits, public array $groomerVisits)
-    {
+    public function __construct(
+        public Growth $growth,
+        public array $methods,
+        public array $planned,
+        public array $now,
+        public float $weeksLate,
+        public int $newThings,
+        public array $dogVisits,
+        public array $groomerVisits,
+    ) {
     }
 
     /** The area-weighted mean of what the plan leaves. */
@@ -37,15 +47,20 @@ final readonly class Basis
         return 0 === $area ? null : Length::ofMicrometres(intdiv($sum, $area));
     }
 
-    /** The day a patch cut to this length is back to what is wanted there; null where nobody knows, or it is not shorter. */
+    /**
+     * The day a patch cut to this length is back to what is wanted there; null where nobody knows, or it is not
+     * shorter.
+     */
     public function fillBack(string $zone, ?Length $cut, Arrival $arrival): ?string
     {
-        $wanted = $this->planned[$zone] ?? $this->now[$zone] ?? null;
+        $wanted = $this->planned[$zone] ?? ($this->now[$zone] ?? null);
         if (null === $cut || null === $wanted || !$cut->shorterThan($wanted)) {
             return null;
         }
         $weeks = (new RecoveryRule())->weeksBack($this->growth, $cut, $wanted, $arrival->dog->stage)->weeks;
 
-        return null === $weeks || $weeks > 520 ? null : $arrival->day->modify('+'.(int) ceil($weeks * 7).' days')->format('Y-m-d');
+        return null === $weeks || $weeks > 520
+            ? null
+            : $arrival->day->modify('+'.(int) ceil($weeks * 7).' days')->format('Y-m-d');
     }
 }

@@ -22,15 +22,30 @@ final readonly class BasisReader
 {
     private const SECONDS = 3600;
 
-    public function __construct(private ArrivalRows $rows, private CardRows $card, private KitReader $kit, private Scope $scope, private CacheInterface $cache)
-    {
+    public function __construct(
+        private ArrivalRows $rows,
+        private CardRows $card,
+        private KitReader $kit,
+        private Scope $scope,
+        private CacheInterface $cache,
+    ) {
     }
 
     public function of(Arrival $arrival): Basis
     {
         $dog = $arrival->dog;
         // Everything below changes only together with one of these.
-        $key = hash('xxh128', implode('|', ['basis', (string) $dog->id, $dog->cardVersion, $this->scope->salon()->kitVersion, $arrival->day->format('Y-m-d'), (string) $this->scope->staff()->id]));
+        $key = hash(
+            'xxh128',
+            implode('|', [
+                'basis',
+                (string) $dog->id,
+                $dog->cardVersion,
+                $this->scope->salon()->kitVersion,
+                $arrival->day->format('Y-m-d'),
+                (string) $this->scope->staff()->id,
+            ]),
+        );
 
         return $this->cache->get($key, function (ItemInterface $item) use ($arrival): Basis {
             $item->expiresAfter(self::SECONDS);
@@ -49,7 +64,16 @@ final readonly class BasisReader
         $exposures = $this->rows->exposures($arrival);
         $confidence = $this->scope->staff()->confidence;
 
-        return array_map(static fn (HandlingRecord $r): HandlingAnswer => (new HandlingRule())->today($r->tool, $exposures[$r->tool->value] ?? [], $arrival->day, $r->tolerance, $confidence), $records);
+        return array_map(
+            static fn (HandlingRecord $r): HandlingAnswer => (new HandlingRule())->today(
+                $r->tool,
+                $exposures[$r->tool->value] ?? [],
+                $arrival->day,
+                $r->tolerance,
+                $confidence,
+            ),
+            $records,
+        );
     }
 
     private function read(Arrival $arrival): Basis
@@ -69,9 +93,31 @@ final readonly class BasisReader
             $now[$zone] = $figures->now($zone);
         }
         $due = $figures->interval($plan, $lengths, null)->full_on;
-        $late = null === $due ? 0.0 : max(0.0, ($arrival->day->getTimestamp() - (new \DateTimeImmutable($due, $arrival->day->getTimezone()))->getTimestamp()) / 604_800);
-        $new = array_sum(array_map(static fn (HandlingAnswer $h): int => (int) round($h->minutes / HandlingRule::NEW_THING_MINUTES), $this->handling($arrival, $this->rows->handling($arrival))));
+        $late =
+            null === $due
+                ? 0.0
+                : max(
+                    0.0,
+                    ($arrival->day->getTimestamp() -
+                        (new \DateTimeImmutable($due, $arrival->day->getTimezone()))->getTimestamp()) /
+                        604_800,
+                );
+        $new = array_sum(
+            array_map(
+                static fn (HandlingAnswer $h): int => (int) round($h->minutes / HandlingRule::NEW_THING_MINUTES),
+                $this->handling($arrival, $this->rows->handling($arrival)),
+            ),
+        );
 
-        return new Basis($figures->growth, $methods, array_filter($planned), array_filter($now), min(260.0, $late), $new, $this->rows->timed('dog_id', $dog->id), $this->rows->timed('staff_id', $this->scope->staff()->id));
+        return new Basis(
+            $figures->growth,
+            $methods,
+            array_filter($planned),
+            array_filter($now),
+            min(260.0, $late),
+            $new,
+            $this->rows->timed('dog_id', $dog->id),
+            $this->rows->timed('staff_id', $this->scope->staff()->id),
+        );
     }
 }

@@ -29,7 +29,17 @@ final class CombInput
         return Shape::object([
             'stops_first' => Shape::integer(0, 999)->nullable()->describe('stops of the comb in the first pass'),
             'stops_second' => Shape::integer(0, 999)->nullable()->describe('stops in the second pass'),
-            'zones' => Shape::list(Shape::object(Mat::fields() + ['skin' => Shape::choice(CheckRule::SKIN_UNDER, 'finding')->nullable()->describe('what the skin there looks like')]), 0, 80)->required(),
+            'zones' => Shape::list(
+                Shape::object(
+                    Mat::fields() + [
+                        'skin' => Shape::choice(CheckRule::SKIN_UNDER, 'finding')
+                            ->nullable()
+                            ->describe('what the skin there looks like'),
+                    ],
+                ),
+                0,
+                80,
+            )->required(),
             'choice' => Shape::choice(Arrival::CHOICES, 'choice')->nullable(),
         ]);
     }
@@ -51,11 +61,21 @@ final class CombInput
                 throw InvalidInput::missing($z->pathOf('why'), 'say why the decision is overruled');
             }
             $zones[$mat->zone->id] = [
-                'zone' => $mat->zone->id, 'severity' => $mat->severity, 'spread' => $z->floatOrNull('spread'), 'clearance' => $mat->clearance, 'overrule' => $mat->overrule?->value, 'why' => trim($mat->why), 'skin' => $z->textOrNull('skin'),
+                'zone' => $mat->zone->id,
+                'severity' => $mat->severity,
+                'spread' => $z->floatOrNull('spread'),
+                'clearance' => $mat->clearance,
+                'overrule' => $mat->overrule?->value,
+                'why' => trim($mat->why),
+                'skin' => $z->textOrNull('skin'),
             ];
         }
 
-        return ['stops_first' => $in->intOrNull('stops_first'), 'stops_second' => $in->intOrNull('stops_second'), 'zones' => array_values($zones)];
+        return [
+            'stops_first' => $in->intOrNull('stops_first'),
+            'stops_second' => $in->intOrNull('stops_second'),
+            'zones' => array_values($zones),
+        ];
     }
 
     /**
@@ -65,8 +85,16 @@ final class CombInput
      */
     public static function mats(array $comb): array
     {
-        return array_map(static fn (array $r): Mat => new Mat(
-            Zone::of($r['zone']), $r['severity'], $r['spread'] ?? ($r['severity'] > 0 ? 1.0 : 0.0), $r['clearance'], null === $r['overrule'] ? null : Decision::from($r['overrule']), $r['why'],
-        ), $comb['zones']);
+        return array_map(
+            static fn (array $r): Mat => new Mat(
+                Zone::of($r['zone']),
+                $r['severity'],
+                $r['spread'] ?? ($r['severity'] > 0 ? 1.0 : 0.0),
+                $r['clearance'],
+                null === $r['overrule'] ? null : Decision::from($r['overrule']),
+                $r['why'],
+            ),
+            $comb['zones'],
+        );
     }
 }

@@ -10,7 +10,27 @@ use KeenThistle\Card\CautionView;
 use KeenThistle\Card\ReasonView;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['version', 'stops_first', 'stops_second', 'load', 'worked_out_minutes', 'limit_minutes', 'tender_limit_minutes', 'zones', 'even_mm', 'even_on_consent', 'reasons', 'warnings', 'consent', 'questions', 'findings', 'choice', 'options'])]
+#[OA\Schema(
+    required: [
+        'version',
+        'stops_first',
+        'stops_second',
+        'load',
+        'worked_out_minutes',
+        'limit_minutes',
+        'tender_limit_minutes',
+        'zones',
+        'even_mm',
+        'even_on_consent',
+        'reasons',
+        'warnings',
+        'consent',
+        'questions',
+        'findings',
+        'choice',
+        'options',
+    ],
+),]
 final readonly class CombView
 {
     /**
@@ -36,7 +56,15 @@ final readonly class CombView
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $warnings,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $consent,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['field', 'message'], properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')], type: 'object'))] public array $questions,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['field', 'message'],
+                properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')],
+                type: 'object',
+            ),
+        ),]
+        public array $questions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $findings,
         #[OA\Property] public string $choice,
         #[OA\Property(type: 'array', items: new OA\Items(ref: OptionView::class))] public array $options,

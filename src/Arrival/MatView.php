@@ -9,7 +9,27 @@ namespace KeenThistle\Arrival;
 use KeenThistle\Card\ReasonView;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['zone', 'severity', 'spread', 'clearance', 'skin', 'overrule', 'why', 'decision', 'words', 'blade', 'leaves_mm', 'experienced', 'minutes', 'worked_out_minutes', 'tender', 'fill_back_on', 'reasons'])]
+#[OA\Schema(
+    required: [
+        'zone',
+        'severity',
+        'spread',
+        'clearance',
+        'skin',
+        'overrule',
+        'why',
+        'decision',
+        'words',
+        'blade',
+        'leaves_mm',
+        'experienced',
+        'minutes',
+        'worked_out_minutes',
+        'tender',
+        'fill_back_on',
+        'reasons',
+    ],
+),]
 final readonly class MatView
 {
     /**

@@ -10,7 +10,28 @@ use KeenThistle\Card\CautionView;
 use KeenThistle\Card\ReasonView;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['choice', 'title', 'leaves_mm', 'left', 'patches', 'matting_minutes', 'minutes_50', 'minutes_80', 'slot_minutes', 'price_minor', 'price_terms', 'phases', 'visits', 'today', 'back_weeks', 'back_message', 'warnings', 'reasons'])]
+#[OA\Schema(
+    required: [
+        'choice',
+        'title',
+        'leaves_mm',
+        'left',
+        'patches',
+        'matting_minutes',
+        'minutes_50',
+        'minutes_80',
+        'slot_minutes',
+        'price_minor',
+        'price_terms',
+        'phases',
+        'visits',
+        'today',
+        'back_weeks',
+        'back_message',
+        'warnings',
+        'reasons',
+    ],
+),]
 final readonly class OptionView
 {
     /**
@@ -24,15 +45,36 @@ final readonly class OptionView
         #[OA\Property] public string $choice,
         #[OA\Property] public string $title,
         #[OA\Property(nullable: true)] public ?float $leaves_mm,
-        #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'number'), description: 'mm by zone when it is done, where that is known')] public object $left,
+        #[OA\Property(
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'number'),
+            description: 'mm by zone when it is done, where that is known',
+        ),]
+        public object $left,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $patches,
         #[OA\Property] public float $matting_minutes,
         #[OA\Property] public float $minutes_50,
         #[OA\Property] public float $minutes_80,
         #[OA\Property] public int $slot_minutes,
         #[OA\Property(nullable: true)] public ?int $price_minor,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['label', 'minor'], properties: [new OA\Property('label', type: 'string'), new OA\Property('minor', type: 'integer')], type: 'object'))] public array $price_terms,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['phase', 'minutes'], properties: [new OA\Property('phase', type: 'string'), new OA\Property('minutes', type: 'number')], type: 'object'))] public array $phases,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['label', 'minor'],
+                properties: [new OA\Property('label', type: 'string'), new OA\Property('minor', type: 'integer')],
+                type: 'object',
+            ),
+        ),]
+        public array $price_terms,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['phase', 'minutes'],
+                properties: [new OA\Property('phase', type: 'string'), new OA\Property('minutes', type: 'number')],
+                type: 'object',
+            ),
+        ),]
+        public array $phases,
         #[OA\Property] public int $visits,
         #[OA\Property] public bool $today,
         #[OA\Property(nullable: true)] public ?float $back_weeks,

@@ -35,14 +35,27 @@ final readonly class Options
     {
         $ways = new Ways();
         $cut = $ways->evenLength($answer);
-        $clips = [] !== array_filter($answer->zones, static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision);
-        $out = [$this->option('as_reckoned', $clips ? 'Clip under what cannot be saved' : 'Groom as planned', $answer, null)];
+        $clips =
+            [] !== array_filter($answer->zones, static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision);
+        $out = [
+            $this->option(
+                'as_reckoned',
+                $clips ? 'Clip under what cannot be saved' : 'Groom as planned',
+                $answer,
+                null,
+            ),
+        ];
         $saved = $rule->reckon($ways->save($mats));
         if ($saved->worked > $answer->worked + 1e-6) {
             $out[] = $this->option('save_the_coat', 'Save the coat', $saved, null);
         }
         if (null !== $cut) {
-            $out[] = $this->option('even_out', \sprintf('One even length, %s mm', $cut->rounded()), $rule->reckon($ways->clipAll($mats)), $cut);
+            $out[] = $this->option(
+                'even_out',
+                \sprintf('One even length, %s mm', $cut->rounded()),
+                $rule->reckon($ways->clipAll($mats)),
+                $cut,
+            );
         }
 
         return $out;
@@ -51,11 +64,25 @@ final readonly class Options
     private function option(string $choice, string $title, MattingAnswer $answer, ?Length $cut): OptionView
     {
         $dog = $this->arrival->dog;
-        $methods = null === $cut ? $this->basis->methods : array_fill_keys(array_keys($this->basis->methods), Method::Clip);
-        $minutes = (new MinutesRule())->estimate(new Work(
-            $this->kg, $dog->coat, $dog->handling, matting: $answer->minutes, newThings: $this->basis->newThings, weeksLate: $this->basis->weeksLate, zones: [] === $methods ? null : $methods,
-            dogVisits: $this->basis->dogVisits, groomerVisits: $this->basis->groomerVisits, fees: null !== $answer->fee && $answer->fee > 0 ? [['label' => 'matting', 'minor' => $answer->fee]] : [], rate: $dog->salon->rateMinor,
-        ));
+        $methods =
+            null === $cut ? $this->basis->methods : array_fill_keys(array_keys($this->basis->methods), Method::Clip);
+        $minutes = (new MinutesRule())->estimate(
+            new Work(
+                $this->kg,
+                $dog->coat,
+                $dog->handling,
+                matting: $answer->minutes,
+                newThings: $this->basis->newThings,
+                weeksLate: $this->basis->weeksLate,
+                zones: [] === $methods ? null : $methods,
+                dogVisits: $this->basis->dogVisits,
+                groomerVisits: $this->basis->groomerVisits,
+                fees: null !== $answer->fee && $answer->fee > 0
+                    ? [['label' => 'matting', 'minor' => $answer->fee]]
+                    : [],
+                rate: $dog->salon->rateMinor,
+            ),
+        );
         $visits = (new Ways())->visits($answer);
         $recovery = null;
         $usual = $this->basis->usual();
@@ -65,16 +92,40 @@ final readonly class Options
         [$left, $patches] = $this->left($answer, $cut);
 
         return new OptionView(
-            $choice, $title, $cut?->rounded(), (object) $left, $patches, round($answer->minutes, 1), round($minutes->likely, 1), round($minutes->sure, 1), $minutes->slot, $minutes->price, $minutes->priceTerms,
-            array_map(static fn (string $phase, float $m): array => ['phase' => $phase, 'minutes' => $m], array_keys($minutes->scaled()), array_values($minutes->scaled())),
-            $visits, 1 === $visits, null === $recovery?->weeks ? null : round($recovery->weeks, 1), $recovery?->message, Caution::listToArray($recovery->cautions ?? []), Reason::listToArray($minutes->reasons),
+            $choice,
+            $title,
+            $cut?->rounded(),
+            (object) $left,
+            $patches,
+            round($answer->minutes, 1),
+            round($minutes->likely, 1),
+            round($minutes->sure, 1),
+            $minutes->slot,
+            $minutes->price,
+            $minutes->priceTerms,
+            array_map(
+                static fn (string $phase, float $m): array => ['phase' => $phase, 'minutes' => $m],
+                array_keys($minutes->scaled()),
+                array_values($minutes->scaled()),
+            ),
+            $visits,
+            1 === $visits,
+            null === $recovery?->weeks ? null : round($recovery->weeks, 1),
+            $recovery?->message,
+            Caution::listToArray($recovery->cautions ?? []),
+            Reason::listToArray($minutes->reasons),
         );
     }
 
-    /** @return array{array<string, float>, list<string>} what each zone carries when it is done, and which are patches */
+    /**
+     * @return array{array<string, float>, list<string>} what each zone carries when it is done, and which are patches
+     */
     private function left(MattingAnswer $answer, ?Length $cut): array
     {
-        $left = array_map(static fn (Length $l): float => null === $cut || $l->shorterThan($cut) ? $l->rounded() : $cut->rounded(), $this->basis->planned);
+        $left = array_map(
+            static fn (Length $l): float => null === $cut || $l->shorterThan($cut) ? $l->rounded() : $cut->rounded(),
+            $this->basis->planned,
+        );
         $patches = [];
         foreach ($answer->zones as $z) {
             $under = Decision::Clip === $z->decision ? $z->under?->leaves() : null;

@@ -17,8 +17,13 @@ use Twig\Environment;
 
 final readonly class OwnerCopyController
 {
-    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private Seal $seal, private OwnerPages $pages, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private Environment $twig,
+        private Seal $seal,
+        private OwnerPages $pages,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/agreement/{token}', requirements: ['token' => '[0-9a-f]{32}'], methods: ['GET'])]
@@ -37,12 +42,23 @@ final readonly class OwnerCopyController
             return $this->pages->missing();
         }
 
-        return $this->pages->pdf($agreement->id, fn (): string => $this->html($agreement, true), "agreement-$agreement->number.pdf");
+        return $this->pages->pdf(
+            $agreement->id,
+            fn (): string => $this->html($agreement, true),
+            "agreement-$agreement->number.pdf",
+        );
     }
 
     private function find(string $token): ?Agreement
     {
-        $found = $this->manager->createQuery('SELECT a, r, d, s FROM '.Agreement::class.' a JOIN a.arrival r JOIN r.dog d JOIN a.staff s WHERE a.token = :token')->setParameter('token', $token)->getOneOrNullResult();
+        $found = $this->manager
+            ->createQuery(
+                'SELECT a, r, d, s FROM '.
+                    Agreement::class.
+                    ' a JOIN a.arrival r JOIN r.dog d JOIN a.staff s WHERE a.token = :token',
+            )
+            ->setParameter('token', $token)
+            ->getOneOrNullResult();
 
         return $found instanceof Agreement && OwnerLink::isOpen($found->linkUntil, $this->clock->now()) ? $found : null;
     }
@@ -56,11 +72,23 @@ final readonly class OwnerCopyController
                 $terms['zones'][$i] = $z + ['label' => Zone::of($z['zone'])->label];
             }
         }
-        $chain = $this->manager->createQuery('SELECT a FROM '.Agreement::class.' a WHERE a.arrival = :arrival ORDER BY a.number')->setParameter('arrival', $a->arrival->id, 'uuid')->getResult();
-        $signature = '<svg xmlns="http://www.w3.org/2000/svg" width="600" height="200" viewBox="0 0 600 200"><path d="'.$a->signature.'" fill="none" stroke="#241c26" stroke-width="3"/></svg>';
+        $chain = $this->manager
+            ->createQuery('SELECT a FROM '.Agreement::class.' a WHERE a.arrival = :arrival ORDER BY a.number')
+            ->setParameter('arrival', $a->arrival->id, 'uuid')
+            ->getResult();
+        $signature =
+            '<svg xmlns="http://www.w3.org/2000/svg" width="600" height="200" viewBox="0 0 600 200"><path d="'.
+            $a->signature.
+            '" fill="none" stroke="#241c26" stroke-width="3"/></svg>';
 
         return $this->twig->render('agreement.html.twig', [
-            'a' => $a, 'terms' => $terms, 'print' => $print, 'intact' => \is_array($chain) && $this->seal->holds(array_values(array_filter($chain, static fn (mixed $one): bool => $one instanceof Agreement))),
+            'a' => $a,
+            'terms' => $terms,
+            'print' => $print,
+            'intact' => \is_array($chain)
+                && $this->seal->holds(
+                    array_values(array_filter($chain, static fn (mixed $one): bool => $one instanceof Agreement)),
+                ),
             'signature' => '' === $a->signature ? null : 'data:image/svg+xml;base64,'.base64_encode($signature),
         ]);
     }

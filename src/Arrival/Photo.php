@@ -43,8 +43,15 @@ class Photo implements SalonOwned
     #[ORM\Column]
     public int $height;
 
-    public function __construct(Uuid $id, Arrival $arrival, Staff $staff, string $zone, string $moment, int $width, int $height)
-    {
+    public function __construct(
+        Uuid $id,
+        Arrival $arrival,
+        Staff $staff,
+        string $zone,
+        string $moment,
+        int $width,
+        int $height,
+    ) {
         $this->id = $id;
         $this->salon = $arrival->salon;
         $this->arrival = $arrival;
@@ -58,7 +65,10 @@ class Photo implements SalonOwned
     /** By a manager always, by who took it within a day; when that was, its id says. */
     public static function mayBeTakenOut(Uuid $id, bool $isOwn, Staff $by, \DateTimeImmutable $now): bool
     {
-        $taken = $id instanceof TimeBasedUidInterface ? $id->getDateTime() : throw new \LogicException('A photo\'s id carries its time.');
+        $taken =
+            $id instanceof TimeBasedUidInterface
+                ? $id->getDateTime()
+                : throw new \LogicException('A photo\'s id carries its time.');
 
         return $by->may(May::HOUSE) || ($isOwn && $taken > $now->modify('-1 day'));
     }

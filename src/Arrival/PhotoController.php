@@ -29,13 +29,24 @@ final readonly class PhotoController
 {
     public const WHOLE = 'whole';
 
-    public function __construct(private ArrivalRows $rows, private PhotoStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private EntityManagerInterface $manager, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ArrivalRows $rows,
+        private PhotoStore $store,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/arrivals/{id}/photos', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Add a photo: multipart with photo, zone (an id, or whole) and moment (before or after)', gives: PhotoView::class, status: 201)]
+    #[Endpoint(
+        'Add a photo: multipart with photo, zone (an id, or whole) and moment (before or after)',
+        gives: PhotoView::class,
+        status: 201,
+    ),]
     public function add(Request $request, string $id): Response
     {
         $this->rows->arrival($id);
@@ -52,24 +63,55 @@ final readonly class PhotoController
             throw InvalidInput::missing('photo', 'a photo');
         }
         if (!$file->isValid()) {
-            throw InvalidInput::at('photo', \in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true) ? 'is too large: at most '.(int) (PhotoStore::MAX_BYTES / 1e6).' MB' : 'did not arrive whole: send it again');
+            throw InvalidInput::at(
+                'photo',
+                \in_array($file->getError(), [\UPLOAD_ERR_INI_SIZE, \UPLOAD_ERR_FORM_SIZE], true)
+                    ? 'is too large: at most '.(int) (PhotoStore::MAX_BYTES / 1e6).' MB'
+                    : 'did not arrive whole: send it again',
+            );
         }
         $bytes = $file->getContent();
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $zone, $moment, $bytes): array {
-            $arrival = $this->rows->arrival($id);
-            $photo = Uuid::v7();
-            [$width, $height] = $this->store->take((string) $photo, $bytes);
-            $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-            $manager->persist(new Photo($photo, $arrival, $who, $zone, $moment, $width, $height));
-            $this->log->record($manager, $arrival->dog, 'arrival', (string) $arrival->id, "photo $moment: ".str_replace('_', ' ', $zone));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $zone, $moment, $bytes): array {
+                $arrival = $this->rows->arrival($id);
+                $photo = Uuid::v7();
+                [$width, $height] = $this->store->take((string) $photo, $bytes);
+                $who =
+                    $manager->find(Staff::class, $this->scope->staff()->id) ??
+                    throw new \LogicException('The signed-in person is in the salon.');
+                $manager->persist(new Photo($photo, $arrival, $who, $zone, $moment, $width, $height));
+                $this->log->record(
+                    $manager,
+                    $arrival->dog,
+                    'arrival',
+                    (string) $arrival->id,
+                    "photo $moment: ".str_replace('_', ' ', $zone),
+                );
 
-            return ['photo' => (string) $photo];
-        }, function (array $done, EntityManagerInterface $manager): PhotoView {
-            $photo = $this->scope->get(Photo::class, \is_string($done['photo']) ? $done['photo'] : '', $manager, 'photo');
+                return ['photo' => (string) $photo];
+            },
+            function (array $done, EntityManagerInterface $manager): PhotoView {
+                $photo = $this->scope->get(
+                    Photo::class,
+                    \is_string($done['photo']) ? $done['photo'] : '',
+                    $manager,
+                    'photo',
+                );
 
-            return new PhotoView((string) $photo->id, $photo->zone, $photo->moment, $photo->width, $photo->height, $photo->staff->name, true);
-        }, 201);
+                return new PhotoView(
+                    (string) $photo->id,
+                    $photo->zone,
+                    $photo->moment,
+                    $photo->width,
+                    $photo->height,
+                    $photo->staff->name,
+                    true,
+                );
+            },
+            201,
+        );
     }
 
     #[Route('/api/photos/{id}/{size}', requirements: ['size' => 'large|small'], methods: ['GET'])]
@@ -84,7 +126,13 @@ final readonly class PhotoController
         }
         $bytes = $this->store->read((string) $photo->id, $size) ?? throw Problem::notFound('photo');
 
-        return Json::withEtag(new Response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Content-Disposition' => 'inline; filename="photo.jpg"']), $etag);
+        return Json::withEtag(
+            new Response($bytes, 200, [
+                'Content-Type' => 'image/jpeg',
+                'Content-Disposition' => 'inline; filename="photo.jpg"',
+            ]),
+            $etag,
+        );
     }
 
     #[Route('/api/photos/{id}', methods: ['DELETE'])]
@@ -92,17 +140,27 @@ final readonly class PhotoController
     #[Endpoint('Take a photo out: its maker within a day, a manager always')]
     public function remove(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $photo = $this->scope->get(Photo::class, $id, $manager, 'photo');
-            $me = $this->scope->staff();
-            if (!Photo::mayBeTakenOut($photo->id, $photo->staff->id->equals($me->id), $me, $this->clock->now())) {
-                throw Problem::forbidden('A photo is taken out by a manager, or by who took it within a day.');
-            }
-            $this->log->record($manager, $photo->arrival->dog, 'arrival', (string) $photo->arrival->id, 'photo taken out: '.str_replace('_', ' ', $photo->zone));
-            $manager->remove($photo);
-            $this->store->putAside($id);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $photo = $this->scope->get(Photo::class, $id, $manager, 'photo');
+                $me = $this->scope->staff();
+                if (!Photo::mayBeTakenOut($photo->id, $photo->staff->id->equals($me->id), $me, $this->clock->now())) {
+                    throw Problem::forbidden('A photo is taken out by a manager, or by who took it within a day.');
+                }
+                $this->log->record(
+                    $manager,
+                    $photo->arrival->dog,
+                    'arrival',
+                    (string) $photo->arrival->id,
+                    'photo taken out: '.str_replace('_', ' ', $photo->zone),
+                );
+                $manager->remove($photo);
+                $this->store->putAside($id);
 
-            return [];
-        }, static fn (): array => []);
+                return [];
+            },
+            static fn (): array => [],
+        );
     }
 }

@@ -42,14 +42,25 @@ final readonly class PhotoStore
     public function take(string $id, string $bytes): array
     {
         if (\strlen($bytes) > self::MAX_BYTES) {
-            throw InvalidInput::at('photo', \sprintf('is %d MB; at most %d MB', (int) ceil(\strlen($bytes) / 1e6), (int) (self::MAX_BYTES / 1e6)));
+            throw InvalidInput::at(
+                'photo',
+                \sprintf('is %d MB; at most %d MB', (int) ceil(\strlen($bytes) / 1e6), (int) (self::MAX_BYTES / 1e6)),
+            );
         }
         $info = @getimagesizefromstring($bytes);
         if (false === $info || !isset(self::TYPES[$info[2]])) {
             throw InvalidInput::at('photo', 'must be a photo: '.implode(', ', self::TYPES));
         }
         if ($info[0] * $info[1] > self::MAX_PIXELS || $info[0] < 16 || $info[1] < 16) {
-            throw InvalidInput::at('photo', \sprintf('is %d × %d; between 16 × 16 and %d megapixels', $info[0], $info[1], (int) (self::MAX_PIXELS / 1e6)));
+            throw InvalidInput::at(
+                'photo',
+                \sprintf(
+                    'is %d × %d; between 16 × 16 and %d megapixels',
+                    $info[0],
+                    $info[1],
+                    (int) (self::MAX_PIXELS / 1e6),
+                ),
+            );
         }
         if (\IMAGETYPE_JPEG === $info[2] && !str_ends_with(rtrim($bytes, "\0"), "\xFF\xD9")) {
             throw InvalidInput::at('photo', 'is cut off: take or choose it again');
@@ -92,7 +103,10 @@ final readonly class PhotoStore
                     // Swept up later: no row names it.
                 }
             }
-            throw Problem::noRoom('The photo could not be kept: there is no room, or no right to write. Tell whoever looks after this server.');
+            throw Problem::noRoom(
+                'The photo could not be kept: there is no room, or no right to write. Tell whoever looks after '.
+                    'this server.',
+            );
         }
     }
 
@@ -112,7 +126,8 @@ final readonly class PhotoStore
     }
 
     /**
-     * Out of sight, until sweep() finds that no row names it any more: a copy of the salon that is made meanwhile has it.
+     * Out of sight, until sweep() finds that no row names it any more: a copy of the salon that is made meanwhile has
+     * it.
      *
      * @throws Problem 507 where the folder cannot be written to
      */
@@ -125,7 +140,10 @@ final readonly class PhotoStore
                 }
             }
         } catch (FilesystemException) {
-            throw Problem::noRoom('The photo could not be taken out: its folder cannot be written to. Tell whoever looks after this server.');
+            throw Problem::noRoom(
+                'The photo could not be taken out: its folder cannot be written to. Tell whoever looks after '.
+                    'this server.',
+            );
         }
     }
 
@@ -140,7 +158,11 @@ final readonly class PhotoStore
     {
         $old = [];
         foreach ($this->files->listContents('', true) as $file) {
-            if ($file->isFile() && 1 === preg_match('~(?:^|/)([0-9a-f-]{36})-(?:large|small)\.jpg$~', $file->path(), $m) && ($file->lastModified() ?? 0) < $now->getTimestamp() - self::KEEP_S) {
+            if (
+                $file->isFile()
+                && 1 === preg_match('~(?:^|/)([0-9a-f-]{36})-(?:large|small)\.jpg$~', $file->path(), $m)
+                && ($file->lastModified() ?? 0) < $now->getTimestamp() - self::KEEP_S
+            ) {
                 $old[$m[1]][] = $file->path();
             }
         }

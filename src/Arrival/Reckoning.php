@@ -1,6 +1,9 @@
 <?php
 
-/** Asks the core what follows from an arrival: mats, ways to go on, handling, who can take it. Holds no rule of its own. */
+/**
+ * Asks the core what follows from an arrival: mats, ways to go on, handling, who can take it. Holds no rule of its
+ * own.
+ */
 
 declare(strict_types=1);
 
@@ -32,8 +35,13 @@ final readonly class Reckoning
     /** Where nobody weighed the dog yet: a middling one, said so. */
     private const KG_UNKNOWN = 10.0;
 
-    public function __construct(private ArrivalRows $rows, private BasisReader $bases, private Scope $scope, private Seal $seal, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ArrivalRows $rows,
+        private BasisReader $bases,
+        private Scope $scope,
+        private Seal $seal,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** What follows from the comb test alone; asked at every tap. */
@@ -43,7 +51,13 @@ final readonly class Reckoning
         $basis = $this->bases->of($arrival);
         $kg = self::kg($arrival);
         $mats = CombInput::mats($arrival->comb);
-        $rule = new MattingRule($kg ?? self::KG_UNKNOWN, $dog->handling, $dog->coat, $dog->handStripped, $dog->salon->matRateMinor);
+        $rule = new MattingRule(
+            $kg ?? self::KG_UNKNOWN,
+            $dog->handling,
+            $dog->coat,
+            $dog->handStripped,
+            $dog->salon->matRateMinor,
+        );
         $answer = $rule->reckon($mats);
         $options = (new Options($arrival, $basis, $kg ?? self::KG_UNKNOWN))->of($mats, $answer, $rule);
         $open = array_map(static fn (OptionView $o): string => $o->choice, $options);
@@ -53,12 +67,37 @@ final readonly class Reckoning
                 $skin[Zone::of($z['zone'])->label] = $z['skin'];
             }
         }
-        $unweighed = null === $kg ? [['field' => 'kg', 'message' => \sprintf('Nobody has weighed this dog: reckoned as %s kg. What does it weigh?', self::KG_UNKNOWN)]] : [];
+        $unweighed =
+            null === $kg
+                ? [
+                    [
+                        'field' => 'kg',
+                        'message' => \sprintf(
+                            'Nobody has weighed this dog: reckoned as %s kg. What does it weigh?',
+                            self::KG_UNKNOWN,
+                        ),
+                    ],
+                ]
+                : [];
 
         return new CombView(
-            $arrival->combVersion, $arrival->comb['stops_first'], $arrival->comb['stops_second'], round($answer->load, 1), round($answer->worked, 1), round($answer->limit, 1), round($answer->tenderLimit, 1),
-            $this->zones($answer, $arrival, $basis), null === $answer->even ? null : round($answer->even['mm'], 1), $answer->evenOnConsent, Reason::listToArray($answer->reasons), Caution::listToArray($answer->cautions), $answer->consent,
-            [...$answer->questions, ...$unweighed], Caution::listToArray((new CheckRule())->skinUnder($skin)), \in_array($arrival->choice, $open, true) ? $arrival->choice : Arrival::CHOICES[0], $options,
+            $arrival->combVersion,
+            $arrival->comb['stops_first'],
+            $arrival->comb['stops_second'],
+            round($answer->load, 1),
+            round($answer->worked, 1),
+            round($answer->limit, 1),
+            round($answer->tenderLimit, 1),
+            $this->zones($answer, $arrival, $basis),
+            null === $answer->even ? null : round($answer->even['mm'], 1),
+            $answer->evenOnConsent,
+            Reason::listToArray($answer->reasons),
+            Caution::listToArray($answer->cautions),
+            $answer->consent,
+            [...$answer->questions, ...$unweighed],
+            Caution::listToArray((new CheckRule())->skinUnder($skin)),
+            \in_array($arrival->choice, $open, true) ? $arrival->choice : Arrival::CHOICES[0],
+            $options,
         );
     }
 
@@ -67,7 +106,12 @@ final readonly class Reckoning
         $dog = $arrival->dog;
         $comb = $this->comb($arrival);
         $records = $this->rows->handling($arrival);
-        $findings = (new CheckRule())->findings(self::checked($arrival), $dog->kg, $dog->dewclaws, $dog->salon->asksForVaccination);
+        $findings = (new CheckRule())->findings(
+            self::checked($arrival),
+            $dog->kg,
+            $dog->dewclaws,
+            $dog->salon->asksForVaccination,
+        );
         [$last, $trend] = $this->rows->before($arrival);
         $agreements = $this->rows->agreements($arrival);
         $intact = $this->seal->holds($agreements);
@@ -80,16 +124,35 @@ final readonly class Reckoning
         }
 
         return new ArrivalView(
-            (string) $arrival->id, DogView::of($dog, $this->scope->staff()->may(May::PHONE)), $arrival->day->format('Y-m-d'), $arrival->state, $arrival->staff->name, $comb, $arrival->checkVersion, (object) $arrival->handsOn, (object) $expected,
-            StandingCautions::of($dog), Caution::listToArray($findings->cautions), $findings->stop, $findings->refer, $findings->questions, $trend, UsualPlaces::ORDER, (object) $last,
-            array_map(HandlingView::of(...), $records, $this->bases->handling($arrival, $records)), $this->assignments($records),
-            array_map(fn (Agreement $a): AgreementView => $this->agreementView($a, $arrival, $intact), $agreements), $this->rows->photos($arrival),
+            (string) $arrival->id,
+            DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+            $arrival->day->format('Y-m-d'),
+            $arrival->state,
+            $arrival->staff->name,
+            $comb,
+            $arrival->checkVersion,
+            (object) $arrival->handsOn,
+            (object) $expected,
+            StandingCautions::of($dog),
+            Caution::listToArray($findings->cautions),
+            $findings->stop,
+            $findings->refer,
+            $findings->questions,
+            $trend,
+            UsualPlaces::ORDER,
+            (object) $last,
+            array_map(HandlingView::of(...), $records, $this->bases->handling($arrival, $records)),
+            $this->assignments($records),
+            array_map(fn (Agreement $a): AgreementView => $this->agreementView($a, $arrival, $intact), $agreements),
+            $this->rows->photos($arrival),
         );
     }
 
     private static function checked(Arrival $arrival): Fields
     {
-        return HandsOn::shape()->fields((object) json_decode(json_encode($arrival->handsOn, \JSON_THROW_ON_ERROR), false, 32, \JSON_THROW_ON_ERROR));
+        return HandsOn::shape()->fields(
+            (object) json_decode(json_encode($arrival->handsOn, \JSON_THROW_ON_ERROR), false, 32, \JSON_THROW_ON_ERROR),
+        );
     }
 
     /** As weighed today, else as on the card. */
@@ -109,8 +172,23 @@ final readonly class Reckoning
             $id = $z->mat->zone->id;
             $cut = $z->under?->leaves();
             $out[] = new MatView(
-                $id, $z->mat->severity, $given[$id]['spread'] ?? null, $z->mat->clearance, $given[$id]['skin'] ?? null, $z->mat->overrule?->value, $z->mat->why, $z->decision->value, null === $z->under ? $z->decision->words() : $z->under->words,
-                $z->under?->blade, $cut?->rounded(), $z->under->experienced ?? [], round($z->minutes, 1), round($z->workedOut, 1), $z->mat->zone->tender, Decision::Clip === $z->decision ? $basis->fillBack($id, $cut, $arrival) : null, Reason::listToArray($z->reasons()),
+                $id,
+                $z->mat->severity,
+                $given[$id]['spread'] ?? null,
+                $z->mat->clearance,
+                $given[$id]['skin'] ?? null,
+                $z->mat->overrule?->value,
+                $z->mat->why,
+                $z->decision->value,
+                null === $z->under ? $z->decision->words() : $z->under->words,
+                $z->under?->blade,
+                $cut?->rounded(),
+                $z->under->experienced ?? [],
+                round($z->minutes, 1),
+                round($z->workedOut, 1),
+                $z->mat->zone->tender,
+                Decision::Clip === $z->decision ? $basis->fillBack($id, $cut, $arrival) : null,
+                Reason::listToArray($z->reasons()),
             );
         }
 
@@ -130,7 +208,13 @@ final readonly class Reckoning
         return array_map(static function (Staff $s) use ($tasks, $me): AssignmentView {
             $one = (new SkillCheck())->one($s->name, $s->confidence, $tasks);
 
-            return new AssignmentView($s->name, (string) $s->id === $me, $one['fits'], $one['second_person'], $one['flags']);
+            return new AssignmentView(
+                $s->name,
+                (string) $s->id === $me,
+                $one['fits'],
+                $one['second_person'],
+                $one['flags'],
+            );
         }, $this->rows->tableStaff());
     }
 
@@ -138,8 +222,23 @@ final readonly class Reckoning
     {
         $terms = json_decode($a->terms, true);
         $terms = \is_array($terms) ? $terms : [];
-        $current = ($terms['comb_version'] ?? null) === $arrival->combVersion && ($terms['check_version'] ?? null) === $arrival->checkVersion && ($terms['choice'] ?? null) === $arrival->choice;
+        $current =
+            ($terms['comb_version'] ?? null) === $arrival->combVersion
+            && ($terms['check_version'] ?? null) === $arrival->checkVersion
+            && ($terms['choice'] ?? null) === $arrival->choice;
 
-        return new AgreementView((string) $a->id, $a->number, $a->agreed, $a->signedBy, $a->at->format('Y-m-d\TH:i:s\Z'), $a->staff->name, \is_string($terms['choice'] ?? null) ? $terms['choice'] : '', OwnerLink::isOpen($a->linkUntil, $this->clock->now()) ? "/agreement/$a->token" : null, $a->linkUntil?->format('Y-m-d'), $intact, $current);
+        return new AgreementView(
+            (string) $a->id,
+            $a->number,
+            $a->agreed,
+            $a->signedBy,
+            $a->at->format('Y-m-d\TH:i:s\Z'),
+            $a->staff->name,
+            \is_string($terms['choice'] ?? null) ? $terms['choice'] : '',
+            OwnerLink::isOpen($a->linkUntil, $this->clock->now()) ? "/agreement/$a->token" : null,
+            $a->linkUntil?->format('Y-m-d'),
+            $intact,
+            $current,
+        );
     }
 }

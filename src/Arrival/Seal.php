@@ -9,8 +9,10 @@ namespace KeenThistle\Arrival;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
- * Its keys are its own, one a line in a file, newest first: the first one seals, any of them still opens, so that a copy
- * of the salon that is put back elsewhere keeps its agreements, and a new key does not make the old ones read as forged.
+ * Its keys are its own, one a line in a file, newest first: the first one seals, any of them still opens, so that a
+ * copy
+ * of the salon that is put back elsewhere keeps its agreements, and a new key does not make the old ones read as
+ * forged.
  */
 final class Seal
 {
@@ -54,18 +56,43 @@ final class Seal
 
     private static function with(#[\SensitiveParameter] string $key, Agreement $a, string $before): string
     {
-        return hash_hmac('sha256', implode("\n", [
-            (string) $a->id, (string) $a->arrival->id, $a->number, $a->agreed ? 'agreed' : 'refused', $a->signedBy, $a->signature, $a->at->format('Y-m-d H:i:s'), hash('sha256', $a->terms), $before,
-        ]), $key);
+        return hash_hmac(
+            'sha256',
+            implode("\n", [
+                (string) $a->id,
+                (string) $a->arrival->id,
+                $a->number,
+                $a->agreed ? 'agreed' : 'refused',
+                $a->signedBy,
+                $a->signature,
+                $a->at->format('Y-m-d H:i:s'),
+                hash('sha256', $a->terms),
+                $before,
+            ]),
+            $key,
+        );
     }
 
     /** @return non-empty-list<string> */
     private function keys(): array
     {
         if (null === $this->keys) {
-            $lines = is_readable($this->file) ? file($this->file, \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) : false;
-            $keys = array_values(array_filter(array_map(trim(...), false === $lines ? [] : $lines), static fn (string $k): bool => \strlen($k) >= 32));
-            $this->keys = [] === $keys ? throw new \RuntimeException("No key to seal agreements with: $this->file (SEAL_KEY_FILE) must hold one of 32 characters or more.") : $keys;
+            $lines = is_readable($this->file)
+                ? file($this->file, \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES)
+                : false;
+            $keys = array_values(
+                array_filter(
+                    array_map(trim(...), false === $lines ? [] : $lines),
+                    static fn (string $k): bool => \strlen($k) >= 32,
+                ),
+            );
+            $this->keys =
+                [] === $keys
+                    ? throw new \RuntimeException(
+                        "No key to seal agreements with: $this->file (SEAL_KEY_FILE) must hold one "
+                        .'of 32 characters or more.',
+                    )
+                    : $keys;
         }
 
         return $this->keys;

@@ -24,7 +24,11 @@ final readonly class BalanceQuestion implements Question
 
     public function shape(): Shape
     {
-        return Shape::object(array_fill_keys(BalanceRule::ratios(), Shape::number(0.05, 5, 'ratio, as measured')->nullable()) + ['comfort_rules' => Shape::boolean()->default(false)]);
+        return Shape::object(
+            array_fill_keys(BalanceRule::ratios(), Shape::number(0.05, 5, 'ratio, as measured')->nullable()) + [
+                'comfort_rules' => Shape::boolean()->default(false),
+            ],
+        );
     }
 
     public function answer(Fields $in): array

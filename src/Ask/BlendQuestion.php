@@ -32,7 +32,10 @@ final readonly class BlendQuestion implements Question
 
     public function shape(): Shape
     {
-        $side = Shape::object(['zone' => Zone::shape(), 'finished_mm' => Shape::number(0, Length::MAX_MM, 'mm')->required()]);
+        $side = Shape::object([
+            'zone' => Zone::shape(),
+            'finished_mm' => Shape::number(0, Length::MAX_MM, 'mm')->required(),
+        ]);
 
         return Shape::object([
             'from' => $side->required()->describe('one zone: {"zone":"back","finished_mm":6}'),
@@ -50,16 +53,25 @@ final readonly class BlendQuestion implements Question
         $to = $in->object('to');
         $a = $from->textOrNull('zone');
         $b = $to->textOrNull('zone');
-        if (null !== $a && null !== $b && !\in_array($b, array_map(static fn (Zone $z): string => $z->id, Zone::of($a)->neighbours()), true)) {
+        if (
+            null !== $a
+            && null !== $b
+            && !\in_array($b, array_map(static fn (Zone $z): string => $z->id, Zone::of($a)->neighbours()), true)
+        ) {
             throw InvalidInput::at('to.zone', "does not meet $a");
         }
-        $kit = new KitMatch(array_map(KitTool::fromFields(...), $in->objects('tools')), new LengthRule(array_map(Measurement::fromFields(...), $in->objects('measurements'))));
+        $kit = new KitMatch(
+            array_map(KitTool::fromFields(...), $in->objects('tools')),
+            new LengthRule(array_map(Measurement::fromFields(...), $in->objects('measurements'))),
+        );
         $rule = new BlendRule($kit, array_map(Lay::from(...), $in->texts('lays')));
 
-        return $rule->between(
-            Length::ofMillimetres($from->float('finished_mm'), 'from.finished_mm'),
-            Length::ofMillimetres($to->float('finished_mm'), 'to.finished_mm'),
-            $in->bool('hard_line'),
-        )->toArray();
+        return $rule
+            ->between(
+                Length::ofMillimetres($from->float('finished_mm'), 'from.finished_mm'),
+                Length::ofMillimetres($to->float('finished_mm'), 'to.finished_mm'),
+                $in->bool('hard_line'),
+            )
+            ->toArray();
     }
 }

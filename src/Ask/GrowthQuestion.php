@@ -45,7 +45,10 @@ final readonly class GrowthQuestion implements Question
     public function answer(Fields $in): array
     {
         $season = $in->enum('hemisphere', Season::class);
-        $growth = (new GrowthRule($season))->learn($in->enum('coat', CoatType::class), array_map(Observation::fromFields(...), $in->objects('observations')));
+        $growth = (new GrowthRule($season))->learn(
+            $in->enum('coat', CoatType::class),
+            array_map(Observation::fromFields(...), $in->objects('observations')),
+        );
         $out = [
             'mm_per_week' => round($growth->mmPerWeek, 2),
             'sd' => round($growth->sd, 2),
@@ -56,12 +59,18 @@ final readonly class GrowthQuestion implements Question
         $finished = $in->floatOrNull('finished_mm');
         $weeks = $in->floatOrNull('weeks');
         if ((null === $finished) !== (null === $weeks)) {
-            throw InvalidInput::missing(null === $finished ? 'finished_mm' : 'weeks', 'a projection needs both finished_mm and weeks');
+            throw InvalidInput::missing(
+                null === $finished ? 'finished_mm' : 'weeks',
+                'a projection needs both finished_mm and weeks',
+            );
         }
         if (null !== $finished && null !== $weeks) {
             $left = Length::ofMillimetres($finished, 'finished_mm');
             $stage = $in->enum('stage', CoatStage::class);
-            $project = static fn (float $sds): float => $growth->withMean(max(0.0, $growth->mmPerWeek + $sds * $growth->sd))->after($left, $weeks, $stage, $in->dateOrNull('from'), $season)->rounded();
+            $project = static fn (float $sds): float => $growth
+                ->withMean(max(0.0, $growth->mmPerWeek + $sds * $growth->sd))
+                ->after($left, $weeks, $stage, $in->dateOrNull('from'), $season)
+                ->rounded();
             $out += ['length_mm' => $project(0), 'low_mm' => $project(-1), 'high_mm' => $project(1)];
         }
 

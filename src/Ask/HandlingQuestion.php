@@ -21,7 +21,8 @@ final readonly class HandlingQuestion implements Question
 
     public function summary(): string
     {
-        return 'The next rung of the ladder, minutes to allow, go or no-go for this groomer, a substitute tool, homework, and when a full job is likely.';
+        return 'The next rung of the ladder, minutes to allow, go or no-go for this groomer, a substitute tool, '.
+            'homework, and when a full job is likely.';
     }
 
     public function shape(): Shape
@@ -33,7 +34,9 @@ final readonly class HandlingQuestion implements Question
             'tolerance' => Shape::integer(0, 5)->required()->describe('0 impossible to 5 at ease'),
             'risk' => Shape::integer(1, 5)->nullable()->describe('left out: the tool\'s own'),
             'confidence' => Shape::integer(1, 5)->required()->describe('the groomer\'s for this task'),
-            'new_things' => Shape::integer(0, 20)->default(0)->describe('besides the rung: person, place, a zone never done'),
+            'new_things' => Shape::integer(0, 20)
+                ->default(0)
+                ->describe('besides the rung: person, place, a zone never done'),
             'second_person' => Shape::boolean()->default(true)->describe('whether one can be had'),
             'visit_weeks' => Shape::integer(1, 52)->default(6),
         ]);
@@ -41,9 +44,18 @@ final readonly class HandlingQuestion implements Question
 
     public function answer(Fields $in): array
     {
-        return (new HandlingRule())->today(
-            $in->enum('tool', Tool::class), array_map(Exposure::fromFields(...), $in->objects('log')), $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'),
-            $in->int('tolerance'), $in->int('confidence'), $in->intOrNull('risk'), $in->int('new_things'), $in->bool('second_person'), $in->int('visit_weeks'),
-        )->toArray();
+        return (new HandlingRule())
+            ->today(
+                $in->enum('tool', Tool::class),
+                array_map(Exposure::fromFields(...), $in->objects('log')),
+                $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'),
+                $in->int('tolerance'),
+                $in->int('confidence'),
+                $in->intOrNull('risk'),
+                $in->int('new_things'),
+                $in->bool('second_person'),
+                $in->int('visit_weeks'),
+            )
+            ->toArray();
     }
 }

@@ -27,8 +27,19 @@ final readonly class HeatQuestion implements Question
     public function shape(): Shape
     {
         return Shape::object([
-            'blade' => Shape::choice(BladeTable::labels(), 'blade')->required()->describe('the blade that cuts: under a guard, its base'),
-            'clipping' => Shape::list(Shape::object(['from_s' => Shape::number(0, 86_400, 's')->required(), 'to_s' => Shape::number(0, 86_400, 's')->required()]), 0, 500)->default([])->describe('while the clipper ran, in seconds since the groom began'),
+            'blade' => Shape::choice(BladeTable::labels(), 'blade')
+                ->required()
+                ->describe('the blade that cuts: under a guard, its base'),
+            'clipping' => Shape::list(
+                Shape::object([
+                    'from_s' => Shape::number(0, 86_400, 's')->required(),
+                    'to_s' => Shape::number(0, 86_400, 's')->required(),
+                ]),
+                0,
+                500,
+            )
+                ->default([])
+                ->describe('while the clipper ran, in seconds since the groom began'),
             'checked_s' => Shape::number(0, 86_400, 's')->nullable(),
             'now_s' => Shape::number(0, 86_400, 's')->required(),
             'celsius' => Shape::number(-40, 150, '°C')->nullable(),
@@ -46,6 +57,15 @@ final readonly class HeatQuestion implements Question
             $spans[] = ['from' => $c->float('from_s'), 'to' => $c->float('to_s')];
         }
 
-        return (new HeatRule())->now($in->text('blade'), $spans, $in->floatOrNull('checked_s'), $in->float('now_s'), $in->floatOrNull('celsius'), $in->int('spares'))->toArray();
+        return (new HeatRule())
+            ->now(
+                $in->text('blade'),
+                $spans,
+                $in->floatOrNull('checked_s'),
+                $in->float('now_s'),
+                $in->floatOrNull('celsius'),
+                $in->int('spares'),
+            )
+            ->toArray();
     }
 }

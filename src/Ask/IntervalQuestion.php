@@ -35,7 +35,8 @@ final readonly class IntervalQuestion implements Question
 
     public function summary(): string
     {
-        return 'When the dog should be back: every clock with its reasons, and what an owner\'s own wish would look like.';
+        return 'When the dog should be back: every clock with its reasons, '
+            .'and what an owner\'s own wish would look like.';
     }
 
     public function shape(): Shape
@@ -46,7 +47,9 @@ final readonly class IntervalQuestion implements Question
     /** @return array<string, Shape> what is asked of a dog; read by of() */
     public static function facts(): array
     {
-        $found = Shape::object(array_fill_keys(Clock::HYGIENE, Shape::number(0, 260, 'weeks at which it was found due')));
+        $found = Shape::object(
+            array_fill_keys(Clock::HYGIENE, Shape::number(0, 260, 'weeks at which it was found due')),
+        );
         $finding = Shape::object(['zone' => Zone::shape()->required(), 'severity' => Shape::integer(0, 4)->required()]);
 
         return [
@@ -54,28 +57,44 @@ final readonly class IntervalQuestion implements Question
             'stage' => Shape::enum(CoatStage::class, 'coat stage')->default('adult'),
             'upkeep' => Shape::enum(Upkeep::class, 'upkeep')->default('weekly'),
             'finish' => Shape::enum(Finish::class, 'finish')->default('neat'),
-            'zones' => Shape::list(Shape::object([
-                'zone' => Zone::shape()->required(),
-                'finished_mm' => Shape::number(0, Length::MAX_MM, 'mm')->nullable(),
-                'method' => Shape::enum(Method::class, 'method')->default('clip'),
-                'forced_by_mat' => Shape::boolean()->default(false),
-            ]), 1, 100)->required()->describe('the zones as the last groom left them; one may stand for the whole body'),
-            'history' => Shape::list(Shape::object([
-                'weeks' => Shape::number(0, 260, 'weeks since the groom before')->required(),
-                'load' => Shape::number(0, 100, 'load found on arrival'),
-                'upkeep' => Shape::enum(Upkeep::class, 'upkeep'),
-                'finished_mm' => Shape::number(0, Length::MAX_MM, 'body mean the groom before had left, mm'),
-                'findings' => Shape::list($finding, 0, 100)->default([]),
-                'found' => $found->describe('hygiene clocks found early or late: {"pads":3.5}'),
-            ]), 0, 500)->default([])->describe('earlier arrivals, oldest first'),
-            'observations' => Shape::list(Observation::shape(), 0, 500)->default([])->describe('what growth is learned from'),
+            'zones' => Shape::list(
+                Shape::object([
+                    'zone' => Zone::shape()->required(),
+                    'finished_mm' => Shape::number(0, Length::MAX_MM, 'mm')->nullable(),
+                    'method' => Shape::enum(Method::class, 'method')->default('clip'),
+                    'forced_by_mat' => Shape::boolean()->default(false),
+                ]),
+                1,
+                100,
+            )
+                ->required()
+                ->describe('the zones as the last groom left them; one may stand for the whole body'),
+            'history' => Shape::list(
+                Shape::object([
+                    'weeks' => Shape::number(0, 260, 'weeks since the groom before')->required(),
+                    'load' => Shape::number(0, 100, 'load found on arrival'),
+                    'upkeep' => Shape::enum(Upkeep::class, 'upkeep'),
+                    'finished_mm' => Shape::number(0, Length::MAX_MM, 'body mean the groom before had left, mm'),
+                    'findings' => Shape::list($finding, 0, 100)->default([]),
+                    'found' => $found->describe('hygiene clocks found early or late: {"pads":3.5}'),
+                ]),
+                0,
+                500,
+            )
+                ->default([])
+                ->describe('earlier arrivals, oldest first'),
+            'observations' => Shape::list(Observation::shape(), 0, 500)
+                ->default([])
+                ->describe('what growth is learned from'),
             'month' => Shape::integer(1, 12),
             'from' => Shape::date()->describe('day of the last groom: growth follows the season week by week'),
             'hemisphere' => Shape::enum(Season::class, 'hemisphere')->default('north'),
             'ground' => Shape::enum(Ground::class, 'ground')->default('mixed'),
             'hard_floor' => Shape::boolean()->default(false),
             'dewclaws' => Shape::integer(0, 8)->default(0),
-            'face_hair' => Shape::boolean()->describe('hair grows toward the eyes; told from coat and zones where not given'),
+            'face_hair' => Shape::boolean()->describe(
+                'hair grows toward the eyes; told from coat and zones where not given',
+            ),
             'hand_stripped' => Shape::boolean()->default(false),
             'next_instalment_weeks' => Shape::number(0, 52, 'weeks', true),
             'soiled' => Shape::boolean()->default(false),
@@ -94,7 +113,10 @@ final readonly class IntervalQuestion implements Question
     public static function of(Fields $in): Facts
     {
         $season = $in->enum('hemisphere', Season::class);
-        $growth = (new GrowthRule($season))->learn($in->enum('coat', CoatType::class), array_map(Observation::fromFields(...), $in->objects('observations')));
+        $growth = (new GrowthRule($season))->learn(
+            $in->enum('coat', CoatType::class),
+            array_map(Observation::fromFields(...), $in->objects('observations')),
+        );
 
         return new Facts(
             $growth,
@@ -124,7 +146,12 @@ final readonly class IntervalQuestion implements Question
     {
         $mm = $z->floatOrNull('finished_mm');
 
-        return new ZoneLeft(Zone::of($z->text('zone')), null === $mm ? null : Length::ofMillimetres($mm, $z->pathOf('finished_mm')), $z->enum('method', Method::class), $z->bool('forced_by_mat'));
+        return new ZoneLeft(
+            Zone::of($z->text('zone')),
+            null === $mm ? null : Length::ofMillimetres($mm, $z->pathOf('finished_mm')),
+            $z->enum('method', Method::class),
+            $z->bool('forced_by_mat'),
+        );
     }
 
     private static function past(Fields $h): PastVisit
@@ -144,6 +171,13 @@ final readonly class IntervalQuestion implements Question
         }
         $mm = $h->floatOrNull('finished_mm');
 
-        return new PastVisit($h->float('weeks'), $h->floatOrNull('load'), $h->enumOrNull('upkeep', Upkeep::class), null === $mm ? null : Length::ofMillimetres($mm, $h->pathOf('finished_mm')), $worst, $found);
+        return new PastVisit(
+            $h->float('weeks'),
+            $h->floatOrNull('load'),
+            $h->enumOrNull('upkeep', Upkeep::class),
+            null === $mm ? null : Length::ofMillimetres($mm, $h->pathOf('finished_mm')),
+            $worst,
+            $found,
+        );
     }
 }

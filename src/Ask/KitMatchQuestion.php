@@ -29,19 +29,31 @@ final readonly class KitMatchQuestion implements Question
 
     public function summary(): string
     {
-        return 'The recipes nearest a length (or another recipe) from the tools in reach; a whole dog with its worst zone.';
+        return 'The recipes nearest a length (or another recipe) from the tools in reach; '
+            .'a whole dog with its worst zone.';
     }
 
     public function shape(): Shape
     {
         $lays = Shape::list(Shape::enum(Lay::class, 'lay'), 1, 3)->default(['with']);
         $target = Shape::number(0, Length::MAX_MM, 'mm');
-        $recipe = Shape::object(['tool' => Tool::shape()->required(), 'lay' => Shape::enum(Lay::class, 'lay')->default('with')]);
+        $recipe = Shape::object([
+            'tool' => Tool::shape()->required(),
+            'lay' => Shape::enum(Lay::class, 'lay')->default('with'),
+        ]);
 
         return Shape::object([
             'target_mm' => $target->describe('mm; this, or recipe, or zones'),
             'recipe' => $recipe,
-            'zones' => Shape::list(Shape::object(['zone' => Zone::shape()->required(), 'target_mm' => $target->required(), 'lays' => $lays]), 1, 100)->describe('a whole dog in the order it is worked'),
+            'zones' => Shape::list(
+                Shape::object([
+                    'zone' => Zone::shape()->required(),
+                    'target_mm' => $target->required(),
+                    'lays' => $lays,
+                ]),
+                1,
+                100,
+            )->describe('a whole dog in the order it is worked'),
             'tools' => Shape::list(KitTool::shape(), 0, 300)->required()->describe('the tools in reach'),
             'lays' => $lays,
             'before' => Tool::shape()->describe('what the zone before was done with: counts tool changes'),
@@ -73,8 +85,18 @@ final readonly class KitMatchQuestion implements Question
         $worst = null;
         $worstDistance = -1;
         foreach ($in->objects('zones') as $z) {
-            $best = $kit->options(Length::ofMillimetres($z->float('target_mm'), $z->pathOf('target_mm')), self::lays($z), $before, Zone::of($z->text('zone')))[0] ?? null;
-            $row = ['zone' => $z->text('zone'), 'target_mm' => round($z->float('target_mm'), 1), 'best' => $best?->toArray()];
+            $best =
+                $kit->options(
+                    Length::ofMillimetres($z->float('target_mm'), $z->pathOf('target_mm')),
+                    self::lays($z),
+                    $before,
+                    Zone::of($z->text('zone')),
+                )[0] ?? null;
+            $row = [
+                'zone' => $z->text('zone'),
+                'target_mm' => round($z->float('target_mm'), 1),
+                'best' => $best?->toArray(),
+            ];
             $zones[] = $row;
             $before = null === $best ? $before : $best->recipe->tool;
             if (null !== $best && $best->distance() > $worstDistance) {
@@ -92,9 +114,14 @@ final readonly class KitMatchQuestion implements Question
         if (null === $recipe) {
             return Length::ofMillimetres($in->float('target_mm'), 'target_mm');
         }
-        $finished = $lengths->planned(new Recipe(Tool::fromFields($recipe->object('tool')), $recipe->enum('lay', Lay::class)), null, 'recipe.tool')->finished;
+        $finished = $lengths->planned(
+            new Recipe(Tool::fromFields($recipe->object('tool')), $recipe->enum('lay', Lay::class)),
+            null,
+            'recipe.tool',
+        )->finished;
 
-        return $finished ?? throw InvalidInput::at('recipe.tool', 'has no tool length to match: give target_mm instead');
+        return $finished ??
+            throw InvalidInput::at('recipe.tool', 'has no tool length to match: give target_mm instead');
     }
 
     /** @return list<Lay> */
@@ -116,6 +143,10 @@ final readonly class KitMatchQuestion implements Question
     /** @return array<string, string> */
     private static function emptyKit(): array
     {
-        return ['code' => 'nothing_in_reach', 'message' => 'No blade, and no guard with a base of 10, 15, 30 or 40, is in reach.', 'level' => 'caution'];
+        return [
+            'code' => 'nothing_in_reach',
+            'message' => 'No blade, and no guard with a base of 10, 15, 30 or 40, is in reach.',
+            'level' => 'caution',
+        ];
     }
 }

@@ -34,9 +34,15 @@ final readonly class LengthQuestion implements Question
         return Shape::object([
             'tool' => Tool::shape()->required(),
             'lay' => Shape::enum(Lay::class, 'lay')->default('with'),
-            'entered_mm' => Shape::number(0, Length::MAX_MM, 'mm, for a method without a tool length; marked estimated'),
+            'entered_mm' => Shape::number(
+                0,
+                Length::MAX_MM,
+                'mm, for a method without a tool length; marked estimated',
+            ),
             'zone' => Zone::shape()->describe('adds the warnings of that place'),
-            'record' => Shape::choice(['plan', 'actual'], 'kind of record')->default('plan')->describe('A plan with an illegal guard base is refused, an actual is kept with its length unknown'),
+            'record' => Shape::choice(['plan', 'actual'], 'kind of record')
+                ->default('plan')
+                ->describe('A plan with an illegal guard base is refused, an actual is kept with its length unknown'),
             'measurements' => Shape::list(Measurement::shape())->default([]),
         ]);
     }
@@ -46,9 +52,16 @@ final readonly class LengthQuestion implements Question
         $tool = Tool::fromFields($in->object('tool'));
         $entered = $in->floatOrNull('entered_mm');
         if (null !== $entered && ($tool->isBlade() || $tool->isGuard())) {
-            throw InvalidInput::at('entered_mm', 'only for scissor, thin, strip, card and leave: a blade\'s or guard\'s length is derived');
+            throw InvalidInput::at(
+                'entered_mm',
+                'only for scissor, thin, strip, card and leave: a blade\'s or guard\'s length is derived',
+            );
         }
-        $recipe = new Recipe($tool, $in->enum('lay', Lay::class), null === $entered ? null : Length::ofMillimetres($entered, 'entered_mm'));
+        $recipe = new Recipe(
+            $tool,
+            $in->enum('lay', Lay::class),
+            null === $entered ? null : Length::ofMillimetres($entered, 'entered_mm'),
+        );
         $rule = new LengthRule(array_map(Measurement::fromFields(...), $in->objects('measurements')));
         $zone = $in->textOrNull('zone');
         $zone = null === $zone ? null : Zone::of($zone);

@@ -25,7 +25,11 @@ final readonly class LevelEarsQuestion implements Question
     public function shape(): Shape
     {
         return Shape::object([
-            'left_higher_mm' => Shape::number(-80, 80, 'mm by which the left ear is set higher; negative: lower')->required(),
+            'left_higher_mm' => Shape::number(
+                -80,
+                80,
+                'mm by which the left ear is set higher; negative: lower',
+            )->required(),
             'left_leather_mm' => Shape::number(10, 400, 'mm, root to tip')->required(),
             'right_leather_mm' => Shape::number(10, 400, 'mm, root to tip')->required(),
             'shortest_mm' => Shape::number(0, 200, 'mm of hair below the leather at least')->default(10.0),
@@ -34,6 +38,11 @@ final readonly class LevelEarsQuestion implements Question
 
     public function answer(Fields $in): array
     {
-        return (new EarLevel())->below($in->float('left_higher_mm'), $in->float('left_leather_mm'), $in->float('right_leather_mm'), $in->float('shortest_mm'));
+        return (new EarLevel())->below(
+            $in->float('left_higher_mm'),
+            $in->float('left_leather_mm'),
+            $in->float('right_leather_mm'),
+            $in->float('shortest_mm'),
+        );
     }
 }

@@ -23,7 +23,8 @@ final readonly class MattingQuestion implements Question
 
     public function summary(): string
     {
-        return 'Comb or clip: load, a decision for each zone with blade and minutes, the fee, and whether an even length is the kinder way.';
+        return 'Comb or clip: load, a decision for each zone with blade and minutes, the fee, and whether an '.
+            'even length is the kinder way.';
     }
 
     public function shape(): Shape
@@ -49,6 +50,14 @@ final readonly class MattingQuestion implements Question
             $seen[$mat->zone->id] = true;
         }
 
-        return (new MattingRule($in->float('kg'), $in->enum('handling', Handling::class), $in->enum('coat', CoatType::class), $in->bool('hand_stripped'), $in->intOrNull('rate_minor')))->reckon($mats)->toArray();
+        return (new MattingRule(
+            $in->float('kg'),
+            $in->enum('handling', Handling::class),
+            $in->enum('coat', CoatType::class),
+            $in->bool('hand_stripped'),
+            $in->intOrNull('rate_minor'),
+        ))
+            ->reckon($mats)
+            ->toArray();
     }
 }

@@ -24,7 +24,8 @@ final readonly class MeasureQuestion implements Question
 
     public function summary(): string
     {
-        return 'The mean and the spread of several readings of a tool; a spread too wide, or 40 % off what it is marked for, is asked about.';
+        return 'The mean and the spread of several readings of a tool; a spread too wide, or 40 % off what it is '.
+            'marked for, is asked about.';
     }
 
     public function shape(): Shape
@@ -32,7 +33,9 @@ final readonly class MeasureQuestion implements Question
         return Shape::object([
             'tool' => Tool::shape()->required(),
             'lay' => Shape::enum(Lay::class, 'lay')->default('with'),
-            'readings_mm' => Shape::list(Shape::number(0, Length::MAX_MM, 'mm'), 1, MeasureRule::MOST)->required()->describe('five make a careful measurement'),
+            'readings_mm' => Shape::list(Shape::number(0, Length::MAX_MM, 'mm'), 1, MeasureRule::MOST)
+                ->required()
+                ->describe('five make a careful measurement'),
         ]);
     }
 
@@ -44,6 +47,13 @@ final readonly class MeasureQuestion implements Question
             $readings[] = Length::ofMillimetres($mm, "readings_mm[$i]");
         }
 
-        return (new MeasureRule())->judge($readings, (new LengthRule())->planned(new Recipe($tool, $in->enum('lay', Lay::class)))->finished, $tool->isBlade() ? $tool->label : null, 'readings_mm')->toArray();
+        return (new MeasureRule())
+            ->judge(
+                $readings,
+                (new LengthRule())->planned(new Recipe($tool, $in->enum('lay', Lay::class)))->finished,
+                $tool->isBlade() ? $tool->label : null,
+                'readings_mm',
+            )
+            ->toArray();
     }
 }

@@ -26,12 +26,20 @@ final readonly class MinutesQuestion implements Question
 
     public function summary(): string
     {
-        return 'How long a visit takes (half and four fifths of such visits), by phase, what it costs, and whom the work may be given to.';
+        return 'How long a visit takes (half and four fifths of such visits), by phase, what it costs, and whom '.
+            'the work may be given to.';
     }
 
     public function shape(): Shape
     {
-        $visits = Shape::list(Shape::object(['estimate' => Shape::number(1, 1440, 'minutes')->required(), 'actual' => Shape::number(1, 1440, 'minutes')->required()]), 0, 200)->default([]);
+        $visits = Shape::list(
+            Shape::object([
+                'estimate' => Shape::number(1, 1440, 'minutes')->required(),
+                'actual' => Shape::number(1, 1440, 'minutes')->required(),
+            ]),
+            0,
+            200,
+        )->default([]);
 
         return Shape::object([
             'kg' => Shape::kilograms()->required(),
@@ -41,13 +49,31 @@ final readonly class MinutesQuestion implements Question
             'matting_minutes' => Shape::number(0, 1440, 'minutes from the comb test')->default(0.0),
             'new_things' => Shape::integer(0, 40)->default(0)->describe('tools, people or places new to the dog'),
             'weeks_late' => Shape::number(0, 260, 'weeks past the clock that decides')->default(0.0),
-            'zones' => Shape::list(Shape::object(['zone' => Zone::shape()->required(), 'method' => Shape::enum(Method::class, 'method')->required()]), 0, 80)->nullable()->describe('left out: as this coat is usually done'),
+            'zones' => Shape::list(
+                Shape::object([
+                    'zone' => Zone::shape()->required(),
+                    'method' => Shape::enum(Method::class, 'method')->required(),
+                ]),
+                0,
+                80,
+            )
+                ->nullable()
+                ->describe('left out: as this coat is usually done'),
             'visits' => $visits->describe('this dog\'s earlier visits, oldest first'),
             'groomer_visits' => $visits->describe('the groomer\'s earlier visits, oldest first'),
             'rate_minor' => Shape::integer(0, 100_000)->nullable()->describe('minor currency units per minute'),
-            'fees' => Shape::list(Shape::object(['label' => Shape::line(1, 80)->required(), 'minor' => Shape::integer(-1_000_000, 1_000_000)->required()]), 0, 20)->default([]),
+            'fees' => Shape::list(
+                Shape::object([
+                    'label' => Shape::line(1, 80)->required(),
+                    'minor' => Shape::integer(-1_000_000, 1_000_000)->required(),
+                ]),
+                0,
+                20,
+            )->default([]),
             'tasks' => Shape::list(SkillCheck::taskShape(), 0, 40)->default([])->describe('what this dog bears badly'),
-            'groomers' => Shape::list(SkillCheck::groomerShape(), 0, 40)->default([])->describe('who could be given the work'),
+            'groomers' => Shape::list(SkillCheck::groomerShape(), 0, 40)
+                ->default([])
+                ->describe('who could be given the work'),
         ]);
     }
 
@@ -60,13 +86,30 @@ final readonly class MinutesQuestion implements Question
                 $zones[$z->text('zone')] = $z->enum('method', Method::class);
             }
         }
-        $visits = static fn (string $name): array => array_map(static fn (Fields $v): array => ['estimate' => $v->float('estimate'), 'actual' => $v->float('actual')], $in->objects($name));
+        $visits = static fn (string $name): array => array_map(
+            static fn (Fields $v): array => ['estimate' => $v->float('estimate'), 'actual' => $v->float('actual')],
+            $in->objects($name),
+        );
         $work = new Work(
-            $in->float('kg'), $in->enum('coat', CoatType::class), $in->enum('handling', Handling::class), $in->enum('kind', Service::class), $in->float('matting_minutes'), $in->int('new_things'),
-            $in->float('weeks_late'), $zones, $visits('visits'), $visits('groomer_visits'),
-            array_map(static fn (Fields $f): array => ['label' => $f->text('label'), 'minor' => $f->int('minor')], $in->objects('fees')), $in->intOrNull('rate_minor'),
+            $in->float('kg'),
+            $in->enum('coat', CoatType::class),
+            $in->enum('handling', Handling::class),
+            $in->enum('kind', Service::class),
+            $in->float('matting_minutes'),
+            $in->int('new_things'),
+            $in->float('weeks_late'),
+            $zones,
+            $visits('visits'),
+            $visits('groomer_visits'),
+            array_map(
+                static fn (Fields $f): array => ['label' => $f->text('label'), 'minor' => $f->int('minor')],
+                $in->objects('fees'),
+            ),
+            $in->intOrNull('rate_minor'),
         );
 
-        return (new MinutesRule())->estimate($work)->toArray() + ['assignments' => (new SkillCheck())->of($in->objects('tasks'), $in->objects('groomers'))];
+        return (new MinutesRule())->estimate($work)->toArray() + [
+            'assignments' => (new SkillCheck())->of($in->objects('tasks'), $in->objects('groomers')),
+        ];
     }
 }

@@ -21,7 +21,8 @@ final readonly class NailsQuestion implements Question
 
     public function summary(): string
     {
-        return 'Claw by claw: leave, tip, tiny cuts, grind only or refer; the next dates; and the often-and-little plan.';
+        return 'Claw by claw: leave, tip, tiny cuts, grind only or refer; the next dates; and the '.
+            'often-and-little plan.';
     }
 
     public function shape(): Shape
@@ -37,8 +38,14 @@ final readonly class NailsQuestion implements Question
 
     public function answer(Fields $in): array
     {
-        return (new NailsRule())->today(
-            array_map(Claw::fromFields(...), $in->objects('claws')), $in->enum('ground', Ground::class), $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'), $in->bool('fragile_skin'), $in->bool('fears_grinder'),
-        )->toArray();
+        return (new NailsRule())
+            ->today(
+                array_map(Claw::fromFields(...), $in->objects('claws')),
+                $in->enum('ground', Ground::class),
+                $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'),
+                $in->bool('fragile_skin'),
+                $in->bool('fears_grinder'),
+            )
+            ->toArray();
     }
 }

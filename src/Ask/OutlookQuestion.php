@@ -20,12 +20,20 @@ final readonly class OutlookQuestion implements Question
 
     public function summary(): string
     {
-        return 'What each zone carries every half week with its band, the load and mats to be expected, and when each clock strikes.';
+        return 'What each zone carries every half week with its band, the load and mats to be expected, and when '.
+            'each clock strikes.';
     }
 
     public function shape(): Shape
     {
-        return Shape::object(IntervalQuestion::facts() + ['weeks' => Shape::integer(1, 52)->default(26), 'found' => Shape::list(Zone::shape(), 0, 80)->default([])->describe('zones where earlier arrivals found mats')]);
+        return Shape::object(
+            IntervalQuestion::facts() + [
+                'weeks' => Shape::integer(1, 52)->default(26),
+                'found' => Shape::list(Zone::shape(), 0, 80)
+                    ->default([])
+                    ->describe('zones where earlier arrivals found mats'),
+            ],
+        );
     }
 
     public function answer(Fields $in): array

@@ -30,7 +30,8 @@ final readonly class PatternQuestion implements Question
 
     public function summary(): string
     {
-        return 'How a house pattern lands on a dog, zone by zone: fits, made otherwise from this kit, agreed first, the dog\'s own, or forbidden by its coat.';
+        return 'How a house pattern lands on a dog, zone by zone: fits, made otherwise from this kit, agreed '.
+            'first, the dog\'s own, or forbidden by its coat.';
     }
 
     public function shape(): Shape
@@ -40,8 +41,12 @@ final readonly class PatternQuestion implements Question
             'stage' => Shape::enum(CoatStage::class, 'coat stage')->default('adult'),
             'hand_stripped' => Shape::boolean()->default(false),
             'pattern' => Shape::text(1, Notation::LONGEST)->required()->describe('the shorthand: back ribs: 16/10'),
-            'plan' => Shape::text(0, Notation::LONGEST)->default('')->describe('what the dog\'s own card says now, in the same shorthand'),
-            'tools' => Shape::list(KitTool::shape(), 0, 200)->nullable()->describe('the tools in reach; null: not asked'),
+            'plan' => Shape::text(0, Notation::LONGEST)
+                ->default('')
+                ->describe('what the dog\'s own card says now, in the same shorthand'),
+            'tools' => Shape::list(KitTool::shape(), 0, 200)
+                ->nullable()
+                ->describe('the tools in reach; null: not asked'),
         ]);
     }
 
@@ -51,13 +56,27 @@ final readonly class PatternQuestion implements Question
         $pattern = Notation::parse($in->text('pattern'));
         $own = Notation::parse($in->text('plan'));
         $tools = $in->has('tools') ? array_map(KitTool::fromFields(...), $in->objects('tools')) : null;
-        $rule = new FitRule($coat, $in->enum('stage', CoatStage::class), $in->bool('hand_stripped'), (new GrowthRule())->learn($coat), new LengthRule(), null === $tools ? null : new KitMatch($tools));
+        $rule = new FitRule(
+            $coat,
+            $in->enum('stage', CoatStage::class),
+            $in->bool('hand_stripped'),
+            (new GrowthRule())->learn($coat),
+            new LengthRule(),
+            null === $tools ? null : new KitMatch($tools),
+        );
         $zones = [];
         foreach ($pattern->plan as $id => $way) {
             $zone = Zone::of($id);
-            $zones[] = ['zone' => $id] + $rule->zone($zone, $way, $own->plan[$id] ?? null, Length::ofMillimetres(NaturalLength::mm($coat, $zone)))->toArray();
+            $zones[] =
+                ['zone' => $id] +
+                $rule
+                    ->zone($zone, $way, $own->plan[$id] ?? null, Length::ofMillimetres(NaturalLength::mm($coat, $zone)))
+                    ->toArray();
         }
 
-        return ['zones' => $zones, 'faults' => array_map(static fn (Fault $f): array => $f->toArray(), [...$pattern->faults, ...$own->faults])];
+        return [
+            'zones' => $zones,
+            'faults' => array_map(static fn (Fault $f): array => $f->toArray(), [...$pattern->faults, ...$own->faults]),
+        ];
     }
 }

@@ -40,13 +40,18 @@ final readonly class RecoveryQuestion implements Question
 
     public function answer(Fields $in): array
     {
-        $growth = (new GrowthRule())->learn($in->enum('coat', CoatType::class), array_map(Observation::fromFields(...), $in->objects('observations')));
+        $growth = (new GrowthRule())->learn(
+            $in->enum('coat', CoatType::class),
+            array_map(Observation::fromFields(...), $in->objects('observations')),
+        );
 
-        return (new RecoveryRule())->weeksBack(
-            $growth,
-            Length::ofMillimetres($in->float('cut_mm'), 'cut_mm'),
-            Length::ofMillimetres($in->float('back_to_mm'), 'back_to_mm'),
-            $in->enum('stage', CoatStage::class),
-        )->toArray();
+        return (new RecoveryRule())
+            ->weeksBack(
+                $growth,
+                Length::ofMillimetres($in->float('cut_mm'), 'cut_mm'),
+                Length::ofMillimetres($in->float('back_to_mm'), 'back_to_mm'),
+                $in->enum('stage', CoatStage::class),
+            )
+            ->toArray();
     }
 }

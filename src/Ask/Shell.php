@@ -11,16 +11,21 @@ use KeenThistle\Core\Input\InvalidInput;
 final readonly class Shell
 {
     private const MAX_BYTES = 5_000_000;
-    private const FLAGS = \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_PRESERVE_ZERO_FRACTION | \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_THROW_ON_ERROR;
+    private const FLAGS =
+        \JSON_UNESCAPED_SLASHES |
+        \JSON_UNESCAPED_UNICODE |
+        \JSON_PRESERVE_ZERO_FRACTION |
+        \JSON_INVALID_UTF8_SUBSTITUTE |
+        \JSON_THROW_ON_ERROR;
     public const HELP = <<<'TEXT'
-        Ask a rule of the job from the shell. Needs no database.
+    Ask a rule of the job from the shell. Needs no database.
 
-          bin/ask RULE < input.json   the answer as JSON (exit 0), or {"error":{"field","message"}} (exit 2)
-          bin/ask RULE --lines        JSON Lines: one answer a line, an error line does not stop the rest
-          bin/ask RULE --schema       the input's JSON Schema
-          bin/ask --list              the rules
+      bin/ask RULE < input.json   the answer as JSON (exit 0), or {"error":{"field","message"}} (exit 2)
+      bin/ask RULE --lines        JSON Lines: one answer a line, an error line does not stop the rest
+      bin/ask RULE --schema       the input's JSON Schema
+      bin/ask --list              the rules
 
-        TEXT;
+    TEXT;
 
     /**
      * @param list<Question> $questions
@@ -34,7 +39,29 @@ final readonly class Shell
     /** @return list<Question> */
     public static function allQuestions(): array
     {
-        return [new LengthQuestion(), new KitMatchQuestion(), new BlendQuestion(), new GrowthQuestion(), new RecoveryQuestion(), new IntervalQuestion(), new MattingQuestion(), new MinutesQuestion(), new HandlingQuestion(), new OrderQuestion(), new HeatQuestion(), new NailsQuestion(), new LevelEarsQuestion(), new BalanceQuestion(), new NeckwearQuestion(), new MixQuestion(), new WearQuestion(), new ShorthandQuestion(), new MeasureQuestion(), new PatternQuestion(), new OutlookQuestion()];
+        return [
+            new LengthQuestion(),
+            new KitMatchQuestion(),
+            new BlendQuestion(),
+            new GrowthQuestion(),
+            new RecoveryQuestion(),
+            new IntervalQuestion(),
+            new MattingQuestion(),
+            new MinutesQuestion(),
+            new HandlingQuestion(),
+            new OrderQuestion(),
+            new HeatQuestion(),
+            new NailsQuestion(),
+            new LevelEarsQuestion(),
+            new BalanceQuestion(),
+            new NeckwearQuestion(),
+            new MixQuestion(),
+            new WearQuestion(),
+            new ShorthandQuestion(),
+            new MeasureQuestion(),
+            new PatternQuestion(),
+            new OutlookQuestion(),
+        ];
     }
 
     /**
@@ -50,7 +77,12 @@ final readonly class Shell
             return [] === $arguments ? 2 : 0;
         }
         if (['--list'] === $arguments) {
-            $this->print(['rules' => array_map(static fn (Question $q): array => ['rule' => $q->name(), 'summary' => $q->summary()], $this->questions)]);
+            $this->print([
+                'rules' => array_map(
+                    static fn (Question $q): array => ['rule' => $q->name(), 'summary' => $q->summary()],
+                    $this->questions,
+                ),
+            ]);
 
             return 0;
         }
@@ -61,12 +93,18 @@ final readonly class Shell
             return $this->fail($e);
         }
         if ('--schema' === $option) {
-            $this->print(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'title' => $question->name(), 'description' => $question->summary()] + $question->shape()->toJsonSchema());
+            $this->print(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'title' => $question->name(),
+                    'description' => $question->summary(),
+                ] + $question->shape()->toJsonSchema(),
+            );
 
             return 0;
         }
         if ('--lines' === $option) {
-            while (false !== $line = fgets($this->in)) {
+            while (false !== ($line = fgets($this->in))) {
                 if ('' !== trim($line)) {
                     $this->answer($question, $line);
                 }
@@ -87,7 +125,12 @@ final readonly class Shell
             try {
                 $input = json_decode($json, false, 32, \JSON_THROW_ON_ERROR);
             } catch (\JsonException $e) {
-                throw InvalidInput::at('input', '' === trim($json) ? 'is empty: give a JSON object on standard input' : 'is not JSON: '.$e->getMessage());
+                throw InvalidInput::at(
+                    'input',
+                    '' === trim($json)
+                        ? 'is empty: give a JSON object on standard input'
+                        : 'is not JSON: '.$e->getMessage(),
+                );
             }
             $this->print($question->answer($question->shape()->fields($input)));
 
@@ -104,7 +147,12 @@ final readonly class Shell
                 return $question;
             }
         }
-        throw InvalidInput::notOneOf('rule', $name, array_map(static fn (Question $q): string => $q->name(), $this->questions), 'rule');
+        throw InvalidInput::notOneOf(
+            'rule',
+            $name,
+            array_map(static fn (Question $q): string => $q->name(), $this->questions),
+            'rule',
+        );
     }
 
     /** @param list<string> $rest */

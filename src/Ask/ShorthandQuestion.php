@@ -36,26 +36,36 @@ final readonly class ShorthandQuestion implements Question
     public function shape(): Shape
     {
         return Shape::object([
-            'line' => Shape::text(0, Notation::LONGEST)->nullable()->describe('such as: back ribs: 16/10; throat: 7F >breastbone_dip'),
-            'guards' => Shape::list(Shape::number(0.5, 400, 'mm'), 0, 100)->default([])->describe('guards in the kit, for what is spoken in fractions of an inch'),
-            'confirmed' => Shape::boolean()->default(false)->describe('whether what was spoken has been seen and confirmed'),
-            'zones' => Shape::list(Shape::object([
-                'zone' => Zone::shape()->required(),
-                'method' => Shape::enum(Method::class, 'method')->required(),
-                'blade' => Shape::choice(BladeTable::labels(), 'blade')->nullable(),
-                'guard_mm' => Shape::number(Tool::MIN_GUARD_MM, Length::MAX_MM, 'mm')->nullable(),
-                'base' => Shape::choice(BladeTable::GUARD_BASES, 'base')->nullable(),
-                'called' => Shape::text(0, 40)->nullable(),
-                'lay' => Shape::enum(Lay::class, 'lay')->nullable(),
-                'about_mm' => Shape::number(0.001, Length::MAX_MM, 'mm')->nullable(),
-                'stop' => Shape::choice(Way::STOPS, 'stop line')->nullable(),
-                'shape' => Shape::text(0, 80)->nullable(),
-                'reason' => Shape::choice(Way::REASONS, 'reason')->nullable(),
-                'once' => Shape::boolean()->default(false),
-                'exception' => Shape::boolean()->default(false),
-                'clipper' => Shape::text(0, 60)->nullable(),
-                'note' => Shape::text(0, 300)->nullable(),
-            ]), 0, 100)->nullable(),
+            'line' => Shape::text(0, Notation::LONGEST)
+                ->nullable()
+                ->describe('such as: back ribs: 16/10; throat: 7F >breastbone_dip'),
+            'guards' => Shape::list(Shape::number(0.5, 400, 'mm'), 0, 100)
+                ->default([])
+                ->describe('guards in the kit, for what is spoken in fractions of an inch'),
+            'confirmed' => Shape::boolean()
+                ->default(false)
+                ->describe('whether what was spoken has been seen and confirmed'),
+            'zones' => Shape::list(
+                Shape::object([
+                    'zone' => Zone::shape()->required(),
+                    'method' => Shape::enum(Method::class, 'method')->required(),
+                    'blade' => Shape::choice(BladeTable::labels(), 'blade')->nullable(),
+                    'guard_mm' => Shape::number(Tool::MIN_GUARD_MM, Length::MAX_MM, 'mm')->nullable(),
+                    'base' => Shape::choice(BladeTable::GUARD_BASES, 'base')->nullable(),
+                    'called' => Shape::text(0, 40)->nullable(),
+                    'lay' => Shape::enum(Lay::class, 'lay')->nullable(),
+                    'about_mm' => Shape::number(0.001, Length::MAX_MM, 'mm')->nullable(),
+                    'stop' => Shape::choice(Way::STOPS, 'stop line')->nullable(),
+                    'shape' => Shape::text(0, 80)->nullable(),
+                    'reason' => Shape::choice(Way::REASONS, 'reason')->nullable(),
+                    'once' => Shape::boolean()->default(false),
+                    'exception' => Shape::boolean()->default(false),
+                    'clipper' => Shape::text(0, 60)->nullable(),
+                    'note' => Shape::text(0, 300)->nullable(),
+                ]),
+                0,
+                100,
+            )->nullable(),
         ]);
     }
 
@@ -66,16 +76,27 @@ final readonly class ShorthandQuestion implements Question
             throw InvalidInput::missing('line', 'give either a line or zones, not both');
         }
         if (null === $line) {
-            return ['line' => Notation::format(self::plan($in)), 'zones' => self::rows(self::plan($in)), 'confirm' => []];
+            return [
+                'line' => Notation::format(self::plan($in)),
+                'zones' => self::rows(self::plan($in)),
+                'confirm' => [],
+            ];
         }
         $read = Notation::parse($line, $in->floats('guards'));
         if ([] !== $read->faults) {
-            throw InvalidInput::at('line', implode('; ', array_map(static fn (Fault $f): string => $f->message(), $read->faults)));
+            throw InvalidInput::at(
+                'line',
+                implode('; ', array_map(static fn (Fault $f): string => $f->message(), $read->faults)),
+            );
         }
         // What was only heard is shown, and becomes a plan when somebody has nodded.
         $open = [] !== $read->spoken && !$in->bool('confirmed');
 
-        return ['line' => Notation::format($read->plan), 'zones' => $open ? [] : self::rows($read->plan), 'confirm' => $open ? $read->spoken : []];
+        return [
+            'line' => Notation::format($read->plan),
+            'zones' => $open ? [] : self::rows($read->plan),
+            'confirm' => $open ? $read->spoken : [],
+        ];
     }
 
     /** @return array<string, Way> */
@@ -91,7 +112,10 @@ final readonly class ShorthandQuestion implements Question
                 throw InvalidInput::at("zones[$i].zone", 'is there twice');
             }
             if ((Method::Guard === $method) !== (null !== $guard && $z->has('base'))) {
-                throw InvalidInput::at("zones[$i].guard_mm", 'a guard needs its mm and its base; no other method has them');
+                throw InvalidInput::at(
+                    "zones[$i].guard_mm",
+                    'a guard needs its mm and its base; no other method has them',
+                );
             }
             if (\in_array($method, [Method::Clip, Method::ShaveOut], true) !== $z->has('blade')) {
                 throw InvalidInput::at("zones[$i].blade", 'clip and shave_out need a blade; no other method has one');
@@ -100,8 +124,20 @@ final readonly class ShorthandQuestion implements Question
                 throw InvalidInput::at("zones[$i].about_mm", 'is derived from the tool here');
             }
             $plan[$zone] = new Way(
-                $method, $z->textOrNull('blade'), null === $guard ? null : Length::ofMillimetres($guard)->micrometres(), $z->textOrNull('base'), $z->textOrNull('called'), $method->hasToolLength() ? $z->enumOrNull('lay', Lay::class) ?? Lay::With : null,
-                null === $about ? null : Length::ofMillimetres($about)->micrometres(), $z->textOrNull('stop'), $z->textOrNull('shape'), $z->textOrNull('reason'), $z->bool('once'), $z->bool('exception'), $z->textOrNull('clipper'), $z->textOrNull('note'),
+                $method,
+                $z->textOrNull('blade'),
+                null === $guard ? null : Length::ofMillimetres($guard)->micrometres(),
+                $z->textOrNull('base'),
+                $z->textOrNull('called'),
+                $method->hasToolLength() ? $z->enumOrNull('lay', Lay::class) ?? Lay::With : null,
+                null === $about ? null : Length::ofMillimetres($about)->micrometres(),
+                $z->textOrNull('stop'),
+                $z->textOrNull('shape'),
+                $z->textOrNull('reason'),
+                $z->bool('once'),
+                $z->bool('exception'),
+                $z->textOrNull('clipper'),
+                $z->textOrNull('note'),
             );
         }
 
@@ -117,11 +153,32 @@ final readonly class ShorthandQuestion implements Question
     {
         $out = [];
         foreach ($plan as $zone => $w) {
-            $tool = null !== $w->guard && null !== $w->base ? Tool::guard(Length::ofMicrometres($w->guard), $w->base, $w->called ?? '') : (null !== $w->blade ? Tool::blade($w->blade) : Tool::hand($w->method->value));
-            $finished = (new LengthRule())->planned(new Recipe($tool, $w->lay ?? Lay::With, null === $w->about ? null : Length::ofMicrometres($w->about)))->finished;
+            $tool =
+                null !== $w->guard && null !== $w->base
+                    ? Tool::guard(Length::ofMicrometres($w->guard), $w->base, $w->called ?? '')
+                    : (null !== $w->blade
+                        ? Tool::blade($w->blade)
+                        : Tool::hand($w->method->value));
+            $finished = (new LengthRule())->planned(
+                new Recipe($tool, $w->lay ?? Lay::With, null === $w->about ? null : Length::ofMicrometres($w->about)),
+            )->finished;
             $out[] = [
-                'zone' => $zone, 'method' => $w->method->value, 'blade' => $w->blade, 'guard_mm' => null === $w->guard ? null : $w->guard / 1000, 'base' => $w->base, 'called' => $w->called, 'lay' => $w->lay?->value, 'about_mm' => null === $w->about ? null : $w->about / 1000,
-                'stop' => $w->stop, 'shape' => $w->shape, 'reason' => $w->reason, 'once' => $w->once, 'exception' => $w->exception, 'clipper' => $w->clipper, 'note' => $w->note, 'finished_mm' => $finished?->rounded(),
+                'zone' => $zone,
+                'method' => $w->method->value,
+                'blade' => $w->blade,
+                'guard_mm' => null === $w->guard ? null : $w->guard / 1000,
+                'base' => $w->base,
+                'called' => $w->called,
+                'lay' => $w->lay?->value,
+                'about_mm' => null === $w->about ? null : $w->about / 1000,
+                'stop' => $w->stop,
+                'shape' => $w->shape,
+                'reason' => $w->reason,
+                'once' => $w->once,
+                'exception' => $w->exception,
+                'clipper' => $w->clipper,
+                'note' => $w->note,
+                'finished_mm' => $finished?->rounded(),
             ];
         }
 

@@ -28,24 +28,64 @@ final readonly class WearQuestion implements Question
     {
         return Shape::object([
             'today' => Shape::date()->required(),
-            'events' => Shape::list(Shape::object([
-                'kind' => Shape::choice(ToolEvent::KINDS, 'kind of event')->required(),
-                'on' => Shape::date()->required(),
-                'minutes' => Shape::number(0, 1440, 'minutes')->default(0.0),
-                'dirt' => Shape::choice(array_keys(ToolEvent::DIRT), 'dirt')->default('clean'),
-                'dog' => Shape::line(0, 60)->default(''),
-                'celsius' => Shape::number(-20, 200, '°C')->nullable()->describe('of a heat reading'),
-            ]), 0, 5000)->required()->describe('the tool\'s life'),
+            'events' => Shape::list(
+                Shape::object([
+                    'kind' => Shape::choice(ToolEvent::KINDS, 'kind of event')->required(),
+                    'on' => Shape::date()->required(),
+                    'minutes' => Shape::number(0, 1440, 'minutes')->default(0.0),
+                    'dirt' => Shape::choice(array_keys(ToolEvent::DIRT), 'dirt')->default('clean'),
+                    'dog' => Shape::line(0, 60)->default(''),
+                    'celsius' => Shape::number(-20, 200, '°C')
+                        ->nullable()
+                        ->describe('of a heat reading'),
+                ]),
+                0,
+                5000,
+            )
+                ->required()
+                ->describe('the tool\'s life'),
             'kind' => Shape::choice(CareTable::kinds(), 'kind of tool')->default('blade'),
-            'ahead' => Shape::list(Shape::object(['on' => Shape::date()->required(), 'minutes' => Shape::number(0, 1440, 'minutes')->required()]), 0, 1000)->default([])->describe('what bookings will ask of it'),
+            'ahead' => Shape::list(
+                Shape::object([
+                    'on' => Shape::date()->required(),
+                    'minutes' => Shape::number(0, 1440, 'minutes')->required(),
+                ]),
+                0,
+                1000,
+            )
+                ->default([])
+                ->describe('what bookings will ask of it'),
         ]);
     }
 
     public function answer(Fields $in): array
     {
-        $events = array_map(static fn (Fields $e): ToolEvent => new ToolEvent($e->text('kind'), $e->dateOrNull('on') ?? throw new \LogicException('The shape requires a day.'), $e->float('minutes'), $e->text('dirt'), $e->text('dog'), $e->floatOrNull('celsius')), $in->objects('events'));
-        $ahead = array_map(static fn (Fields $b): array => ['on' => $b->dateOrNull('on') ?? throw new \LogicException('The shape requires a day.'), 'minutes' => $b->float('minutes')], $in->objects('ahead'));
+        $events = array_map(
+            static fn (Fields $e): ToolEvent => new ToolEvent(
+                $e->text('kind'),
+                $e->dateOrNull('on') ?? throw new \LogicException('The shape requires a day.'),
+                $e->float('minutes'),
+                $e->text('dirt'),
+                $e->text('dog'),
+                $e->floatOrNull('celsius'),
+            ),
+            $in->objects('events'),
+        );
+        $ahead = array_map(
+            static fn (Fields $b): array => [
+                'on' => $b->dateOrNull('on') ?? throw new \LogicException('The shape requires a day.'),
+                'minutes' => $b->float('minutes'),
+            ],
+            $in->objects('ahead'),
+        );
 
-        return (new WearRule())->now(array_values($events), $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'), array_values($ahead), $in->text('kind'))->toArray();
+        return (new WearRule())
+            ->now(
+                array_values($events),
+                $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'),
+                array_values($ahead),
+                $in->text('kind'),
+            )
+            ->toArray();
     }
 }

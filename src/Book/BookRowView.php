@@ -8,7 +8,21 @@ namespace KeenThistle\Book;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'name', 'breed', 'coat', 'household', 'person', 'phone', 'state', 'cautions', 'last_visit', 'next_booking'])]
+#[OA\Schema(
+    required: [
+        'id',
+        'name',
+        'breed',
+        'coat',
+        'household',
+        'person',
+        'phone',
+        'state',
+        'cautions',
+        'last_visit',
+        'next_booking',
+    ],
+),]
 final readonly class BookRowView
 {
     public function __construct(

@@ -15,7 +15,8 @@ final readonly class BookView
     public function __construct(
         #[OA\Property(type: 'array', items: new OA\Items(ref: BookRowView::class))] public array $dogs,
         #[OA\Property(nullable: true, description: 'cursor of the next page')] public ?string $next,
-        #[OA\Property(description: 'true where nothing matched as typed and these are one typo away')] public bool $near,
+        #[OA\Property(description: 'true where nothing matched as typed and these are one typo away'),]
+        public bool $near,
     ) {
     }
 }

@@ -31,7 +31,18 @@ class Dog implements SalonOwned
     public const CARRIAGES = ['up', 'level', 'down'];
     public const SEXES = ['female', 'male', 'female_neutered', 'male_neutered'];
     public const DENSITIES = ['fine', 'medium', 'dense'];
-    public const HEALTH = ['heart', 'airway', 'seizures', 'joints', 'age', 'skin', 'surgery', 'pregnant', 'in_season', 'bites'];
+    public const HEALTH = [
+        'heart',
+        'airway',
+        'seizures',
+        'joints',
+        'age',
+        'skin',
+        'surgery',
+        'pregnant',
+        'in_season',
+        'bites',
+    ];
     public const STATES = ['active', 'moved', 'passed_away'];
 
     #[ORM\ManyToOne(targetEntity: Household::class)]
@@ -138,7 +149,10 @@ class Dog implements SalonOwned
     #[ORM\Column(type: 'json', options: ['default' => '{}'])]
     public array $schools = [];
 
-    /** @var list<array{id: string, product: string, name: string, what: string, on: string, who: string}> what this dog's skin did not bear, newest last */
+    /**
+     * @var list<array{id: string, product: string, name: string, what: string, on: string, who: string}> what this
+     *     dog's skin did not bear, newest last
+     */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $reactions = [];
 
@@ -148,7 +162,10 @@ class Dog implements SalonOwned
     #[ORM\Column(nullable: true)]
     public ?int $wishWeeks = null;
 
-    /** Of what its form says, named in If-Match: grows where that changes, so that measuring an ear holds up nobody's form. */
+    /**
+     * Of what its form says, named in If-Match: grows where that changes, so that measuring an ear holds up nobody's
+     * form.
+     */
     #[ORM\Column(options: ['default' => 1])]
     public int $version = 1;
 

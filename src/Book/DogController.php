@@ -29,19 +29,31 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class DogController
 {
-    public function __construct(private DogSearch $search, private Scope $scope, private Writes $writes, private DogIndex $index, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private DogSearch $search,
+        private Scope $scope,
+        private Writes $writes,
+        private DogIndex $index,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/dogs', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('Find dogs as you type, or all of them a page at a time', gives: BookView::class, query: ['q' => 'dog, owner, breed or phone digits', 'cursor' => 'the next page of all dogs'])]
+    #[Endpoint(
+        'Find dogs as you type, or all of them a page at a time',
+        gives: BookView::class,
+        query: ['q' => 'dog, owner, breed or phone digits', 'cursor' => 'the next page of all dogs'],
+    ),]
     public function list(Request $request): Response
     {
         $query = trim(mb_substr($request->query->getString('q'), 0, 80));
         $cursor = $request->query->getString('cursor');
 
-        return Json::response('' === $query ? $this->search->page('' === $cursor ? null : $cursor) : $this->search->find($query));
+        return Json::response(
+            '' === $query ? $this->search->page('' === $cursor ? null : $cursor) : $this->search->find($query),
+        );
     }
 
     #[Route('/api/dogs', methods: ['POST'])]
@@ -51,57 +63,104 @@ final readonly class DogController
     {
         $body = Body::read($request, DogInput::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
-            $dog = new Dog(Uuid::v7(), $this->household($body, $manager), trim($body->text('name')), trim($body->text('breed')), $body->enum('coat', CoatType::class));
-            DogInput::apply($body, $dog, $this->clock->now());
-            $manager->persist($dog);
-            $manager->persist(new TrimPlan(Uuid::v7(), $dog));
-            $manager->flush();
-            $this->index->refresh($dog);
-            $this->log->record($manager, $dog, 'dog', (string) $dog->id, 'taken into the book');
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($body): array {
+                $dog = new Dog(
+                    Uuid::v7(),
+                    $this->household($body, $manager),
+                    trim($body->text('name')),
+                    trim($body->text('breed')),
+                    $body->enum('coat', CoatType::class),
+                );
+                DogInput::apply($body, $dog, $this->clock->now());
+                $manager->persist($dog);
+                $manager->persist(new TrimPlan(Uuid::v7(), $dog));
+                $manager->flush();
+                $this->index->refresh($dog);
+                $this->log->record($manager, $dog, 'dog', (string) $dog->id, 'taken into the book');
 
-            return ['dog' => (string) $dog->id];
-        }, fn (array $done, EntityManagerInterface $manager): DogView => DogView::of($this->scope->get(Dog::class, \is_string($done['dog']) ? $done['dog'] : '', $manager, 'dog'), true), 201);
+                return ['dog' => (string) $dog->id];
+            },
+            fn (array $done, EntityManagerInterface $manager): DogView => DogView::of(
+                $this->scope->get(Dog::class, \is_string($done['dog']) ? $done['dog'] : '', $manager, 'dog'),
+                true,
+            ),
+            201,
+        );
     }
 
     #[Route('/api/dogs/{id}', methods: ['PUT'])]
     #[IsGranted(May::DOG)]
-    #[Endpoint('Change a dog; 412 when somebody else changed it meanwhile', gives: DogView::class, takes: [DogInput::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'Change a dog; 412 when somebody else changed it meanwhile',
+        gives: DogView::class,
+        takes: [DogInput::class, 'shape'],
+        versioned: true,
+    ),]
     public function change(Request $request, string $id): Response
     {
         $body = Body::read($request, DogInput::shape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $id, $version): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            if ($dog->version !== $version) {
-                throw Problem::stale('Somebody changed this dog meanwhile. Your entries are still here; look at theirs and save again.', ['theirs' => DogView::of($dog, true), 'version' => $dog->version]);
-            }
-            $before = self::forLog($dog);
-            DogInput::apply($body, $dog, $this->clock->now());
-            $owner = $body->objectOrNull('owner');
-            $first = $dog->household->clients->first();
-            if (null !== $owner && false !== $first) {
-                $first->name = trim($owner->text('name'));
-                $first->phone = trim($owner->text('phone'));
-                $first->email = trim($owner->text('email'));
-            }
-            $after = self::forLog($dog);
-            $changed = array_keys(array_filter($after, static fn (mixed $value, string $key): bool => $value !== $before[$key], \ARRAY_FILTER_USE_BOTH));
-            if ([] === $changed) {
-                return [];
-            }
-            ++$dog->version;
-            $manager->flush();
-            $this->index->refresh($dog);
-            $words = implode(', ', array_map(static fn (string $key): string => str_replace('_', ' ', $key), $changed));
-            $this->log->record($manager, $dog, 'dog', (string) $dog->id, "$dog->name: $words changed", array_intersect_key($before, array_flip($changed)), array_intersect_key($after, array_flip($changed)));
-            if (\in_array('people', $changed, true)) {
-                $this->homeChanged($manager, $dog);
-            }
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($body, $id, $version): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                if ($dog->version !== $version) {
+                    throw Problem::stale(
+                        'Somebody changed this dog meanwhile. Your entries are still here; '
+                            .'look at theirs and save again.',
+                        ['theirs' => DogView::of($dog, true), 'version' => $dog->version],
+                    );
+                }
+                $before = self::forLog($dog);
+                DogInput::apply($body, $dog, $this->clock->now());
+                $owner = $body->objectOrNull('owner');
+                $first = $dog->household->clients->first();
+                if (null !== $owner && false !== $first) {
+                    $first->name = trim($owner->text('name'));
+                    $first->phone = trim($owner->text('phone'));
+                    $first->email = trim($owner->text('email'));
+                }
+                $after = self::forLog($dog);
+                $changed = array_keys(
+                    array_filter(
+                        $after,
+                        static fn (mixed $value, string $key): bool => $value !== $before[$key],
+                        \ARRAY_FILTER_USE_BOTH,
+                    ),
+                );
+                if ([] === $changed) {
+                    return [];
+                }
+                ++$dog->version;
+                $manager->flush();
+                $this->index->refresh($dog);
+                $words = implode(
+                    ', ',
+                    array_map(static fn (string $key): string => str_replace('_', ' ', $key), $changed),
+                );
+                $this->log->record(
+                    $manager,
+                    $dog,
+                    'dog',
+                    (string) $dog->id,
+                    "$dog->name: $words changed",
+                    array_intersect_key($before, array_flip($changed)),
+                    array_intersect_key($after, array_flip($changed)),
+                );
+                if (\in_array('people', $changed, true)) {
+                    $this->homeChanged($manager, $dog);
+                }
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): DogView => DogView::of($this->scope->get(Dog::class, $id, $manager, 'dog'), true));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): DogView => DogView::of(
+                $this->scope->get(Dog::class, $id, $manager, 'dog'),
+                true,
+            ),
+        );
     }
 
     /** The same people stand on the cards of the other dogs of this home: their open forms and cards are old now. */
@@ -110,10 +169,13 @@ final readonly class DogController
         foreach ($manager->getRepository(Dog::class)->findBy(['household' => $dog->household]) as $other) {
             $this->index->refresh($other);
         }
-        $manager->getConnection()->executeStatement(
-            'UPDATE dog SET version = version + 1, row_version = row_version + 1, card_version = card_version + 1 WHERE household_id = ? AND id <> ?',
-            [$dog->household->id->toBinary(), $dog->id->toBinary()],
-        );
+        $manager
+            ->getConnection()
+            ->executeStatement(
+                'UPDATE dog SET version = version + 1, row_version = row_version + 1, card_version = '.
+                    'card_version + 1 WHERE household_id = ? AND id <> ?',
+                [$dog->household->id->toBinary(), $dog->id->toBinary()],
+            );
     }
 
     private function household(Fields $body, EntityManagerInterface $manager): Household
@@ -124,7 +186,10 @@ final readonly class DogController
             return $this->scope->get(Household::class, $id, $manager, 'household');
         }
         if (null === $owner) {
-            throw InvalidInput::missing('owner', 'name and phone of the owner, or a household that is in the book already');
+            throw InvalidInput::missing(
+                'owner',
+                'name and phone of the owner, or a household that is in the book already',
+            );
         }
         $salon = $manager->getReference(Salon::class, $this->scope->salonId());
         \assert($salon instanceof Salon);

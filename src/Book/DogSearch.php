@@ -33,7 +33,10 @@ final readonly class DogSearch
         $ids = $this->exact($words);
         $near = false;
         if (\count($ids) < self::FEW) {
-            $more = $this->rows(\array_slice(array_values(array_diff($this->near($words), $ids)), 0, self::MOST), $words);
+            $more = $this->rows(
+                \array_slice(array_values(array_diff($this->near($words), $ids)), 0, self::MOST),
+                $words,
+            );
             $near = [] === $ids && [] !== $more;
 
             return new BookView([...$this->rows($ids), ...$more], null, $near);
@@ -45,15 +48,29 @@ final readonly class DogSearch
     /** All dogs by name, a page at a time. @param string|null $cursor as given with the page before */
     public function page(?string $cursor): BookView
     {
-        [$name, $id] = null === $cursor ? ['', ''] : explode("\n", (string) base64_decode(strtr($cursor, '-_', '+/'), true), 2) + ['', ''];
+        [$name, $id] =
+            null === $cursor
+                ? ['', '']
+                : explode("\n", (string) base64_decode(strtr($cursor, '-_', '+/'), true), 2) + ['', ''];
         $after = 16 === \strlen($id) ? 'AND (d.name, d.id) > (:name, :id)' : '';
-        $found = $this->scope->rows("SELECT d.id, d.name FROM dog d WHERE d.salon_id = :salon $after ORDER BY d.name, d.id LIMIT ".(self::MOST + 1), '' === $after ? [] : ['name' => $name, 'id' => $id]);
+        $found = $this->scope->rows(
+            "SELECT d.id, d.name FROM dog d WHERE d.salon_id = :salon $after ORDER BY d.name, d.id LIMIT ".
+                (self::MOST + 1),
+            '' === $after ? [] : ['name' => $name, 'id' => $id],
+        );
         $more = \count($found) > self::MOST;
         $found = \array_slice($found, 0, self::MOST);
         $last = end($found);
-        $next = $more && \is_array($last) && \is_string($last['name']) && \is_string($last['id']) ? strtr(base64_encode($last['name']."\n".$last['id']), '+/', '-_') : null;
+        $next =
+            $more && \is_array($last) && \is_string($last['name']) && \is_string($last['id'])
+                ? strtr(base64_encode($last['name']."\n".$last['id']), '+/', '-_')
+                : null;
 
-        return new BookView($this->rows(array_map(static fn (array $r): string => \is_string($r['id']) ? $r['id'] : '', $found)), $next, false);
+        return new BookView(
+            $this->rows(array_map(static fn (array $r): string => \is_string($r['id']) ? $r['id'] : '', $found)),
+            $next,
+            false,
+        );
     }
 
     /**
@@ -66,15 +83,28 @@ final readonly class DogSearch
         $joins = '';
         $parameters = ['first' => $words[0].'%'];
         foreach (\array_slice($words, 1) as $i => $word) {
-            $joins .= " JOIN dog_term t$i ON t$i.dog_id = t.dog_id AND t$i.term LIKE :w$i AND t$i.field < ".SearchTerms::NEAR;
+            $joins .=
+                " JOIN dog_term t$i ON t$i.dog_id = t.dog_id AND t$i.term LIKE :w$i AND t$i.field < ".
+                SearchTerms::NEAR;
             $parameters["w$i"] = $word.'%';
         }
         $ids = [];
         foreach ([SearchTerms::NAME, SearchTerms::PEOPLE, SearchTerms::BREED, SearchTerms::PHONE] as $field) {
-            if (\count($ids) >= self::MOST || (SearchTerms::PHONE === $field && (!ctype_digit($words[0]) || !$this->scope->staff()->may(May::PHONE)))) {
+            if (
+                \count($ids) >= self::MOST
+                || (SearchTerms::PHONE === $field
+                    && (!ctype_digit($words[0]) || !$this->scope->staff()->may(May::PHONE)))
+            ) {
                 break;
             }
-            foreach ($this->scope->rows("SELECT DISTINCT t.dog_id FROM dog_term t $joins WHERE t.salon_id = :salon AND t.field = $field AND t.term LIKE :first LIMIT ".self::MOST, $parameters) as $row) {
+            foreach (
+                $this->scope->rows(
+                    "SELECT DISTINCT t.dog_id FROM dog_term t $joins
+                    WHERE t.salon_id = :salon AND t.field = $field AND t.term LIKE :first LIMIT ".
+                        self::MOST,
+                    $parameters,
+                ) as $row
+            ) {
                 if (\is_string($row['dog_id'])) {
                     $ids[$row['dog_id']] = true;
                 }
@@ -106,7 +136,23 @@ final readonly class DogSearch
                 $parameters["v{$n}_$i"] = $variant.'%';
             }
             $found = [];
-            foreach ($this->scope->rows('SELECT DISTINCT t.dog_id FROM dog_term t WHERE t.salon_id = :salon AND t.field IN ('.SearchTerms::NAME.','.SearchTerms::PEOPLE.','.SearchTerms::BREED.','.SearchTerms::NEAR.') AND ('.implode(' OR ', $likes).') LIMIT '.(1 === \count($words) ? self::MOST : 400), $parameters) as $row) {
+            foreach (
+                $this->scope->rows(
+                    'SELECT DISTINCT t.dog_id FROM dog_term t WHERE t.salon_id = :salon AND t.field IN ('.
+                        SearchTerms::NAME.
+                        ','.
+                        SearchTerms::PEOPLE.
+                        ','.
+                        SearchTerms::BREED.
+                        ','.
+                        SearchTerms::NEAR.
+                        ') AND ('.
+                        implode(' OR ', $likes).
+                        ') LIMIT '.
+                        (1 === \count($words) ? self::MOST : 400),
+                    $parameters,
+                ) as $row
+            ) {
                 if (\is_string($row['dog_id'])) {
                     $found[] = $row['dog_id'];
                 }
@@ -134,20 +180,51 @@ final readonly class DogSearch
         }
         $in = implode(',', array_map(static fn (int $i): string => ":d$i", array_keys($ids)));
         $rows = [];
-        foreach ($this->scope->rows("SELECT d.id, d.name, d.breed, d.coat, d.state, d.health, h.name household,
-                (SELECT GROUP_CONCAT(CONCAT(c.name, '\t', c.phone) ORDER BY c.id SEPARATOR '\n') FROM client c WHERE c.household_id = h.id) people,
+        foreach (
+            $this->scope->rows(
+                "SELECT d.id, d.name, d.breed, d.coat, d.state, d.health, h.name household,
+                (SELECT GROUP_CONCAT(CONCAT(c.name, '\t', c.phone) ORDER BY c.id SEPARATOR '\n')
+                FROM client c WHERE c.household_id = h.id) people,
                 (SELECT MAX(v.day) FROM visit v WHERE v.dog_id = d.id) last_visit,
-                (SELECT MIN(b.day) FROM booking b WHERE b.dog_id = d.id AND b.day >= :today AND b.state = 'booked') next_booking
-            FROM dog d JOIN household h ON h.id = d.household_id WHERE d.salon_id = :salon AND d.id IN ($in)", $parameters) as $row) {
-            $people = array_map(static fn (string $line): array => explode("\t", $line, 2) + ['', ''], explode("\n", self::text($row['people'] ?? '')));
-            if (null !== $near && !SearchTerms::allNear($near, SearchTerms::words(implode(' ', [self::text($row['name']), self::text($row['breed']), self::text($row['household']), self::text($row['people'] ?? '')])))) {
+                (SELECT MIN(b.day) FROM booking b
+                WHERE b.dog_id = d.id AND b.day >= :today AND b.state = 'booked') next_booking
+            FROM dog d JOIN household h ON h.id = d.household_id WHERE d.salon_id = :salon AND d.id IN ($in)",
+                $parameters,
+            ) as $row
+        ) {
+            $people = array_map(
+                static fn (string $line): array => explode("\t", $line, 2) + ['', ''],
+                explode("\n", self::text($row['people'] ?? '')),
+            );
+            if (
+                null !== $near
+                && !SearchTerms::allNear(
+                    $near,
+                    SearchTerms::words(
+                        implode(' ', [
+                            self::text($row['name']),
+                            self::text($row['breed']),
+                            self::text($row['household']),
+                            self::text($row['people'] ?? ''),
+                        ]),
+                    ),
+                )
+            ) {
                 continue;
             }
             $health = json_decode(self::text($row['health']), true);
             $rows[self::text($row['id'])] = new BookRowView(
-                (string) Uuid::fromBinary(self::text($row['id'])), self::text($row['name']), self::text($row['breed']), self::text($row['coat']), self::text($row['household']),
-                $people[0][0], $this->scope->staff()->may(May::PHONE) ? $people[0][1] : '', self::text($row['state']), \is_array($health) ? \count($health) : 0,
-                \is_string($row['last_visit']) ? $row['last_visit'] : null, \is_string($row['next_booking']) ? $row['next_booking'] : null,
+                (string) Uuid::fromBinary(self::text($row['id'])),
+                self::text($row['name']),
+                self::text($row['breed']),
+                self::text($row['coat']),
+                self::text($row['household']),
+                $people[0][0],
+                $this->scope->staff()->may(May::PHONE) ? $people[0][1] : '',
+                self::text($row['state']),
+                \is_array($health) ? \count($health) : 0,
+                \is_string($row['last_visit']) ? $row['last_visit'] : null,
+                \is_string($row['next_booking']) ? $row['next_booking'] : null,
             );
         }
 

@@ -9,7 +9,47 @@ namespace KeenThistle\Book;
 use KeenThistle\Core\Handling\Tail;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'version', 'name', 'breed', 'sex', 'born_on', 'born_estimated', 'kg', 'build', 'muzzle', 'ear_type', 'ear_set', 'tail_type', 'tail_carriage', 'tail_rule', 'coat', 'stage', 'density', 'upkeep', 'finish', 'ground', 'hard_floor', 'dewclaws', 'hand_stripped', 'handling', 'handling_note', 'health', 'health_note', 'vet', 'emergency', 'may_collect', 'photo_consent', 'state', 'wish_weeks', 'household', 'household_name', 'people'])]
+#[OA\Schema(
+    required: [
+        'id',
+        'version',
+        'name',
+        'breed',
+        'sex',
+        'born_on',
+        'born_estimated',
+        'kg',
+        'build',
+        'muzzle',
+        'ear_type',
+        'ear_set',
+        'tail_type',
+        'tail_carriage',
+        'tail_rule',
+        'coat',
+        'stage',
+        'density',
+        'upkeep',
+        'finish',
+        'ground',
+        'hard_floor',
+        'dewclaws',
+        'hand_stripped',
+        'handling',
+        'handling_note',
+        'health',
+        'health_note',
+        'vet',
+        'emergency',
+        'may_collect',
+        'photo_consent',
+        'state',
+        'wish_weeks',
+        'household',
+        'household_name',
+        'people',
+    ],
+),]
 final readonly class DogView
 {
     /**
@@ -53,20 +93,74 @@ final readonly class DogView
         #[OA\Property(nullable: true)] public ?int $wish_weeks,
         #[OA\Property] public string $household,
         #[OA\Property] public string $household_name,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['name', 'phone', 'email'], properties: [new OA\Property('name', type: 'string'), new OA\Property('phone', type: 'string'), new OA\Property('email', type: 'string')], type: 'object'))] public array $people,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['name', 'phone', 'email'],
+                properties: [
+                    new OA\Property('name', type: 'string'),
+                    new OA\Property('phone', type: 'string'),
+                    new OA\Property('email', type: 'string'),
+                ],
+                type: 'object',
+            ),
+        ),]
+        public array $people,
     ) {
     }
 
     /** @param bool $phones whether who looks may see how owners are reached */
     public static function of(Dog $d, bool $phones): self
     {
-        $numbers = static fn (string $text): string => $phones ? $text : (string) preg_replace('/\+?\d[\d ()\/.-]{3,}\d/', '…', $text);
+        $numbers = static fn (string $text): string => $phones
+            ? $text
+            : (string) preg_replace('/\+?\d[\d ()\/.-]{3,}\d/', '…', $text);
 
         return new self(
-            (string) $d->id, $d->version, $d->name, $d->breed, $d->sex, $d->bornOn?->format('Y-m-d'), $d->bornEstimated, $d->kg, $d->build, $d->muzzle, $d->earType, $d->earSet, $d->tailType, $d->tailCarriage, Tail::rule($d->tailCarriage),
-            $d->coat->value, $d->stage->value, $d->density, $d->upkeep->value, $d->finish->value, $d->ground->value, $d->hardFloor, $d->dewclaws, $d->handStripped, $d->handling->value, $d->handlingNote,
-            $d->health, $d->healthNote, $d->vet, $numbers($d->emergency), $numbers($d->mayCollect), $d->photoConsent, $d->state, $d->wishWeeks, (string) $d->household->id, $d->household->name,
-            array_map(static fn (Client $c): array => ['name' => $c->name, 'phone' => $phones ? $c->phone : '', 'email' => $phones ? $c->email : ''], array_values($d->household->clients->toArray())),
+            (string) $d->id,
+            $d->version,
+            $d->name,
+            $d->breed,
+            $d->sex,
+            $d->bornOn?->format('Y-m-d'),
+            $d->bornEstimated,
+            $d->kg,
+            $d->build,
+            $d->muzzle,
+            $d->earType,
+            $d->earSet,
+            $d->tailType,
+            $d->tailCarriage,
+            Tail::rule($d->tailCarriage),
+            $d->coat->value,
+            $d->stage->value,
+            $d->density,
+            $d->upkeep->value,
+            $d->finish->value,
+            $d->ground->value,
+            $d->hardFloor,
+            $d->dewclaws,
+            $d->handStripped,
+            $d->handling->value,
+            $d->handlingNote,
+            $d->health,
+            $d->healthNote,
+            $d->vet,
+            $numbers($d->emergency),
+            $numbers($d->mayCollect),
+            $d->photoConsent,
+            $d->state,
+            $d->wishWeeks,
+            (string) $d->household->id,
+            $d->household->name,
+            array_map(
+                static fn (Client $c): array => [
+                    'name' => $c->name,
+                    'phone' => $phones ? $c->phone : '',
+                    'email' => $phones ? $c->email : '',
+                ],
+                array_values($d->household->clients->toArray()),
+            ),
         );
     }
 }

@@ -28,8 +28,12 @@ final readonly class MeasuresController
 {
     private const SEAM = 10.0;
 
-    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log, private EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private EntityManagerInterface $manager,
+    ) {
     }
 
     public static function shape(): Shape
@@ -38,7 +42,11 @@ final readonly class MeasuresController
 
         return Shape::object([
             'neck_mm' => Shape::number(80, 1000, 'mm around the neck, close')->nullable(),
-            'left_higher_mm' => Shape::number(-60, 60, 'mm by which the left ear is set higher; negative: lower')->nullable(),
+            'left_higher_mm' => Shape::number(
+                -60,
+                60,
+                'mm by which the left ear is set higher; negative: lower',
+            )->nullable(),
             'left_leather_mm' => Shape::number(10, 300, 'mm of leather, root to tip')->nullable(),
             'right_leather_mm' => Shape::number(10, 300, 'mm of leather, root to tip')->nullable(),
             'shortest_mm' => Shape::number(0, 200, 'mm of hair below the leather at least')->nullable(),
@@ -60,45 +68,95 @@ final readonly class MeasuresController
 
     #[Route('/api/dogs/{id}/measures', methods: ['PUT'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Note what was measured; what is not given stays as it was', gives: MeasuresView::class, takes: [self::class, 'shape'])]
+    #[Endpoint(
+        'Note what was measured; what is not given stays as it was',
+        gives: MeasuresView::class,
+        takes: [self::class, 'shape'],
+    ),]
     public function write(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            // Held, so that two people measuring different things both keep theirs.
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
-            $measures = $dog->measures;
-            foreach (array_keys(self::names()) as $name) {
-                $value = $body->floatOrNull($name);
-                if (null !== $value) {
-                    $measures[$name] = $value;
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                // Held, so that two people measuring different things both keep theirs.
+                $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
+                $measures = $dog->measures;
+                foreach (array_keys(self::names()) as $name) {
+                    $value = $body->floatOrNull($name);
+                    if (null !== $value) {
+                        $measures[$name] = $value;
+                    }
                 }
-            }
-            if ($measures !== $dog->measures) {
-                $dog->measures = $measures;
-                $this->log->record($manager, $dog, 'dog', (string) $dog->id, 'measured: '.implode(', ', array_map(static fn (string $n): string => strtr($n, ['_mm' => '', '_' => ' ']), array_keys(array_filter(self::names(), static fn (int $i, string $n): bool => null !== $body->floatOrNull($n), \ARRAY_FILTER_USE_BOTH)))));
-            }
+                if ($measures !== $dog->measures) {
+                    $dog->measures = $measures;
+                    $this->log->record(
+                        $manager,
+                        $dog,
+                        'dog',
+                        (string) $dog->id,
+                        'measured: '.
+                            implode(
+                                ', ',
+                                array_map(
+                                    static fn (string $n): string => strtr($n, ['_mm' => '', '_' => ' ']),
+                                    array_keys(
+                                        array_filter(
+                                            self::names(),
+                                            static fn (int $i, string $n): bool => null !== $body->floatOrNull($n),
+                                            \ARRAY_FILTER_USE_BOTH,
+                                        ),
+                                    ),
+                                ),
+                            ),
+                    );
+                }
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): MeasuresView => $this->view($this->scope->get(Dog::class, $id, $manager, 'dog')));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): MeasuresView => $this->view(
+                $this->scope->get(Dog::class, $id, $manager, 'dog'),
+            ),
+        );
     }
 
     /** @return array<string, int> */
     private static function names(): array
     {
-        return array_flip(['neck_mm', 'left_higher_mm', 'left_leather_mm', 'right_leather_mm', 'shortest_mm', ...BalanceRule::ratios()]);
+        return array_flip([
+            'neck_mm',
+            'left_higher_mm',
+            'left_leather_mm',
+            'right_leather_mm',
+            'shortest_mm',
+            ...BalanceRule::ratios(),
+        ]);
     }
 
     private function view(Dog $dog): MeasuresView
     {
         $m = $dog->measures;
-        $ears = isset($m['left_higher_mm'], $m['left_leather_mm'], $m['right_leather_mm']) ? (new EarLevel())->below($m['left_higher_mm'], $m['left_leather_mm'], $m['right_leather_mm'], $m['shortest_mm'] ?? 0.0) : null;
+        $ears = isset($m['left_higher_mm'], $m['left_leather_mm'], $m['right_leather_mm'])
+            ? (new EarLevel())->below(
+                $m['left_higher_mm'],
+                $m['left_leather_mm'],
+                $m['right_leather_mm'],
+                $m['shortest_mm'] ?? 0.0,
+            )
+            : null;
         $ratios = array_intersect_key($m, array_flip(BalanceRule::ratios()));
         $comfort = [] !== array_intersect(['age', 'skin', 'joints', 'surgery'], $dog->health);
         $balance = (new BalanceRule())->suggest($ratios, $comfort);
 
-        return new MeasuresView((object) $m, $ears, $balance, isset($m['neck_mm']) && null !== $dog->kg ? (new NeckwearRule())->sizes($m['neck_mm'], $dog->kg, self::SEAM) : null);
+        return new MeasuresView(
+            (object) $m,
+            $ears,
+            $balance,
+            isset($m['neck_mm']) && null !== $dog->kg
+                ? (new NeckwearRule())->sizes($m['neck_mm'], $dog->kg, self::SEAM)
+                : null,
+        );
     }
 }

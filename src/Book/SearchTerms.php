@@ -27,12 +27,16 @@ final class SearchTerms
     /** @return list<string> plain lower-case words */
     public static function words(string $text): array
     {
-        self::$transliterator ??= \Transliterator::create('Any-Latin; Latin-ASCII; Lower()') ?? throw new \LogicException('PHP\'s intl extension has no transliterator.');
+        self::$transliterator ??=
+            \Transliterator::create('Any-Latin; Latin-ASCII; Lower()') ??
+            throw new \LogicException('PHP\'s intl extension has no transliterator.');
         $plain = (string) self::$transliterator->transliterate(mb_scrub($text));
 
         $words = trim((string) preg_replace('/[^a-z0-9]+/', ' ', $plain));
 
-        return '' === $words ? [] : array_map(static fn (string $w): string => substr($w, 0, self::LONGEST), explode(' ', $words));
+        return '' === $words
+            ? []
+            : array_map(static fn (string $w): string => substr($w, 0, self::LONGEST), explode(' ', $words));
     }
 
     public static function digits(string $phone): string
@@ -88,7 +92,8 @@ final class SearchTerms
     }
 
     /**
-     * Whether every typed word is at most one slip (a letter too many, too few, wrong or swapped) from how some term begins.
+     * Whether every typed word is at most one slip (a letter too many, too few, wrong or swapped) from how some term
+     * begins.
      *
      * @param list<string> $words
      * @param list<string> $terms
@@ -120,7 +125,9 @@ final class SearchTerms
         }
         for ($i = 0; $i < \strlen($typed) - 1; ++$i) {
             if ($typed[$i] !== $meant[$i]) {
-                return $typed[$i] === $meant[$i + 1] && $typed[$i + 1] === $meant[$i] && substr($typed, $i + 2) === substr($meant, $i + 2);
+                return $typed[$i] === $meant[$i + 1]
+                    && $typed[$i + 1] === $meant[$i]
+                    && substr($typed, $i + 2) === substr($meant, $i + 2);
             }
         }
 

@@ -35,20 +35,39 @@ final readonly class CardController
     /** Raised when the response record changes, so that no browser keeps an old one. */
     private const SHAPE = 1;
 
-    public function __construct(private CardRows $rows, private KitReader $kit, private Scope $scope, private ClockInterface $clock)
-    {
+    public function __construct(
+        private CardRows $rows,
+        private KitReader $kit,
+        private Scope $scope,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/dogs/{id}/card', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('A dog\'s card; answers 304 to If-None-Match while nothing on it has changed', gives: CardView::class, query: ['place' => 'id of the place whose kit answers', 'wish' => 'an owner\'s own interval in weeks'])]
+    #[Endpoint(
+        'A dog\'s card; answers 304 to If-None-Match while nothing on it has changed',
+        gives: CardView::class,
+        query: ['place' => 'id of the place whose kit answers', 'wish' => 'an owner\'s own interval in weeks'],
+    ),]
     public function card(Request $request, string $id): Response
     {
         $dog = $this->rows->dog($id);
         $today = $this->clock->now()->setTime(0, 0);
         $place = $request->query->getString('place');
         $wish = $this->wish($request) ?? $dog->wishWeeks;
-        $etag = hash('xxh128', implode('|', [self::SHAPE, $dog->cardVersion, $this->scope->salon()->kitVersion, $today->format('Y-m-d'), $place, (string) $wish, $this->scope->staff()->id]));
+        $etag = hash(
+            'xxh128',
+            implode('|', [
+                self::SHAPE,
+                $dog->cardVersion,
+                $this->scope->salon()->kitVersion,
+                $today->format('Y-m-d'),
+                $place,
+                (string) $wish,
+                $this->scope->staff()->id,
+            ]),
+        );
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
@@ -59,20 +78,43 @@ final readonly class CardController
         $changes = $this->rows->changes($dog);
         [$zones, $worst] = $this->zones($dog->coat, $plan, $figures, $place, $changes);
 
-        return Json::withEtag(Json::response(new CardView(
-            DogView::of($dog, $this->scope->staff()->may(May::PHONE)), StandingCautions::of($dog), $place, $zones, $worst, $figures->growthView(), $figures->interval($plan, $this->kit->lengths(), $wish),
-            array_map(self::visit(...), array_reverse($visits)), $this->rows->bookings($dog, $today), $changes, $revision, $today->format('Y-m-d'),
-        )), $etag);
+        return Json::withEtag(
+            Json::response(
+                new CardView(
+                    DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+                    StandingCautions::of($dog),
+                    $place,
+                    $zones,
+                    $worst,
+                    $figures->growthView(),
+                    $figures->interval($plan, $this->kit->lengths(), $wish),
+                    array_map(self::visit(...), array_reverse($visits)),
+                    $this->rows->bookings($dog, $today),
+                    $changes,
+                    $revision,
+                    $today->format('Y-m-d'),
+                ),
+            ),
+            $etag,
+        );
     }
 
     public static function answerShape(): Shape
     {
-        return Shape::object(['zone' => Zone::shape()->required(), 'recipe' => RecipeInput::shape()->required(), 'place' => Shape::text(0, 36)->nullable()]);
+        return Shape::object([
+            'zone' => Zone::shape()->required(),
+            'recipe' => RecipeInput::shape()->required(),
+            'place' => Shape::text(0, 36)->nullable(),
+        ]);
     }
 
     #[Route('/api/dogs/{id}/answer', methods: ['POST'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('What a recipe would leave on this dog: length, warnings, blends, what the kit in reach makes of it', gives: AnswerView::class, takes: [self::class, 'answerShape'])]
+    #[Endpoint(
+        'What a recipe would leave on this dog: length, warnings, blends, what the kit in reach makes of it',
+        gives: AnswerView::class,
+        takes: [self::class, 'answerShape'],
+    ),]
     public function answer(Request $request, string $id): Response
     {
         $body = Body::read($request, self::answerShape());
@@ -88,23 +130,49 @@ final readonly class CardController
         $blends = [];
         $blend = new BlendRule($kit);
         foreach ($zone->neighbours() as $next) {
-            $other = isset($plan[$next->id]) && null !== $plan[$next->id]['recipe']->method ? $lengths->planned($plan[$next->id]['recipe']->forRules())->finished : null;
+            $other =
+                isset($plan[$next->id]) && null !== $plan[$next->id]['recipe']->method
+                    ? $lengths->planned($plan[$next->id]['recipe']->forRules())->finished
+                    : null;
             if (null !== $other && null !== $length->finished) {
                 $b = $blend->between($length->finished, $other)->toArray();
-                $blends[] = ['zone' => $next->id, 'label' => $next->label, 'finished_mm' => $other->rounded(), 'blend' => $b['blend'], 'words' => $b['words'], 'reasons' => $b['reasons']];
+                $blends[] = [
+                    'zone' => $next->id,
+                    'label' => $next->label,
+                    'finished_mm' => $other->rounded(),
+                    'blend' => $b['blend'],
+                    'words' => $b['words'],
+                    'reasons' => $b['reasons'],
+                ];
             }
         }
         $recovery = null;
         $carried = $figures->now($zone->id) ?? Length::ofMillimetres(NaturalLength::mm($dog->coat, $zone));
         if (null !== $length->finished && $length->finished->shorterThan($carried)) {
-            $recovery = (new RecoveryRule())->weeksBack($figures->growth, $length->finished, $carried, $dog->stage)->toArray() + ['back_to_mm' => $carried->rounded()];
+            $recovery = (new RecoveryRule())
+                ->weeksBack($figures->growth, $length->finished, $carried, $dog->stage)
+                ->toArray() + ['back_to_mm' => $carried->rounded()];
         }
         $lays = Lay::With === $recipe->lay || null === $recipe->lay ? [Lay::With] : [Lay::With, $recipe->lay];
 
-        return Json::response(new AnswerView(
-            $zone->id, $length->toArray(), $blends, $recovery, Figures::here($recipe, $length->finished, $kit, $this->kit->lengths($place), null),
-            null === $length->finished || true !== $recipe->method?->hasToolLength() ? [] : array_map(static fn (Option $o): array => array_diff_key($o->toArray(), ['reasons' => 1, 'warnings' => 1]), \array_slice($kit->options($length->finished, $lays, null, $zone), 0, 4)),
-        ));
+        return Json::response(
+            new AnswerView(
+                $zone->id,
+                $length->toArray(),
+                $blends,
+                $recovery,
+                Figures::here($recipe, $length->finished, $kit, $this->kit->lengths($place), null),
+                null === $length->finished || true !== $recipe->method?->hasToolLength()
+                    ? []
+                    : array_map(
+                        static fn (Option $o): array => array_diff_key(
+                            $o->toArray(),
+                            ['reasons' => 1, 'warnings' => 1],
+                        ),
+                        \array_slice($kit->options($length->finished, $lays, null, $zone), 0, 4),
+                    ),
+            ),
+        );
     }
 
     private function wish(Request $request): ?int
@@ -144,8 +212,13 @@ final readonly class CardController
      *
      * @return array{list<ZoneView>, string|null}
      */
-    private function zones(\KeenThistle\Core\Coat\CoatType $coat, array $plan, Figures $figures, string $place, array $changes): array
-    {
+    private function zones(
+        \KeenThistle\Core\Coat\CoatType $coat,
+        array $plan,
+        Figures $figures,
+        string $place,
+        array $changes,
+    ): array {
         $home = $this->kit->lengths();
         $there = $this->kit->lengths($place);
         $kit = $this->kit->match($place);
@@ -165,7 +238,22 @@ final readonly class CardController
             $now = $figures->now($id)?->rounded();
             $by = $changed[$id] ?? null;
             if (null === $p || null === $p['recipe']->method) {
-                $zones[] = new ZoneView($id, $p['version'] ?? 0, null, null, null, null, null, false, $now, $natural, null, null, $by?->who, $by?->at);
+                $zones[] = new ZoneView(
+                    $id,
+                    $p['version'] ?? 0,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    false,
+                    $now,
+                    $natural,
+                    null,
+                    null,
+                    $by?->who,
+                    $by?->at,
+                );
                 continue;
             }
             $recipe = $p['recipe']->forRules();
@@ -177,19 +265,64 @@ final readonly class CardController
                 $worst = $id;
                 $worstDifference = abs($here->difference_mm ?? 0.0);
             }
-            $fillBack = true === $p['recipe']->exception && null !== $length->finished ? $figures->fillBack($length->finished, Length::ofMillimetres($natural)) : null;
-            $zones[] = new ZoneView($id, $p['version'], RecipeView::of($p['recipe']), $answer['finished_mm'], $answer['low_mm'], $answer['high_mm'], $answer['inch'], $answer['estimated'], $now, $natural, $here, $fillBack, $by?->who, $by?->at);
+            $fillBack =
+                true === $p['recipe']->exception && null !== $length->finished
+                    ? $figures->fillBack($length->finished, Length::ofMillimetres($natural))
+                    : null;
+            $zones[] = new ZoneView(
+                $id,
+                $p['version'],
+                RecipeView::of($p['recipe']),
+                $answer['finished_mm'],
+                $answer['low_mm'],
+                $answer['high_mm'],
+                $answer['inch'],
+                $answer['estimated'],
+                $now,
+                $natural,
+                $here,
+                $fillBack,
+                $by?->who,
+                $by?->at,
+            );
         }
 
         return [$zones, $worst];
     }
 
-    /** @param array{id: string, day: string, kind: string, staff: string, place: string, minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string, zones: list<array{zone: string, state: string, planned: ZoneRecipe, actual: ZoneRecipe, why: string, finished_um: int|null, arrival_um: int|null, owner_cut: bool}>} $v */
+    /**
+     * @param array{id: string, day: string, kind: string, staff: string, place: string, minutes: int|null,
+     *     load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
+     *     zones: list<array{zone: string,
+     * state: string, planned: ZoneRecipe, actual: ZoneRecipe, why: string, finished_um: int|null,
+     *     arrival_um: int|null, owner_cut: bool}>} $v
+     */
     private static function visit(array $v): VisitView
     {
-        return new VisitView($v['id'], $v['day'], $v['kind'], $v['staff'], $v['place'], $v['minutes'], $v['load'], $v['tender'], $v['upkeep'], $v['note'], array_map(static fn (array $z): VisitZoneView => new VisitZoneView(
-            $z['zone'], $z['state'], null === $z['planned']->method ? null : $z['planned']->words(), null === $z['actual']->method ? null : $z['actual']->words(), $z['why'],
-            null === $z['finished_um'] ? null : round($z['finished_um'] / 1000, 1), null === $z['arrival_um'] ? null : round($z['arrival_um'] / 1000, 1), $z['owner_cut'],
-        ), $v['zones']));
+        return new VisitView(
+            $v['id'],
+            $v['day'],
+            $v['kind'],
+            $v['staff'],
+            $v['place'],
+            $v['minutes'],
+            $v['load'],
+            $v['tender'],
+            $v['upkeep'],
+            $v['note'],
+            array_map(
+                static fn (array $z): VisitZoneView => new VisitZoneView(
+                    $z['zone'],
+                    $z['state'],
+                    null === $z['planned']->method ? null : $z['planned']->words(),
+                    null === $z['actual']->method ? null : $z['actual']->words(),
+                    $z['why'],
+                    null === $z['finished_um'] ? null : round($z['finished_um'] / 1000, 1),
+                    null === $z['arrival_um'] ? null : round($z['arrival_um'] / 1000, 1),
+                    $z['owner_cut'],
+                ),
+                $v['zones'],
+            ),
+        );
     }
 }

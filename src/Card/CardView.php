@@ -9,7 +9,22 @@ namespace KeenThistle\Card;
 use KeenThistle\Book\DogView;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['dog', 'cautions', 'place', 'zones', 'worst_here', 'growth', 'interval', 'visits', 'bookings', 'changes', 'revision', 'today'])]
+#[OA\Schema(
+    required: [
+        'dog',
+        'cautions',
+        'place',
+        'zones',
+        'worst_here',
+        'growth',
+        'interval',
+        'visits',
+        'bookings',
+        'changes',
+        'revision',
+        'today',
+    ],
+),]
 final readonly class CardView
 {
     /**
@@ -21,7 +36,12 @@ final readonly class CardView
      */
     public function __construct(
         #[OA\Property(ref: DogView::class)] public DogView $dog,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class), description: 'health and handling, worst first')] public array $cautions,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: CautionView::class),
+            description: 'health and handling, worst first',
+        ),]
+        public array $cautions,
         #[OA\Property] public string $place,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ZoneView::class))] public array $zones,
         #[OA\Property(nullable: true, description: 'the zone this kit serves worst')] public ?string $worst_here,

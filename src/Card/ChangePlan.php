@@ -26,12 +26,18 @@ final readonly class ChangePlan
      * @param int|null $revision what the plan was when the wish was made, where all of it matters
      * @param string|null $summary for the log; null: what the recipes say
      *
-     * @return array{revision: int, zones: array<string, array{version: int, change: string|null}>} change: id in the log, null where nothing changed
+     * @return array{revision: int, zones: array<string, array{version: int, change: string|null}>} change: id in the
+     *     log, null where nothing changed
      *
      * @throws Problem 412 with the other person's recipe when a zone has changed since
      */
-    public function __invoke(EntityManagerInterface $manager, Dog $dog, array $wishes, ?int $revision = null, ?string $summary = null): array
-    {
+    public function __invoke(
+        EntityManagerInterface $manager,
+        Dog $dog,
+        array $wishes,
+        ?int $revision = null,
+        ?string $summary = null,
+    ): array {
         [$now, $plan] = $this->rows->plan($dog);
         if (null !== $revision && $now !== $revision) {
             throw LostRace::rows('trim_plan', 1, 0);
@@ -53,7 +59,16 @@ final readonly class ChangePlan
         $now = $this->store->change($dog->id, $changes, $revision);
         foreach ($changes as $zone => $wish) {
             $before = $plan[$zone]['recipe'] ?? new ZoneRecipe();
-            $change = $this->log->entry($manager, $dog, 'plan_zone', $zone, $summary ?? self::summary(Zone::of($zone), $before, $wish['recipe']), RecipeArray::of($before), RecipeArray::of($wish['recipe']), $now);
+            $change = $this->log->entry(
+                $manager,
+                $dog,
+                'plan_zone',
+                $zone,
+                $summary ?? self::summary(Zone::of($zone), $before, $wish['recipe']),
+                RecipeArray::of($before),
+                RecipeArray::of($wish['recipe']),
+                $now,
+            );
             $done[$zone] = ['version' => $wish['version'] + 1, 'change' => (string) $change->id];
         }
         $this->log->touch($manager, $dog);
@@ -72,10 +87,24 @@ final readonly class ChangePlan
     }
 
     /** @param Wish $there */
-    private function stale(EntityManagerInterface $manager, Dog $dog, Zone $zone, array $there, ZoneRecipe $mine): Problem
-    {
-        $last = $manager->createQuery('SELECT c, s FROM '.Change::class." c JOIN c.staff s WHERE c.dog = :dog AND c.kind = 'plan_zone' AND c.subject = :zone ORDER BY c.id DESC")
-            ->setParameter('dog', $dog->id, 'uuid')->setParameter('zone', $zone->id)->setMaxResults(1)->getOneOrNullResult();
+    private function stale(
+        EntityManagerInterface $manager,
+        Dog $dog,
+        Zone $zone,
+        array $there,
+        ZoneRecipe $mine,
+    ): Problem {
+        $last = $manager
+            ->createQuery(
+                'SELECT c, s FROM '.
+                    Change::class.
+                    " c JOIN c.staff s WHERE c.dog = :dog AND c.kind = 'plan_zone' AND c.subject = :zone ORDER ".
+                    'BY c.id DESC',
+            )
+            ->setParameter('dog', $dog->id, 'uuid')
+            ->setParameter('zone', $zone->id)
+            ->setMaxResults(1)
+            ->getOneOrNullResult();
         $who = $last instanceof Change ? $last->staff->name : 'Somebody';
 
         return Problem::stale(\sprintf('%s changed the %s meanwhile. Choose which recipe stays.', $who, $zone->label), [

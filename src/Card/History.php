@@ -16,8 +16,11 @@ use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
 
 /**
- * @phpstan-type VisitRow array{id: string, day: string, kind: string, staff: string, place: string, minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string, zones: list<ZoneRow>}
- * @phpstan-type ZoneRow array{zone: string, state: string, planned: ZoneRecipe, actual: ZoneRecipe, why: string, finished_um: int|null, arrival_um: int|null, owner_cut: bool}
+ * @phpstan-type VisitRow array{id: string, day: string, kind: string, staff: string, place: string,
+ *     minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
+ *     zones: list<ZoneRow>}
+ * @phpstan-type ZoneRow array{zone: string, state: string, planned: ZoneRecipe, actual: ZoneRecipe, why: string,
+ *     finished_um: int|null, arrival_um: int|null, owner_cut: bool}
  */
 final readonly class History
 {
@@ -27,7 +30,10 @@ final readonly class History
     /** @var list<PastVisit> oldest first */
     public array $past;
 
-    /** @var array<string, array{um: int|null, method: Method, forced: bool, day: \DateTimeImmutable}> zone => how it was left last */
+    /**
+     * @var array<string, array{um: int|null, method: Method, forced: bool, day: \DateTimeImmutable}> zone => how it
+     *     was left last
+     */
     public array $left;
 
     public ?\DateTimeImmutable $lastFull;
@@ -44,15 +50,42 @@ final readonly class History
         foreach ($visits as $visit) {
             $day = new \DateTimeImmutable($visit['day'], new \DateTimeZone('UTC'));
             if (null !== $lastFull && 'full' === $visit['kind']) {
-                $past[] = new PastVisit(self::weeks($lastFull, $day), $visit['load'], null === $visit['upkeep'] ? null : Upkeep::from($visit['upkeep']), self::mean($left), $visit['tender'], [], $visit['id']);
+                $past[] = new PastVisit(
+                    self::weeks($lastFull, $day),
+                    $visit['load'],
+                    null === $visit['upkeep'] ? null : Upkeep::from($visit['upkeep']),
+                    self::mean($left),
+                    $visit['tender'],
+                    [],
+                    $visit['id'],
+                );
             }
             foreach ($visit['zones'] as $z) {
                 $was = $left[$z['zone']] ?? null;
-                if (null !== $z['arrival_um'] && null !== $was && null !== $was['um'] && $day > $was['day'] && ($z['arrival_um'] >= $was['um'] || $z['owner_cut'])) {
-                    $observations[] = Observation::of(Length::ofMicrometres($was['um']), Length::ofMicrometres($z['arrival_um']), self::weeks($was['day'], $day), $visit['id'], $was['day'], null === $visit['stage'] ? null : CoatStage::from($visit['stage']), $z['owner_cut']);
+                if (
+                    null !== $z['arrival_um']
+                    && null !== $was
+                    && null !== $was['um']
+                    && $day > $was['day']
+                    && ($z['arrival_um'] >= $was['um'] || $z['owner_cut'])
+                ) {
+                    $observations[] = Observation::of(
+                        Length::ofMicrometres($was['um']),
+                        Length::ofMicrometres($z['arrival_um']),
+                        self::weeks($was['day'], $day),
+                        $visit['id'],
+                        $was['day'],
+                        null === $visit['stage'] ? null : CoatStage::from($visit['stage']),
+                        $z['owner_cut'],
+                    );
                 }
                 if ('done' === $z['state'] || 'partly' === $z['state']) {
-                    $left[$z['zone']] = ['um' => $z['finished_um'], 'method' => $z['actual']->method ?? Method::Leave, 'forced' => 'forced_by_mat' === $z['actual']->reason, 'day' => $day];
+                    $left[$z['zone']] = [
+                        'um' => $z['finished_um'],
+                        'method' => $z['actual']->method ?? Method::Leave,
+                        'forced' => 'forced_by_mat' === $z['actual']->reason,
+                        'day' => $day,
+                    ];
                 }
             }
             $lastAny = $day;
@@ -72,7 +105,12 @@ final readonly class History
     {
         $zones = [];
         foreach ($this->left as $zone => $l) {
-            $zones[] = new ZoneLeft(Zone::of($zone), null === $l['um'] ? null : Length::ofMicrometres($l['um']), $l['method'], $l['forced']);
+            $zones[] = new ZoneLeft(
+                Zone::of($zone),
+                null === $l['um'] ? null : Length::ofMicrometres($l['um']),
+                $l['method'],
+                $l['forced'],
+            );
         }
 
         return $zones;

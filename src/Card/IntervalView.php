@@ -8,7 +8,20 @@ namespace KeenThistle\Card;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['from', 'full_weeks', 'full_on', 'binding', 'tidy_weeks', 'tidy_on', 'clocks', 'reasons', 'warnings', 'wish'])]
+#[OA\Schema(
+    required: [
+        'from',
+        'full_weeks',
+        'full_on',
+        'binding',
+        'tidy_weeks',
+        'tidy_on',
+        'clocks',
+        'reasons',
+        'warnings',
+        'wish',
+    ],
+),]
 final readonly class IntervalView
 {
     /**

@@ -32,15 +32,24 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class LineController
 {
-    public function __construct(private CardRows $rows, private KitReader $kit, private Scope $scope, private Writes $writes, private ChangePlan $change)
-    {
+    public function __construct(
+        private CardRows $rows,
+        private KitReader $kit,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangePlan $change,
+    ) {
     }
 
     public static function shape(): Shape
     {
         return Shape::object([
-            'line' => Shape::text(0, Notation::LONGEST)->required()->describe('such as: back ribs: 16/10; throat: 7F >breastbone_dip'),
-            'confirmed' => Shape::boolean()->default(false)->describe('whether what was spoken has been seen and confirmed'),
+            'line' => Shape::text(0, Notation::LONGEST)
+                ->required()
+                ->describe('such as: back ribs: 16/10; throat: 7F >breastbone_dip'),
+            'confirmed' => Shape::boolean()
+                ->default(false)
+                ->describe('whether what was spoken has been seen and confirmed'),
         ]);
     }
 
@@ -67,17 +76,33 @@ final readonly class LineController
 
     #[Route('/api/dogs/{id}/line', methods: ['PUT'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Let the plan be what the line says; zones it leaves out are taken out. 412 with their line when somebody changed the plan meanwhile', gives: LineView::class, takes: [self::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'Let the plan be what the line says; zones it leaves out are taken out. 412 with their line when '.
+            'somebody changed the plan meanwhile',
+        gives: LineView::class,
+        takes: [self::class, 'shape'],
+        versioned: true,
+    ),]
     public function keep(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
         $read = $this->parse($body);
         if ([] !== $read->faults) {
-            throw InvalidInput::at('line', implode('; ', array_map(static fn (Fault $f): string => $f->message(), $read->faults)));
+            throw InvalidInput::at(
+                'line',
+                implode('; ', array_map(static fn (Fault $f): string => $f->message(), $read->faults)),
+            );
         }
         if ([] !== $read->spoken && !$body->bool('confirmed')) {
-            throw InvalidInput::at('line', 'was heard, not written: confirm '.implode(', ', array_map(static fn (array $s): string => "\"{$s['said']}\" as {$s['means']}", $read->spoken)));
+            throw InvalidInput::at(
+                'line',
+                'was heard, not written: confirm '.
+                    implode(
+                        ', ',
+                        array_map(static fn (array $s): string => "\"{$s['said']}\" as {$s['means']}", $read->spoken),
+                    ),
+            );
         }
 
         return $this->writes->once(
@@ -87,16 +112,26 @@ final readonly class LineController
                 [$revision, $rows] = $this->rows->plan($dog);
                 $plan = self::recipes($rows);
                 if ($revision !== $version) {
-                    throw Problem::stale('Somebody changed this plan meanwhile.', ['version' => $revision, 'theirs_line' => PlanLine::of($plan)]);
+                    throw Problem::stale('Somebody changed this plan meanwhile.', [
+                        'version' => $revision,
+                        'theirs_line' => PlanLine::of($plan),
+                    ]);
                 }
                 $wishes = [];
                 foreach (array_merge(...self::differences($plan, $read->plan)) as $zone) {
-                    $wishes[$zone] = ['version' => $rows[$zone]['version'] ?? 0, 'recipe' => isset($read->plan[$zone]) ? PlanLine::recipe($read->plan[$zone]) : new ZoneRecipe()];
+                    $wishes[$zone] = [
+                        'version' => $rows[$zone]['version'] ?? 0,
+                        'recipe' => isset($read->plan[$zone]) ? PlanLine::recipe($read->plan[$zone]) : new ZoneRecipe(),
+                    ];
                 }
 
                 return ['revision' => ($this->change)($manager, $dog, $wishes, $revision)['revision']];
             },
-            fn (array $done): LineView => $this->view(\is_int($done['revision']) ? $done['revision'] : 0, array_map(PlanLine::recipe(...), $read->plan), $read),
+            fn (array $done): LineView => $this->view(
+                \is_int($done['revision']) ? $done['revision'] : 0,
+                array_map(PlanLine::recipe(...), $read->plan),
+                $read,
+            ),
         );
     }
 
@@ -146,7 +181,13 @@ final readonly class LineController
     private static function differences(array $plan, array $line): array
     {
         $ways = PlanLine::ways($plan);
-        $changed = array_keys(array_filter($line, static fn (Way $w, string $zone): bool => ($ways[$zone] ?? null)?->key() !== $w->key(), \ARRAY_FILTER_USE_BOTH));
+        $changed = array_keys(
+            array_filter(
+                $line,
+                static fn (Way $w, string $zone): bool => ($ways[$zone] ?? null)?->key() !== $w->key(),
+                \ARRAY_FILTER_USE_BOTH,
+            ),
+        );
 
         return [$changed, array_values(array_diff(array_keys($ways), array_keys($line)))];
     }
@@ -158,13 +199,38 @@ final readonly class LineController
         $zones = [];
         foreach ($read->plan as $zone => $way) {
             $recipe = PlanLine::recipe($way);
-            $zones[] = ['zone' => $zone, 'recipe' => RecipeView::of($recipe), 'finished_mm' => $lengths->planned($recipe->forRules())->finished?->rounded()];
+            $zones[] = [
+                'zone' => $zone,
+                'recipe' => RecipeView::of($recipe),
+                'finished_mm' => $lengths->planned($recipe->forRules())->finished?->rounded(),
+            ];
         }
         [$changed, $gone] = self::differences($plan, $read->plan);
 
-        return new LineView(Notation::format($read->plan), $revision, $zones, $changed, $gone, $read->spoken, array_map(static fn (Fault $f): array => $f->toArray(), $read->faults), [
-            'zone' => ZoneNames::all(), 'tool' => [...BladeTable::labels(), 'out', 'scissor', 'thin', 'strip', 'card', 'leave', ...array_map(static fn (string $b): string => "16/$b", BladeTable::GUARD_BASES)],
-            'mark' => ['against', 'across', 'once', '!', '>', '=', '@', '#', '%', ';'], 'stop' => Way::STOPS, 'reason' => Way::REASONS,
-        ]);
+        return new LineView(
+            Notation::format($read->plan),
+            $revision,
+            $zones,
+            $changed,
+            $gone,
+            $read->spoken,
+            array_map(static fn (Fault $f): array => $f->toArray(), $read->faults),
+            [
+                'zone' => ZoneNames::all(),
+                'tool' => [
+                    ...BladeTable::labels(),
+                    'out',
+                    'scissor',
+                    'thin',
+                    'strip',
+                    'card',
+                    'leave',
+                    ...array_map(static fn (string $b): string => "16/$b", BladeTable::GUARD_BASES),
+                ],
+                'mark' => ['against', 'across', 'once', '!', '>', '=', '@', '#', '%', ';'],
+                'stop' => Way::STOPS,
+                'reason' => Way::REASONS,
+            ],
+        );
     }
 }

@@ -18,8 +18,12 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class OrderController
 {
-    public function __construct(private CardRows $rows, private WorkOrder $order, private EntityManagerInterface $manager, private ClockInterface $clock)
-    {
+    public function __construct(
+        private CardRows $rows,
+        private WorkOrder $order,
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/dogs/{id}/order', methods: ['GET'])]
@@ -29,8 +33,12 @@ final readonly class OrderController
     {
         $dog = $this->rows->dog($id);
         [, $plan] = $this->rows->plan($dog);
-        $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $this->clock->now()->setTime(0, 0)]);
-        $list = $this->order->of($dog, array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), $arrival)->toArray();
+        $arrival = $this->manager
+            ->getRepository(Arrival::class)
+            ->findOneBy(['dog' => $dog, 'day' => $this->clock->now()->setTime(0, 0)]);
+        $list = $this->order
+            ->of($dog, array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), $arrival)
+            ->toArray();
 
         return Json::response(new OrderView($list['steps'], $list['tool_changes'], $list['moved']));
     }

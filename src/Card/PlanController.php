@@ -29,12 +29,22 @@ final readonly class PlanController
 
     #[Route('/api/dogs/{id}/plan/{zone}', methods: ['PUT'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Change a zone\'s recipe; 412 with both values when somebody else changed it meanwhile', gives: ZoneChangedView::class, takes: [RecipeInput::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'Change a zone\'s recipe; 412 with both values when somebody else changed it meanwhile',
+        gives: ZoneChangedView::class,
+        takes: [RecipeInput::class, 'shape'],
+        versioned: true,
+    ),]
     public function put(Request $request, string $id, string $zone): Response
     {
         $zone = self::zone($zone);
 
-        return $this->change($request, $id, $zone, RecipeInput::read(Body::read($request, RecipeInput::shape()), $zone));
+        return $this->change(
+            $request,
+            $id,
+            $zone,
+            RecipeInput::read(Body::read($request, RecipeInput::shape()), $zone),
+        );
     }
 
     #[Route('/api/dogs/{id}/plan/{zone}', methods: ['DELETE'])]

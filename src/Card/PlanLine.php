@@ -41,8 +41,20 @@ final class PlanLine
         $plain = null === $r->guardUm ? null : self::plain($r->guardUm);
 
         return new Way(
-            $r->method, $r->blade, $r->guardUm, $r->base, null === $r->guardUm || $r->tool === $plain ? null : $r->tool, $r->method->hasToolLength() ? $r->lay ?? Lay::With : null, $r->enteredUm, $r->stopLine, $r->shape, $r->reason,
-            'do_not_repeat' === $r->carry, true === $r->exception, $r->clipperUnit, $r->note,
+            $r->method,
+            $r->blade,
+            $r->guardUm,
+            $r->base,
+            null === $r->guardUm || $r->tool === $plain ? null : $r->tool,
+            $r->method->hasToolLength() ? $r->lay ?? Lay::With : null,
+            $r->enteredUm,
+            $r->stopLine,
+            $r->shape,
+            $r->reason,
+            'do_not_repeat' === $r->carry,
+            true === $r->exception,
+            $r->clipperUnit,
+            $r->note,
         );
     }
 
@@ -53,7 +65,13 @@ final class PlanLine
         $r->blade = $w->blade;
         $r->tool = $w->blade ?? $w->called;
         [$r->guardUm, $r->base, $r->lay, $r->enteredUm] = [$w->guard, $w->base, $w->lay, $w->about];
-        [$r->stopLine, $r->shape, $r->reason, $r->clipperUnit, $r->note] = [$w->stop, $w->shape, $w->reason, $w->clipper, $w->note];
+        [$r->stopLine, $r->shape, $r->reason, $r->clipperUnit, $r->note] = [
+            $w->stop,
+            $w->shape,
+            $w->reason,
+            $w->clipper,
+            $w->note,
+        ];
         $r->carry = $w->once ? 'do_not_repeat' : 'repeat';
         $r->exception = $w->exception;
         if (null !== $w->guard && null === $w->called) {

@@ -11,8 +11,33 @@ use KeenThistle\Core\Length\Method;
 
 final class RecipeArray
 {
-    private const TEXTS = ['tool' => 'tool', 'blade' => 'blade', 'base' => 'base', 'clipper_unit' => 'clipperUnit', 'stop_line' => 'stopLine', 'shape' => 'shape', 'reason' => 'reason', 'carry' => 'carry', 'note' => 'note'];
-    public const COLUMNS = ['method', 'tool', 'blade', 'guard_um', 'base', 'clipper_unit', 'lay', 'entered_um', 'stop_line', 'shape', 'reason', 'carry', 'exception', 'note'];
+    private const TEXTS = [
+        'tool' => 'tool',
+        'blade' => 'blade',
+        'base' => 'base',
+        'clipper_unit' => 'clipperUnit',
+        'stop_line' => 'stopLine',
+        'shape' => 'shape',
+        'reason' => 'reason',
+        'carry' => 'carry',
+        'note' => 'note',
+    ];
+    public const COLUMNS = [
+        'method',
+        'tool',
+        'blade',
+        'guard_um',
+        'base',
+        'clipper_unit',
+        'lay',
+        'entered_um',
+        'stop_line',
+        'shape',
+        'reason',
+        'carry',
+        'exception',
+        'note',
+    ];
 
     private function __construct()
     {
@@ -21,7 +46,13 @@ final class RecipeArray
     /** @return array<string, mixed> */
     public static function of(ZoneRecipe $recipe): array
     {
-        $out = ['method' => $recipe->method?->value, 'guard_um' => $recipe->guardUm, 'lay' => $recipe->lay?->value, 'entered_um' => $recipe->enteredUm, 'exception' => $recipe->exception];
+        $out = [
+            'method' => $recipe->method?->value,
+            'guard_um' => $recipe->guardUm,
+            'lay' => $recipe->lay?->value,
+            'entered_um' => $recipe->enteredUm,
+            'exception' => $recipe->exception,
+        ];
         foreach (self::TEXTS as $column => $property) {
             $out[$column] = $recipe->{$property};
         }

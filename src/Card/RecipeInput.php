@@ -59,7 +59,10 @@ final class RecipeInput
         $entered = $in->floatOrNull('entered_mm');
         if (null !== $entered) {
             if ($recipe->method->hasToolLength()) {
-                throw InvalidInput::at($in->pathOf('entered_mm'), 'is derived from the tool here and cannot be typed; measure the tool in the kit instead');
+                throw InvalidInput::at(
+                    $in->pathOf('entered_mm'),
+                    'is derived from the tool here and cannot be typed; measure the tool in the kit instead',
+                );
             }
             $recipe->enteredUm = Length::ofMillimetres($entered, $in->pathOf('entered_mm'))->micrometres();
         }
@@ -85,10 +88,16 @@ final class RecipeInput
             default => null,
         };
         if (null === $wanted && null !== $tool && ($tool->isBlade() || $tool->isGuard())) {
-            throw InvalidInput::at($in->pathOf('tool'), \sprintf('%s needs no blade or guard', str_replace('_', ' ', $method->value)));
+            throw InvalidInput::at(
+                $in->pathOf('tool'),
+                \sprintf('%s needs no blade or guard', str_replace('_', ' ', $method->value)),
+            );
         }
         if (null !== $wanted && $wanted !== $tool?->kind) {
-            throw InvalidInput::at($in->pathOf('tool'), 'blade' === $wanted ? 'choose the blade' : 'choose the guard and the base blade under it');
+            throw InvalidInput::at(
+                $in->pathOf('tool'),
+                'blade' === $wanted ? 'choose the blade' : 'choose the guard and the base blade under it',
+            );
         }
     }
 

@@ -8,7 +8,22 @@ namespace KeenThistle\Card;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['method', 'tool', 'clipper_unit', 'lay', 'entered_mm', 'stop_line', 'shape', 'reason', 'carry', 'exception', 'note', 'words'])]
+#[OA\Schema(
+    required: [
+        'method',
+        'tool',
+        'clipper_unit',
+        'lay',
+        'entered_mm',
+        'stop_line',
+        'shape',
+        'reason',
+        'carry',
+        'exception',
+        'note',
+        'words',
+    ],
+),]
 final readonly class RecipeView
 {
     /** @param array<string, mixed>|null $tool */
@@ -35,6 +50,19 @@ final readonly class RecipeView
         }
         $tool = $recipe->forRules()->tool;
 
-        return new self($recipe->method->value, $tool->isBlade() || $tool->isGuard() ? $tool->toArray() : null, $recipe->clipperUnit, $recipe->lay?->value, null === $recipe->enteredUm ? null : $recipe->enteredUm / 1000, $recipe->stopLine, $recipe->shape, $recipe->reason, $recipe->carry ?? 'repeat', $recipe->exception ?? false, $recipe->note, $recipe->words());
+        return new self(
+            $recipe->method->value,
+            $tool->isBlade() || $tool->isGuard() ? $tool->toArray() : null,
+            $recipe->clipperUnit,
+            $recipe->lay?->value,
+            null === $recipe->enteredUm ? null : $recipe->enteredUm / 1000,
+            $recipe->stopLine,
+            $recipe->shape,
+            $recipe->reason,
+            $recipe->carry ?? 'repeat',
+            $recipe->exception ?? false,
+            $recipe->note,
+            $recipe->words(),
+        );
     }
 }

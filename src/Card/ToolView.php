@@ -8,9 +8,15 @@ namespace KeenThistle\Card;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['kind'], properties: [
-    new OA\Property('kind', type: 'string'), new OA\Property('label', type: 'string'), new OA\Property('mm', type: 'number'), new OA\Property('base', type: 'string'),
-])]
+#[OA\Schema(
+    required: ['kind'],
+    properties: [
+        new OA\Property('kind', type: 'string'),
+        new OA\Property('label', type: 'string'),
+        new OA\Property('mm', type: 'number'),
+        new OA\Property('base', type: 'string'),
+    ],
+),]
 final class ToolView
 {
 }

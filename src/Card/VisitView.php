@@ -8,7 +8,21 @@ namespace KeenThistle\Card;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'day', 'kind', 'staff', 'place', 'minutes', 'arrival_load', 'tender_severity', 'upkeep', 'note', 'zones'])]
+#[OA\Schema(
+    required: [
+        'id',
+        'day',
+        'kind',
+        'staff',
+        'place',
+        'minutes',
+        'arrival_load',
+        'tender_severity',
+        'upkeep',
+        'note',
+        'zones',
+    ],
+),]
 final readonly class VisitView
 {
     /** @param list<VisitZoneView> $zones */

@@ -18,7 +18,19 @@ final readonly class WishView
     public function __construct(
         #[OA\Property] public int $weeks,
         #[OA\Property] public string $on,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['clock', 'weeks', 'over_by_weeks'], properties: [new OA\Property('clock', type: 'string'), new OA\Property('weeks', type: 'number'), new OA\Property('over_by_weeks', type: 'number')], type: 'object'))] public array $breaks,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['clock', 'weeks', 'over_by_weeks'],
+                properties: [
+                    new OA\Property('clock', type: 'string'),
+                    new OA\Property('weeks', type: 'number'),
+                    new OA\Property('over_by_weeks', type: 'number'),
+                ],
+                type: 'object',
+            ),
+        ),]
+        public array $breaks,
         #[OA\Property(nullable: true)] public ?float $length_mm,
         #[OA\Property] public float $load,
         #[OA\Property(nullable: true)] public ?float $matting_minutes,

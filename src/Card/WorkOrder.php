@@ -1,6 +1,9 @@
 <?php
 
-/** Hands a dog's plan and today's arrival to the rules of order and minutes; used by the card, the table and what records a visit. */
+/**
+ * Hands a dog's plan and today's arrival to the rules of order and minutes; used by the card, the table and what
+ * records a visit.
+ */
 
 declare(strict_types=1);
 
@@ -30,7 +33,13 @@ use KeenThistle\Handling\HandlingRecord;
 final readonly class WorkOrder
 {
     /** Of the steps that share a phase, the one that its minutes stand at. */
-    private const SHOWN_AT = ['check' => Step::Check, 'nails_pads_ears' => Step::Nails, 'comb_out' => Step::CombOut, 'finish' => Step::Finish, 'notes' => Step::Notes];
+    private const SHOWN_AT = [
+        'check' => Step::Check,
+        'nails_pads_ears' => Step::Nails,
+        'comb_out' => Step::CombOut,
+        'finish' => Step::Finish,
+        'notes' => Step::Notes,
+    ];
 
     public function __construct(private EntityManagerInterface $manager)
     {
@@ -44,7 +53,9 @@ final readonly class WorkOrder
      */
     public function of(Dog $dog, array $plan, ?Arrival $arrival, bool $schooled = true): WorkList
     {
-        $dryer = $this->manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => Tool::Dryer]);
+        $dryer = $this->manager
+            ->getRepository(HandlingRecord::class)
+            ->findOneBy(['dog' => $dog, 'tool' => Tool::Dryer]);
         $mats = self::mats($arrival);
         $zones = [];
         $guards = false;
@@ -62,11 +73,20 @@ final readonly class WorkOrder
             }
         }
         $job = new Job(
-            $zones, $dog->coat, $guards, matted: [] !== array_filter($mats, static fn (Mat $m): bool => $m->severity > 1), comingOff: 'even_out' === $arrival?->choice, fearsDryer: null !== $dryer && $dryer->tolerance <= 1,
-            shortPatience: \in_array($dog->handling, [Handling::Painful, Handling::Frightened], true), minutes: $minutes,
+            $zones,
+            $dog->coat,
+            $guards,
+            matted: [] !== array_filter($mats, static fn (Mat $m): bool => $m->severity > 1),
+            comingOff: 'even_out' === $arrival?->choice,
+            fearsDryer: null !== $dryer && $dryer->tolerance <= 1,
+            shortPatience: \in_array($dog->handling, [Handling::Painful, Handling::Frightened], true),
+            minutes: $minutes,
         );
 
-        return (new OrderRule())->order($job, SchoolTable::schools($schooled ? $dog->schools + $dog->salon->schools : []));
+        return (new OrderRule())->order(
+            $job,
+            SchoolTable::schools($schooled ? $dog->schools + $dog->salon->schools : []),
+        );
     }
 
     /**
@@ -79,10 +99,23 @@ final readonly class WorkOrder
         if (null === $dog->kg) {
             return null;
         }
-        $methods = array_filter(array_map(static fn (ZoneRecipe $r): ?Method => Method::Leave === $r->method ? null : $r->method, $plan));
-        $matting = (new MattingRule($dog->kg, $dog->handling, $dog->coat, $dog->handStripped))->reckon(self::mats($arrival))->minutes;
+        $methods = array_filter(
+            array_map(static fn (ZoneRecipe $r): ?Method => Method::Leave === $r->method ? null : $r->method, $plan),
+        );
+        $matting = (new MattingRule($dog->kg, $dog->handling, $dog->coat, $dog->handStripped))->reckon(
+            self::mats($arrival),
+        )->minutes;
 
-        return (new MinutesRule())->estimate(new Work($dog->kg, $dog->coat, $dog->handling, $service, $matting, zones: [] === $methods ? null : $methods));
+        return (new MinutesRule())->estimate(
+            new Work(
+                $dog->kg,
+                $dog->coat,
+                $dog->handling,
+                $service,
+                $matting,
+                zones: [] === $methods ? null : $methods,
+            ),
+        );
     }
 
     /** @return list<Mat> */

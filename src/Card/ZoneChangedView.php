@@ -16,7 +16,11 @@ final readonly class ZoneChangedView
         #[OA\Property] public int $version,
         #[OA\Property(ref: RecipeView::class, nullable: true)] public ?RecipeView $recipe,
         #[OA\Property] public int $revision,
-        #[OA\Property(nullable: true, description: 'id of the change in the log, for undo; null when nothing changed')] public ?string $change,
+        #[OA\Property(
+            nullable: true,
+            description: 'id of the change in the log, for undo; null when nothing changed',
+        ),]
+        public ?string $change,
     ) {
     }
 
@@ -25,6 +29,12 @@ final readonly class ZoneChangedView
     {
         $number = static fn (string $name): int => \is_int($done[$name]) ? $done[$name] : 0;
 
-        return new self($zone, $number('version'), RecipeView::of($recipe), $number('revision'), \is_string($done['change']) ? $done['change'] : null);
+        return new self(
+            $zone,
+            $number('version'),
+            RecipeView::of($recipe),
+            $number('revision'),
+            \is_string($done['change']) ? $done['change'] : null,
+        );
     }
 }

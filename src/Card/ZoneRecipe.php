@@ -17,9 +17,30 @@ use KeenThistle\Core\Measure\Length;
 #[ORM\Embeddable]
 class ZoneRecipe
 {
-    public const REASONS = ['owner_wish', 'comfort', 'hygiene', 'breed_outline', 'balance', 'repair', 'forced_by_mat', 'cleared_by_vet'];
+    public const REASONS = [
+        'owner_wish',
+        'comfort',
+        'hygiene',
+        'breed_outline',
+        'balance',
+        'repair',
+        'forced_by_mat',
+        'cleared_by_vet',
+    ];
     public const CARRY = ['repeat', 'do_not_repeat'];
-    public const STOP_LINES = ['', 'ear_fold', 'rear_ear_crease', 'eye_corner', 'nose_tip', 'breastbone_dip', 'elbow', 'hock', 'knee', 'tuck_up', 'root_of_tail'];
+    public const STOP_LINES = [
+        '',
+        'ear_fold',
+        'rear_ear_crease',
+        'eye_corner',
+        'nose_tip',
+        'breastbone_dip',
+        'elbow',
+        'hock',
+        'knee',
+        'tuck_up',
+        'root_of_tail',
+    ];
 
     #[ORM\Column(enumType: Method::class, length: 10, nullable: true)]
     public ?Method $method = null;
@@ -69,7 +90,11 @@ class ZoneRecipe
     /** The tool, lay and estimate as the rules know them. */
     public function forRules(): Recipe
     {
-        return new Recipe($this->coreTool(), $this->lay ?? Lay::With, null === $this->enteredUm ? null : Length::ofMicrometres($this->enteredUm));
+        return new Recipe(
+            $this->coreTool(),
+            $this->lay ?? Lay::With,
+            null === $this->enteredUm ? null : Length::ofMicrometres($this->enteredUm),
+        );
     }
 
     private function coreTool(): Tool
@@ -81,13 +106,15 @@ class ZoneRecipe
             return Tool::guard(Length::ofMicrometres($this->guardUm), $this->base, $this->tool ?? '');
         }
 
-        return Tool::hand(match ($this->method) {
-            Method::Scissor => 'scissor',
-            Method::Thin => 'thin',
-            Method::Strip => 'strip',
-            Method::Card => 'card',
-            default => 'leave',
-        });
+        return Tool::hand(
+            match ($this->method) {
+                Method::Scissor => 'scissor',
+                Method::Thin => 'thin',
+                Method::Strip => 'strip',
+                Method::Card => 'card',
+                default => 'leave',
+            },
+        );
     }
 
     /** In plain words, for logs: "16 mm guard over 10, with the lay". */

@@ -23,9 +23,20 @@ final readonly class ZoneStore
 {
     /** Column of plan_zone => its type inside JSON_TABLE; RecipeArray::COLUMNS. */
     private const RECIPE = [
-        'method' => 'VARCHAR(10)', 'tool' => 'VARCHAR(40)', 'blade' => 'VARCHAR(8)', 'guard_um' => 'INT', 'base' => 'VARCHAR(8)',
-        'clipper_unit' => 'VARCHAR(60)', 'lay' => 'VARCHAR(8)', 'entered_um' => 'INT', 'stop_line' => 'VARCHAR(20)',
-        'shape' => 'VARCHAR(80)', 'reason' => 'VARCHAR(16)', 'carry' => 'VARCHAR(16)', 'exception' => 'TINYINT', 'note' => 'VARCHAR(300)',
+        'method' => 'VARCHAR(10)',
+        'tool' => 'VARCHAR(40)',
+        'blade' => 'VARCHAR(8)',
+        'guard_um' => 'INT',
+        'base' => 'VARCHAR(8)',
+        'clipper_unit' => 'VARCHAR(60)',
+        'lay' => 'VARCHAR(8)',
+        'entered_um' => 'INT',
+        'stop_line' => 'VARCHAR(20)',
+        'shape' => 'VARCHAR(80)',
+        'reason' => 'VARCHAR(16)',
+        'carry' => 'VARCHAR(16)',
+        'exception' => 'TINYINT',
+        'note' => 'VARCHAR(300)',
     ];
 
     public function __construct(private Connection $db, private Scope $scope)
@@ -44,10 +55,19 @@ final readonly class ZoneStore
     {
         // First, so that writers of one plan queue here and do not deadlock.
         $new = $this->raise($dog, $revision);
-        $ids = ['plan' => $this->scope->rows('SELECT id FROM trim_plan WHERE dog_id = :dog AND salon_id = :salon', ['dog' => $dog->toBinary()])[0]['id'] ?? null, 'salon' => $this->scope->salonId()->toBinary()];
+        $ids = [
+            'plan' => $this->scope->rows('SELECT id FROM trim_plan WHERE dog_id = :dog AND salon_id = :salon', [
+                'dog' => $dog->toBinary(),
+            ])[0]['id'] ?? null,
+            'salon' => $this->scope->salonId()->toBinary(),
+        ];
         ksort($zones);
         $this->written(array_filter($zones, static fn (array $w): bool => $w['version'] > 0), $this->update(...), $ids);
-        $this->written(array_filter($zones, static fn (array $w): bool => 0 === $w['version']), $this->insert(...), $ids);
+        $this->written(
+            array_filter($zones, static fn (array $w): bool => 0 === $w['version']),
+            $this->insert(...),
+            $ids,
+        );
 
         return $new;
     }
@@ -60,8 +80,10 @@ final readonly class ZoneStore
     public function raise(Uuid $dog, ?int $revision): int
     {
         $raised = (int) $this->db->executeStatement(
-            'UPDATE trim_plan SET revision = LAST_INSERT_ID(revision + 1) WHERE dog_id = :dog AND salon_id = :salon'.(null === $revision ? '' : ' AND revision = :revision'),
-            ['dog' => $dog->toBinary(), 'salon' => $this->scope->salonId()->toBinary()] + (null === $revision ? [] : ['revision' => $revision]),
+            'UPDATE trim_plan SET revision = LAST_INSERT_ID(revision + 1) WHERE dog_id = :dog AND salon_id = :salon'.
+                (null === $revision ? '' : ' AND revision = :revision'),
+            ['dog' => $dog->toBinary(), 'salon' => $this->scope->salonId()->toBinary()] +
+                (null === $revision ? [] : ['revision' => $revision]),
         );
         if (1 !== $raised) {
             throw LostRace::rows('trim_plan', 1, $raised);
@@ -92,7 +114,9 @@ final readonly class ZoneStore
         $set = implode(', ', array_map(static fn (string $c): string => "z.$c = n.$c", array_keys(self::RECIPE)));
 
         return (int) $this->db->executeStatement(
-            'UPDATE '.self::table()." STRAIGHT_JOIN plan_zone z ON z.plan_id = :plan AND z.zone = n.zone
+            'UPDATE '.
+                self::table().
+                " STRAIGHT_JOIN plan_zone z ON z.plan_id = :plan AND z.zone = n.zone
             SET z.version = z.version + 1, $set WHERE z.version = n.version AND z.salon_id = :salon",
             $parameters,
         );
@@ -108,8 +132,14 @@ final readonly class ZoneStore
         $columns = array_keys(self::RECIPE);
 
         return (int) $this->db->executeStatement(
-            'INSERT INTO plan_zone (id, salon_id, plan_id, zone, version, '.implode(', ', $columns).')
-            SELECT UNHEX(n.id), :salon, :plan, n.zone, 1, n.'.implode(', n.', $columns).' FROM '.self::table().'
+            'INSERT INTO plan_zone (id, salon_id, plan_id, zone, version, '.
+                implode(', ', $columns).
+                ')
+            SELECT UNHEX(n.id), :salon, :plan, n.zone, 1, n.'.
+                implode(', n.', $columns).
+                ' FROM '.
+                self::table().
+                '
             ON DUPLICATE KEY UPDATE plan_zone.version = plan_zone.version',
             $parameters,
         );
@@ -137,8 +167,11 @@ final readonly class ZoneStore
         foreach ($zones as $zone => $wish) {
             $recipe = RecipeArray::of($wish['recipe']);
             $recipe['exception'] = null === $wish['recipe']->exception ? null : (int) $wish['recipe']->exception;
-            $rows[] = array_filter($recipe, static fn (mixed $value): bool => null !== $value)
-                + ['id' => bin2hex(Uuid::v7()->toBinary()), 'zone' => $zone, 'version' => $wish['version']];
+            $rows[] = array_filter($recipe, static fn (mixed $value): bool => null !== $value) + [
+                'id' => bin2hex(Uuid::v7()->toBinary()),
+                'zone' => $zone,
+                'version' => $wish['version'],
+            ];
         }
 
         return json_encode($rows, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);

@@ -8,7 +8,24 @@ namespace KeenThistle\Card;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['zone', 'version', 'recipe', 'finished_mm', 'low_mm', 'high_mm', 'inch', 'estimated', 'now_mm', 'natural_mm', 'here', 'fill_back_on', 'changed_by', 'changed_at'])]
+#[OA\Schema(
+    required: [
+        'zone',
+        'version',
+        'recipe',
+        'finished_mm',
+        'low_mm',
+        'high_mm',
+        'inch',
+        'estimated',
+        'now_mm',
+        'natural_mm',
+        'here',
+        'fill_back_on',
+        'changed_by',
+        'changed_at',
+    ],
+),]
 final readonly class ZoneView
 {
     public function __construct(
@@ -20,10 +37,15 @@ final readonly class ZoneView
         #[OA\Property(nullable: true)] public ?float $high_mm,
         #[OA\Property(nullable: true)] public ?string $inch,
         #[OA\Property] public bool $estimated,
-        #[OA\Property(nullable: true, description: 'expected today from the last visit and the growth')] public ?float $now_mm,
-        #[OA\Property(description: 'what this coat usually carries here when nothing is planned; for the drawing only')] public float $natural_mm,
+        #[OA\Property(nullable: true, description: 'expected today from the last visit and the growth'),]
+        public ?float $now_mm,
+        #[OA\Property(
+            description: 'what this coat usually carries here when nothing is planned; for the drawing only',
+        ),]
+        public float $natural_mm,
         #[OA\Property(ref: HereView::class, nullable: true)] public ?HereView $here,
-        #[OA\Property(nullable: true, description: 'when an exception patch is expected to be back')] public ?string $fill_back_on,
+        #[OA\Property(nullable: true, description: 'when an exception patch is expected to be back'),]
+        public ?string $fill_back_on,
         #[OA\Property(nullable: true)] public ?string $changed_by,
         #[OA\Property(nullable: true)] public ?string $changed_at,
     ) {

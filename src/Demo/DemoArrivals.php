@@ -1,6 +1,9 @@
 <?php
 
-/** The demo's arrivals: a matted rescue over four visits, a farm double coat, a short-faced dog, one that stopped a groom halfway. */
+/**
+ * The demo's arrivals: a matted rescue over four visits, a farm double coat, a short-faced dog, one that stopped a
+ * groom halfway.
+ */
 
 declare(strict_types=1);
 
@@ -30,33 +33,143 @@ final readonly class DemoArrivals
     /** Dog => combs, the last for its newest visit; zone => [severity, spread, comb passes]. */
     private const COMBS = [
         'Hobnob' => [
-            ['back' => [4, 0.9, false], 'ribs_*' => [4, 0.8, false], 'chest' => [4, 0.7, false], 'thigh_*' => [4, 0.6, false], 'armpit_*' => [4, 1.0, false], 'ear_feather_*' => [4, 1.0, false], 'belly' => [3, 0.8, false], 'inner_thigh_*' => [4, 1.0, false], 'tail_flag' => [4, 0.9, false]],
-            ['armpit_*' => [3, 0.6, true], 'chest' => [2, 0.5, true], 'thigh_*' => [2, 0.4, true], 'ear_feather_*' => [3, 0.5, true], 'inner_thigh_*' => [3, 0.5, false], 'tail_flag' => [2, 0.4, true]],
-            ['armpit_*' => [3, 0.4, true], 'chest' => [1, 0.5, true], 'ear_feather_*' => [2, 0.5, true], 'inner_thigh_*' => [2, 0.4, true]],
+            [
+                'back' => [4, 0.9, false],
+                'ribs_*' => [4, 0.8, false],
+                'chest' => [4, 0.7, false],
+                'thigh_*' => [4, 0.6, false],
+                'armpit_*' => [4, 1.0, false],
+                'ear_feather_*' => [4, 1.0, false],
+                'belly' => [3, 0.8, false],
+                'inner_thigh_*' => [4, 1.0, false],
+                'tail_flag' => [4, 0.9, false],
+            ],
+            [
+                'armpit_*' => [3, 0.6, true],
+                'chest' => [2, 0.5, true],
+                'thigh_*' => [2, 0.4, true],
+                'ear_feather_*' => [3, 0.5, true],
+                'inner_thigh_*' => [3, 0.5, false],
+                'tail_flag' => [2, 0.4, true],
+            ],
+            [
+                'armpit_*' => [3, 0.4, true],
+                'chest' => [1, 0.5, true],
+                'ear_feather_*' => [2, 0.5, true],
+                'inner_thigh_*' => [2, 0.4, true],
+            ],
             ['armpit_*' => [2, 0.3, true], 'ear_feather_*' => [1, 0.5, true], 'inner_thigh_*' => [1, 0.5, true]],
         ],
-        'Marl' => [['breeches_*' => [3, 0.5, true], 'tail_flag' => [2, 0.5, true], 'armpit_*' => [2, 0.3, true], 'chest' => [1, 0.4, true]]],
-        'Perrin' => [['armpit_*' => [3, 0.6, false], 'chest' => [2, 0.6, true], 'ear_feather_*' => [2, 0.7, true], 'thigh_*' => [2, 0.5, true]]],
+        'Marl' => [
+            [
+                'breeches_*' => [3, 0.5, true],
+                'tail_flag' => [2, 0.5, true],
+                'armpit_*' => [2, 0.3, true],
+                'chest' => [1, 0.4, true],
+            ],
+        ],
+        'Perrin' => [
+            [
+                'armpit_*' => [3, 0.6, false],
+                'chest' => [2, 0.6, true],
+                'ear_feather_*' => [2, 0.7, true],
+                'thigh_*' => [2, 0.5, true],
+            ],
+        ],
     ];
     /** Today, still open. */
-    private const TODAY = ['Perrin' => ['armpit_*' => [3, 0.7, false], 'chest' => [2, 0.8, true], 'ear_feather_*' => [2, 0.8, true], 'thigh_*' => [3, 0.5, true], 'ribs_left' => [2, 0.4, true], 'tail_flag' => [1, 0.6, true]]];
+    private const TODAY = [
+        'Perrin' => [
+            'armpit_*' => [3, 0.7, false],
+            'chest' => [2, 0.8, true],
+            'ear_feather_*' => [2, 0.8, true],
+            'thigh_*' => [3, 0.5, true],
+            'ribs_left' => [2, 0.4, true],
+            'tail_flag' => [1, 0.6, true],
+        ],
+    ];
     private const CHECKS = [
-        'Hobnob' => ['kg' => 8.1, 'skin' => ['red'], 'ears' => ['left' => ['wax'], 'right' => ['wax']], 'bath_days' => 30, 'vaccination' => 'seen'],
-        'Gantry' => ['kg' => 12.6, 'airway' => 'noisy', 'skin' => ['red'], 'eye_stain' => ['left' => 2, 'right' => 1], 'vaccination' => 'seen'],
-        'Marl' => ['kg' => 28.5, 'lameness' => 'stiff', 'pads' => ['front_left' => 3, 'front_right' => 3, 'hind_left' => 2, 'hind_right' => 2], 'vaccination' => 'seen'],
+        'Hobnob' => [
+            'kg' => 8.1,
+            'skin' => ['red'],
+            'ears' => ['left' => ['wax'], 'right' => ['wax']],
+            'bath_days' => 30,
+            'vaccination' => 'seen',
+        ],
+        'Gantry' => [
+            'kg' => 12.6,
+            'airway' => 'noisy',
+            'skin' => ['red'],
+            'eye_stain' => ['left' => 2, 'right' => 1],
+            'vaccination' => 'seen',
+        ],
+        'Marl' => [
+            'kg' => 28.5,
+            'lameness' => 'stiff',
+            'pads' => ['front_left' => 3, 'front_right' => 3, 'hind_left' => 2, 'hind_right' => 2],
+            'vaccination' => 'seen',
+        ],
     ];
     /** dog, tool, tolerance, trigger, cause, works, owner says, steps of the ladder [weeks ago, rung, calm] */
     private const HANDLING = [
-        ['Perrin', Tool::Dryer, 1, 'the roar, from any distance', 'noise', 'cool_dryer', 'Fine with the hair dryer at home.', [[15, Rung::OnFar, false], [10, Rung::HeldNear, true], [5, Rung::OnFar, true]]],
-        ['Perrin', Tool::Clipper, 2, 'behind the ears', 'new_motor', 'rest_breaks', '', [[10, Rung::OnNearing, true], [5, Rung::FirstStrokes, false]]],
-        ['Hobnob', Tool::Clipper, 3, 'armpits', 'past_pain', 'quiet_voice', 'Was found in a yard; nobody knows.', [[15, Rung::OnNearing, true], [10, Rung::FirstStrokes, true], [5, Rung::Normal, true]]],
-        ['Marl', Tool::NailClippers, 2, 'hind feet', 'medical', 'from_behind', 'Sleeps on his left side.', [[16, Rung::Normal, true]]],
+        [
+            'Perrin',
+            Tool::Dryer,
+            1,
+            'the roar, from any distance',
+            'noise',
+            'cool_dryer',
+            'Fine with the hair dryer at home.',
+            [[15, Rung::OnFar, false], [10, Rung::HeldNear, true], [5, Rung::OnFar, true]],
+        ],
+        [
+            'Perrin',
+            Tool::Clipper,
+            2,
+            'behind the ears',
+            'new_motor',
+            'rest_breaks',
+            '',
+            [[10, Rung::OnNearing, true], [5, Rung::FirstStrokes, false]],
+        ],
+        [
+            'Hobnob',
+            Tool::Clipper,
+            3,
+            'armpits',
+            'past_pain',
+            'quiet_voice',
+            'Was found in a yard; nobody knows.',
+            [[15, Rung::OnNearing, true], [10, Rung::FirstStrokes, true], [5, Rung::Normal, true]],
+        ],
+        [
+            'Marl',
+            Tool::NailClippers,
+            2,
+            'hind feet',
+            'medical',
+            'from_behind',
+            'Sleeps on his left side.',
+            [[16, Rung::Normal, true]],
+        ],
         ['Cobnut', Tool::Grinder, 1, 'the sound', 'noise', 'feeding', '', [[9, Rung::OnFar, false]]],
-        ['Gantry', Tool::Bath, 3, 'water near the face', 'touched_there', 'owner_out_of_view', 'Loves the garden hose.', [[6, Rung::Normal, true]]],
+        [
+            'Gantry',
+            Tool::Bath,
+            3,
+            'water near the face',
+            'touched_there',
+            'owner_out_of_view',
+            'Loves the garden hose.',
+            [[6, Rung::Normal, true]],
+        ],
     ];
 
-    public function __construct(private EntityManagerInterface $manager, private PhotoStore $photos, private Seal $seal)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private PhotoStore $photos,
+        private Seal $seal,
+    ) {
     }
 
     public function load(\DateTimeImmutable $today): void
@@ -66,11 +179,21 @@ final readonly class DemoArrivals
             $visits = $this->manager->getRepository(Visit::class)->findBy(['dog' => $dog], ['day' => 'DESC']);
             if ('Marl' === $name) {
                 // The farm dog's coat lets go in late spring: the visit nearest to the end of May.
-                usort($visits, static fn (Visit $a, Visit $b): int => abs(150 - (int) $a->day->format('z')) <=> abs(150 - (int) $b->day->format('z')));
+                usort(
+                    $visits,
+                    static fn (Visit $a, Visit $b): int => abs(150 - (int) $a->day->format('z')) <=>
+                        abs(150 - (int) $b->day->format('z')),
+                );
             }
             $visits = \array_slice($visits, 0, \count($combs));
             foreach (array_reverse($visits) as $i => $visit) {
-                $arrival = $this->arrival($dog, $visit->staff, $visit->day, $combs[$i], \count($combs) - 1 === $i ? self::CHECKS[$name] ?? [] : []);
+                $arrival = $this->arrival(
+                    $dog,
+                    $visit->staff,
+                    $visit->day,
+                    $combs[$i],
+                    \count($combs) - 1 === $i ? self::CHECKS[$name] ?? [] : [],
+                );
                 $visit->arrivalLoad = round($arrival->load, 1);
                 if ('Hobnob' === $name && 0 === $i) {
                     $this->agreement($arrival, $visit->staff);
@@ -79,21 +202,42 @@ final readonly class DemoArrivals
                 }
             }
         }
-        $visit = $this->manager->getRepository(Visit::class)->findOneBy(['dog' => $this->dog('Gantry')], ['day' => 'DESC']);
+        $visit = $this->manager
+            ->getRepository(Visit::class)
+            ->findOneBy(['dog' => $this->dog('Gantry')], ['day' => 'DESC']);
         if (null !== $visit) {
             $this->arrival($visit->dog, $visit->staff, $visit->day, [], self::CHECKS['Gantry']);
         }
-        $groomer = $this->manager->getRepository(Staff::class)->findOneBy(['role' => Role::Groomer]) ?? throw new \LogicException('The demo salon has a groomer.');
+        $groomer =
+            $this->manager->getRepository(Staff::class)->findOneBy(['role' => Role::Groomer]) ??
+            throw new \LogicException('The demo salon has a groomer.');
         foreach (self::TODAY as $name => $comb) {
             $this->arrival($this->dog($name), $groomer, $today->setTime(0, 0), $comb, []);
         }
         foreach (self::HANDLING as [$name, $tool, $tolerance, $trigger, $cause, $works, $owner, $steps]) {
             $dog = $this->dog($name);
             $record = new HandlingRecord(Uuid::v7(), $dog, $tool);
-            [$record->tolerance, $record->trigger, $record->cause, $record->works, $record->ownerSays] = [$tolerance, $trigger, $cause, $works, $owner];
+            [$record->tolerance, $record->trigger, $record->cause, $record->works, $record->ownerSays] = [
+                $tolerance,
+                $trigger,
+                $cause,
+                $works,
+                $owner,
+            ];
             $this->manager->persist($record);
             foreach ($steps as [$weeks, $rung, $calm]) {
-                $this->manager->persist(new LadderEntry(Uuid::v7(), $dog, $groomer, $groomer->place, $tool, $rung, $calm, $today->setTime(0, 0)->modify("-$weeks weeks")));
+                $this->manager->persist(
+                    new LadderEntry(
+                        Uuid::v7(),
+                        $dog,
+                        $groomer,
+                        $groomer->place,
+                        $tool,
+                        $rung,
+                        $calm,
+                        $today->setTime(0, 0)->modify("-$weeks weeks"),
+                    ),
+                );
             }
         }
         $this->manager->flush();
@@ -101,7 +245,8 @@ final readonly class DemoArrivals
 
     private function dog(string $name): Dog
     {
-        return $this->manager->getRepository(Dog::class)->findOneBy(['name' => $name]) ?? throw new \LogicException("The demo salon has $name.");
+        return $this->manager->getRepository(Dog::class)->findOneBy(['name' => $name]) ??
+            throw new \LogicException("The demo salon has $name.");
     }
 
     /**
@@ -112,12 +257,25 @@ final readonly class DemoArrivals
     {
         $zones = [];
         foreach ($comb as $name => [$severity, $spread, $clearance]) {
-            foreach (str_contains($name, '*') ? [str_replace('*', 'left', $name), str_replace('*', 'right', $name)] : [$name] as $zone) {
-                $zones[] = ['zone' => $zone, 'severity' => $severity, 'spread' => $spread, 'clearance' => $clearance, 'overrule' => null, 'why' => '', 'skin' => 4 === $severity && str_contains($zone, 'armpit') ? 'red' : null];
+            $pair = [str_replace('*', 'left', $name), str_replace('*', 'right', $name)];
+            foreach (array_unique($pair) as $zone) {
+                $zones[] = [
+                    'zone' => $zone,
+                    'severity' => $severity,
+                    'spread' => $spread,
+                    'clearance' => $clearance,
+                    'overrule' => null,
+                    'why' => '',
+                    'skin' => 4 === $severity && str_contains($zone, 'armpit') ? 'red' : null,
+                ];
             }
         }
         $arrival = new Arrival(Uuid::v7(), $dog, $staff, $day);
-        $arrival->comb = ['stops_first' => [] === $zones ? null : 3 * \count($zones), 'stops_second' => [] === $zones ? null : \count($zones), 'zones' => $zones];
+        $arrival->comb = [
+            'stops_first' => [] === $zones ? null : 3 * \count($zones),
+            'stops_second' => [] === $zones ? null : \count($zones),
+            'zones' => $zones,
+        ];
         $arrival->handsOn = $check;
         $arrival->load = array_sum(array_map(static fn (Mat $m): float => $m->load(), CombInput::mats($arrival->comb)));
         $this->manager->persist($arrival);
@@ -128,12 +286,41 @@ final readonly class DemoArrivals
     private function agreement(Arrival $arrival, Staff $staff): void
     {
         $terms = [
-            'dog' => $arrival->dog->name, 'salon' => $arrival->salon->name, 'day' => $arrival->day->format('Y-m-d'), 'choice' => 'even_out', 'title' => 'One even length, 1.5 mm', 'minutes' => 130, 'price_minor' => 6600,
-            'price_terms' => [['label' => '110 min × 60', 'minor' => 6600]], 'currency' => $arrival->salon->currency, 'leaves_mm' => 1.5, 'back_message' => 'About 4 weeks.', 'visits' => 1,
-            'consent' => ['The whole coat is evened out at about 1.5 mm (10 blade), as long as the clipped places allow.', 'Under mats the skin may be red, sore, bruised or damp; a vet is named where one should look.'], 'warnings' => [], 'findings' => ['Red or scabbed skin: photograph, show the owner, no new product; a vet should look.'],
-            'load' => round($arrival->load, 1), 'zones' => [], 'comb_version' => $arrival->combVersion, 'check_version' => $arrival->checkVersion,
+            'dog' => $arrival->dog->name,
+            'salon' => $arrival->salon->name,
+            'day' => $arrival->day->format('Y-m-d'),
+            'choice' => 'even_out',
+            'title' => 'One even length, 1.5 mm',
+            'minutes' => 130,
+            'price_minor' => 6600,
+            'price_terms' => [['label' => '110 min × 60', 'minor' => 6600]],
+            'currency' => $arrival->salon->currency,
+            'leaves_mm' => 1.5,
+            'back_message' => 'About 4 weeks.',
+            'visits' => 1,
+            'consent' => [
+                'The whole coat is evened out at about 1.5 mm (10 blade), as long as the clipped places allow.',
+                'Under mats the skin may be red, sore, bruised or damp; a vet is named where one should look.',
+            ],
+            'warnings' => [],
+            'findings' => ['Red or scabbed skin: photograph, show the owner, no new product; a vet should look.'],
+            'load' => round($arrival->load, 1),
+            'zones' => [],
+            'comb_version' => $arrival->combVersion,
+            'check_version' => $arrival->checkVersion,
         ];
-        $agreement = new Agreement(Uuid::v7(), $arrival, $staff, 1, true, 'Tamsin Oldacre', 'M40,120L90,60L120,140L170,70L220,130L300,90L420,110', json_encode($terms, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $arrival->day->setTime(9, 40), bin2hex(random_bytes(16)));
+        $agreement = new Agreement(
+            Uuid::v7(),
+            $arrival,
+            $staff,
+            1,
+            true,
+            'Tamsin Oldacre',
+            'M40,120L90,60L120,140L170,70L220,130L300,90L420,110',
+            json_encode($terms, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            $arrival->day->setTime(9, 40),
+            bin2hex(random_bytes(16)),
+        );
         $agreement->seal = $this->seal->of($agreement, '');
         $arrival->state = 'agreed';
         $arrival->choice = 'even_out';
@@ -152,13 +339,18 @@ final readonly class DemoArrivals
         $coat = (int) imagecolorallocate($image, $colour[0], $colour[1], $colour[2]);
         imagefilledellipse($image, 400, 320, 520, 300, $coat);
         imagefilledellipse($image, 180, 220, 180, 170, $coat);
-        $dark = (int) imagecolorallocate($image, max(0, min(255, intdiv($colour[0] * 7, 10))), max(0, min(255, intdiv($colour[1] * 7, 10))), max(0, min(255, intdiv($colour[2] * 7, 10))));
+        $dark = (int) imagecolorallocate(
+            $image,
+            max(0, min(255, intdiv($colour[0] * 7, 10))),
+            max(0, min(255, intdiv($colour[1] * 7, 10))),
+            max(0, min(255, intdiv($colour[2] * 7, 10))),
+        );
         imagesetthickness($image, 3);
         for ($i = 0; $i < 260; ++$i) {
-            $x = 160 + ($i * 37) % 480;
-            $y = 190 + ($i * 53) % 260;
+            $x = 160 + (($i * 37) % 480);
+            $y = 190 + (($i * 53) % 260);
             $long = 'before' === $moment ? 34 : 7;
-            imageline($image, $x, $y, $x + ($i % 3 - 1) * $long, $y + $long, $dark);
+            imageline($image, $x, $y, $x + (($i % 3) - 1) * $long, $y + $long, $dark);
         }
         ob_start();
         imagejpeg($image, null, 85);

@@ -19,15 +19,23 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('thistle:demo', 'Loads the demo salon')]
 final class DemoCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly DemoLoader $loader, private readonly ClockInterface $clock, private readonly Outbox $outbox)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $manager,
+        private readonly DemoLoader $loader,
+        private readonly ClockInterface $clock,
+        private readonly Outbox $outbox,
+    ) {
         parent::__construct();
     }
 
     protected function configure(): void
     {
-        $this->addOption('if-empty', null, InputOption::VALUE_NONE, 'Do nothing when there is a salon already')
-            ->addOption('sign-ins', null, InputOption::VALUE_NONE, 'Only print who can sign in');
+        $this->addOption(
+            'if-empty',
+            null,
+            InputOption::VALUE_NONE,
+            'Do nothing when there is a salon already',
+        )->addOption('sign-ins', null, InputOption::VALUE_NONE, 'Only print who can sign in');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int

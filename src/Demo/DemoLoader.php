@@ -60,13 +60,23 @@ final class DemoLoader
         'wim' => ['Wim Tarrow', Role::Apprentice, '5571', 0],
     ];
     private const PLACES = [['Mill room', 'room'], ['Ferry room', 'room'], ['Van', 'van']];
-    private const BLADES = [['50', '40', '30', '15', '10', '9', '7', '7F', '5F', '4F', '3.75F', 'toe'], ['30', '10', '7F', '5F', 'toe'], ['40', '10', '7F', '4F', 'toe']];
+    private const BLADES = [
+        ['50', '40', '30', '15', '10', '9', '7', '7F', '5F', '4F', '3.75F', 'toe'],
+        ['30', '10', '7F', '5F', 'toe'],
+        ['40', '10', '7F', '4F', 'toe'],
+    ];
     private const GUARDS = [[3, 6, 10, 13, 16, 20, 25], [6, 10, 13, 16], [6, 10, 13, 19]];
 
     private Randomizer $random;
 
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly PasswordHasherFactoryInterface $hashers, private readonly DogIndex $index, private readonly PhotoStore $photos, private readonly Seal $seal, private readonly WorkOrder $order)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $manager,
+        private readonly PasswordHasherFactoryInterface $hashers,
+        private readonly DogIndex $index,
+        private readonly PhotoStore $photos,
+        private readonly Seal $seal,
+        private readonly WorkOrder $order,
+    ) {
         $this->random = new Randomizer(new Mt19937(20_240_401));
     }
 
@@ -82,7 +92,9 @@ final class DemoLoader
         $this->kit($places);
         $staff = [];
         foreach (self::PEOPLE as $login => [$name, $role, $pin, $place]) {
-            $this->manager->persist($staff[$login] = $this->person($salon, $name, $login, $role, $pin, $places[$place]));
+            $this->manager->persist(
+                $staff[$login] = $this->person($salon, $name, $login, $role, $pin, $places[$place]),
+            );
         }
         $households = [];
         foreach (DemoDogs::all() as $i => $story) {
@@ -113,15 +125,48 @@ final class DemoLoader
         $person = $this->person($salon, 'Sunniva Wold', 'sunniva', Role::Manager, '6414', $place);
         $this->manager->persist($person);
         $households = [];
-        $story = ['name' => 'Quillon', 'breed' => 'Curly cross', 'owner' => ['Rafe Underhill', '0555 019 1000'], 'coat' => 'curly', 'kg' => 6.0, 'born' => 3, 'tail' => ['plume', 'up'], 'ears' => ['drop', 'level'], 'note' => '', 'visits' => 3, 'every' => 6, 'speed' => 1.0, 'load' => 6.0, 'place' => 0, 'plan' => ['back ribs_* loin rump: 13/10']];
-        $this->dog($salon, [$place], ['tove' => $person, 'maren' => $person, 'pell' => $person, 'idris' => $person], $households, $story, $today, 20);
+        $story = [
+            'name' => 'Quillon',
+            'breed' => 'Curly cross',
+            'owner' => ['Rafe Underhill', '0555 019 1000'],
+            'coat' => 'curly',
+            'kg' => 6.0,
+            'born' => 3,
+            'tail' => ['plume', 'up'],
+            'ears' => ['drop', 'level'],
+            'note' => '',
+            'visits' => 3,
+            'every' => 6,
+            'speed' => 1.0,
+            'load' => 6.0,
+            'place' => 0,
+            'plan' => ['back ribs_* loin rump: 13/10'],
+        ];
+        $this->dog(
+            $salon,
+            [$place],
+            ['tove' => $person, 'maren' => $person, 'pell' => $person, 'idris' => $person],
+            $households,
+            $story,
+            $today,
+            20,
+        );
     }
 
     private function person(Salon $salon, string $name, string $login, Role $role, string $pin, Place $place): Staff
     {
         $hasher = $this->hashers->getPasswordHasher(Staff::class);
 
-        $person = new Staff(Uuid::v7(), $salon, $name, $login, $role, $hasher->hash(self::PASSWORD), $hasher->hash($pin), $place);
+        $person = new Staff(
+            Uuid::v7(),
+            $salon,
+            $name,
+            $login,
+            $role,
+            $hasher->hash(self::PASSWORD),
+            $hasher->hash($pin),
+            $place,
+        );
         $person->confidence = match ($role) {
             Role::Manager => 5,
             Role::Groomer, Role::MobileGroomer => 3,
@@ -150,7 +195,12 @@ final class DemoLoader
                 }
                 $this->manager->persist($item);
             }
-            foreach (['shears' => 'long straight shears', 'thinning_shears' => 'thinning shears', 'rake' => 'undercoat rake'] as $kind => $label) {
+            $hand = [
+                'shears' => 'long straight shears',
+                'thinning_shears' => 'thinning shears',
+                'rake' => 'undercoat rake',
+            ];
+            foreach ($hand as $kind => $label) {
                 $this->manager->persist(new KitItem(Uuid::v7(), $place, $kind, $label, null));
             }
         }
@@ -162,8 +212,15 @@ final class DemoLoader
      * @param array<string, Household> $households by owner
      * @param Story $s
      */
-    private function dog(Salon $salon, array $places, array $staff, array &$households, array $s, \DateTimeImmutable $today, int $number): void
-    {
+    private function dog(
+        Salon $salon,
+        array $places,
+        array $staff,
+        array &$households,
+        array $s,
+        \DateTimeImmutable $today,
+        int $number,
+    ): void {
         [$owner, $phone] = $s['owner'];
         if (!isset($households[$owner])) {
             $words = explode(' ', $owner);
@@ -174,7 +231,7 @@ final class DemoLoader
         }
         $dog = new Dog(Uuid::v7(), $households[$owner], $s['name'], $s['breed'], CoatType::from($s['coat']));
         $dog->kg = $s['kg'];
-        $dog->bornOn = $today->modify('-'.$s['born'].' years')->modify('-'.(17 * $number % 300).' days');
+        $dog->bornOn = $today->modify('-'.$s['born'].' years')->modify('-'.(17 * $number) % 300 .' days');
         $dog->bornEstimated = $s['estimated'] ?? false;
         $dog->sex = $s['sex'] ?? 'male';
         $dog->stage = CoatStage::from($s['stage'] ?? 'adult');
@@ -212,7 +269,14 @@ final class DemoLoader
         $first = $this->visits($dog, $recipes, $s, $who, $places[$s['place']], $today, $number);
         $this->log($dog, $staff['maren'], $first->modify('-1 day 16:10'), 'dog', $dog->id, 'taken into the book');
         if (0 === $number % 3) {
-            $booking = new Booking(Uuid::v7(), $dog, $who[$s['place']], $today->modify('+'.(3 + $number).' days'), \sprintf('%02d:30', 9 + $number % 6), 'full');
+            $booking = new Booking(
+                Uuid::v7(),
+                $dog,
+                $who[$s['place']],
+                $today->modify('+'.(3 + $number).' days'),
+                \sprintf('%02d:30', 9 + ($number % 6)),
+                'full',
+            );
             $this->manager->persist($booking);
         }
     }
@@ -222,36 +286,83 @@ final class DemoLoader
      * @param Story $s
      * @param list<Staff> $who
      */
-    private function visits(Dog $dog, array $recipes, array $s, array $who, Place $place, \DateTimeImmutable $today, int $number): \DateTimeImmutable
-    {
+    private function visits(
+        Dog $dog,
+        array $recipes,
+        array $s,
+        array $who,
+        Place $place,
+        \DateTimeImmutable $today,
+        int $number,
+    ): \DateTimeImmutable {
         $growth = (new GrowthRule())->learn($dog->coat)->withFactor($s['speed']);
         $lengths = new LengthRule();
         $left = [];
-        $day = $today->modify('-'.($s['visits'] - 1) * $s['every'].' weeks')->modify('-'.(5 + 3 * $number % 20).' days');
+        $day = $today
+            ->modify('-'.($s['visits'] - 1) * $s['every'].' weeks')
+            ->modify('-'.(5 + ((3 * $number) % 20)).' days');
         $first = $day;
         for ($i = 0; $i < $s['visits']; ++$i) {
-            $visit = new Visit(Uuid::v7(), $dog, $who[($place->position + (3 === $i % 4 ? 1 : 0)) % \count($who)], $place, $day, 'full');
+            $visit = new Visit(
+                Uuid::v7(),
+                $dog,
+                $who[($place->position + (3 === $i % 4 ? 1 : 0)) % \count($who)],
+                $place,
+                $day,
+                'full',
+            );
             $visit->upkeep = $dog->upkeep;
             $visit->stage = $dog->stage;
             $visit->kg = round($s['kg'] * (1 + $this->random->getInt(-20, 20) / 1000), 1);
-            $visit->estimate = round((new MinutesRule())->estimate(new Work($s['kg'], $dog->coat, $dog->handling, zones: array_filter(array_map(static fn (ZoneRecipe $r): ?Method => $r->method, $recipes))))->likely, 1);
-            $visit->minutes = (int) round($visit->estimate * (0.94 + 0.05 * ($number % 4)) * (1 + $this->random->getInt(-9, 12) / 100));
+            $visit->estimate = round(
+                (new MinutesRule())->estimate(
+                    new Work(
+                        $s['kg'],
+                        $dog->coat,
+                        $dog->handling,
+                        zones: array_filter(array_map(static fn (ZoneRecipe $r): ?Method => $r->method, $recipes)),
+                    ),
+                )->likely,
+                1,
+            );
+            $visit->minutes = (int) round(
+                $visit->estimate * (0.94 + 0.05 * ($number % 4)) * (1 + $this->random->getInt(-9, 12) / 100),
+            );
             $visit->arrivalLoad = round(max(0, $s['load'] * (1 + $this->random->getInt(-35, 35) / 100)), 1);
-            $visit->tenderSeverity = $i >= $s['visits'] - 2 ? ($s['tender'] ?? 0) : 0;
+            $visit->tenderSeverity = $i >= $s['visits'] - 2 ? $s['tender'] ?? 0 : 0;
             $this->manager->persist($visit);
-            $this->log($dog, $visit->staff, $day->modify(\sprintf('%02d:%02d', 11 + $number % 6, 5 * $number % 60)), 'visit', $visit->id, \sprintf('full visit on %s recorded', $day->format('Y-m-d')));
+            $this->log(
+                $dog,
+                $visit->staff,
+                $day->modify(\sprintf('%02d:%02d', 11 + ($number % 6), (5 * $number) % 60)),
+                'visit',
+                $visit->id,
+                \sprintf('full visit on %s recorded', $day->format('Y-m-d')),
+            );
             foreach ($recipes as $zone => $recipe) {
                 $actual = clone $recipe;
                 $row = new VisitZone(Uuid::v7(), $visit, $zone, 'done', clone $recipe, $actual);
                 if (isset($left[$zone]) && \in_array($zone, ['back', 'foreleg_left', 'skull', 'ribs_left'], true)) {
-                    $grown = $growth->after($left[$zone], (float) $s['every'], $dog->stage, $day->modify('-'.$s['every'].' weeks'));
-                    $row->arrivalUm = max($left[$zone]->micrometres(), (int) round($grown->micrometres() * (1 + $this->random->getInt(-40, 40) / 1000)));
+                    $grown = $growth->after(
+                        $left[$zone],
+                        (float) $s['every'],
+                        $dog->stage,
+                        $day->modify('-'.$s['every'].' weeks'),
+                    );
+                    $row->arrivalUm = max(
+                        $left[$zone]->micrometres(),
+                        (int) round($grown->micrometres() * (1 + $this->random->getInt(-40, 40) / 1000)),
+                    );
                 }
                 if ('ribs_left' === $zone && 2 === $i && Method::Guard === $actual->method) {
                     $actual->base = '30';
                     $row->why = 'the 10 was away for sharpening';
                 }
-                if (($s['stopped'] ?? false) && $s['visits'] - 2 === $i && 2 * (int) array_search($zone, array_keys($recipes), true) > \count($recipes)) {
+                if (
+                    ($s['stopped'] ?? false)
+                    && $s['visits'] - 2 === $i
+                    && 2 * (int) array_search($zone, array_keys($recipes), true) > \count($recipes)
+                ) {
                     // Enough for that day: the rest was left for the next visit.
                     $row->state = 'deferred';
                     $row->why = 'stopped halfway: shaking at the dryer';
@@ -276,9 +387,28 @@ final class DemoLoader
     }
 
     /** The log is read by its keys, so these are made for the time they tell of. */
-    private function log(Dog $dog, Staff $who, \DateTimeImmutable $at, string $kind, Uuid $subject, string $summary): void
-    {
-        $this->manager->persist(new Change(Uuid::fromString(UuidV7::generate($at)), $dog->salon, $dog, $who, $at, $kind, (string) $subject, $summary, null, null));
+    private function log(
+        Dog $dog,
+        Staff $who,
+        \DateTimeImmutable $at,
+        string $kind,
+        Uuid $subject,
+        string $summary,
+    ): void {
+        $this->manager->persist(
+            new Change(
+                Uuid::fromString(UuidV7::generate($at)),
+                $dog->salon,
+                $dog,
+                $who,
+                $at,
+                $kind,
+                (string) $subject,
+                $summary,
+                null,
+                null,
+            ),
+        );
     }
 
     /** @return array<string, ZoneRecipe> */
@@ -295,25 +425,33 @@ final class DemoLoader
         foreach (explode(' ', trim($how)) as $i => $word) {
             match (true) {
                 '' === $word => null,
-                str_starts_with($word, '@') => $recipe->reason = substr($word, 1),
-                str_starts_with($word, '>') => $recipe->stopLine = substr($word, 1),
-                '!' === $word => [$recipe->exception, $recipe->carry] = [true, 'do_not_repeat'],
-                'against' === $word => $recipe->lay = Lay::Against,
-                null !== Method::tryFrom($word) => $recipe->method = Method::from($word),
-                $i > 0 && is_numeric($word) => $recipe->enteredUm = (int) ((float) $word * 1000),
-                str_contains($word, '/') => [$recipe->method, $recipe->guardUm, $recipe->base] = [Method::Guard, 1000 * (int) $word, explode('/', $word)[1]],
-                default => [$recipe->method, $recipe->blade, $recipe->tool] = [Method::Clip, $word, $word],
+                str_starts_with($word, '@') => ($recipe->reason = substr($word, 1)),
+                str_starts_with($word, '>') => ($recipe->stopLine = substr($word, 1)),
+                '!' === $word => ([$recipe->exception, $recipe->carry] = [true, 'do_not_repeat']),
+                'against' === $word => ($recipe->lay = Lay::Against),
+                null !== Method::tryFrom($word) => ($recipe->method = Method::from($word)),
+                $i > 0 && is_numeric($word) => ($recipe->enteredUm = (int) ((float) $word * 1000)),
+                str_contains($word, '/') => ([$recipe->method, $recipe->guardUm, $recipe->base] = [
+                    Method::Guard,
+                    1000 * (int) $word,
+                    explode('/', $word)[1],
+                ]),
+                default => ([$recipe->method, $recipe->blade, $recipe->tool] = [Method::Clip, $word, $word]),
             };
         }
         if (null !== $recipe->guardUm) {
-            $recipe->tool = ($recipe->guardUm / 1000).' mm guard';
+            $recipe->tool = $recipe->guardUm / 1000 .' mm guard';
         }
         if ($recipe->method?->hasToolLength() ?? false) {
             $recipe->lay ??= Lay::With;
         }
         $out = [];
         foreach (explode(' ', trim($zones)) as $name) {
-            $ids = str_contains($name, '*') ? [str_replace('*', 'left', $name), str_replace('*', 'right', $name)] : (str_contains($name, '#') ? array_map(static fn (string $foot): string => str_replace('#', $foot, $name), ZoneTable::FEET) : [$name]);
+            $ids = str_contains($name, '*')
+                ? [str_replace('*', 'left', $name), str_replace('*', 'right', $name)]
+                : (str_contains($name, '#')
+                    ? array_map(static fn (string $foot): string => str_replace('#', $foot, $name), ZoneTable::FEET)
+                    : [$name]);
             foreach ($ids as $id) {
                 $out[$id] = $recipe;
             }

@@ -1,6 +1,8 @@
 <?php
 
-/** The demo's wash shelf: four products, a bottle that is past its day, a skin that did not bear one, and today's dogs. */
+/**
+ * The demo's wash shelf: four products, a bottle that is past its day, a skin that did not bear one, and today's dogs.
+ */
 
 declare(strict_types=1);
 
@@ -33,21 +35,53 @@ final readonly class DemoWash
 
     public function load(Salon $salon, \DateTimeImmutable $today): void
     {
-        $pell = $this->manager->getRepository(Staff::class)->findOneBy(['salon' => $salon, 'login' => 'pell']) ?? throw new \LogicException('The demo salon has a bather.');
+        $pell =
+            $this->manager->getRepository(Staff::class)->findOneBy(['salon' => $salon, 'login' => 'pell']) ??
+            throw new \LogicException('The demo salon has a bather.');
         $products = [];
         foreach (self::PRODUCTS as [$name, $kind, $ratio, $days, $dwell, $coats, $bottle, $stock, $price, $note]) {
             $p = new Product(Uuid::v7(), $salon, $name, $kind, $ratio);
-            [$p->labelDays, $p->dwell, $p->coats, $p->bottleMl, $p->stockMl, $p->litreMinor, $p->note] = [$days, $dwell, $coats, $bottle, $stock, $price, $note];
+            [$p->labelDays, $p->dwell, $p->coats, $p->bottleMl, $p->stockMl, $p->litreMinor, $p->note] = [
+                $days,
+                $dwell,
+                $coats,
+                $bottle,
+                $stock,
+                $price,
+                $note,
+            ];
             $this->manager->persist($p);
             $products[$name] = $p;
         }
-        $of = static fn (string $name): Product => $products[$name] ?? throw new \LogicException("The demo's shelf has $name.");
-        foreach ([['Oat wash', 0, 0], ['Terrier soap', 2, 1], ['Barley undercoat wash', 9, -2]] as [$name, $ago, $left]) {
+        $of = static fn (string $name): Product => $products[$name] ??
+            throw new \LogicException("The demo's shelf has $name.");
+        foreach (
+            [['Oat wash', 0, 0], ['Terrier soap', 2, 1], ['Barley undercoat wash', 9, -2]] as [$name, $ago, $left]
+        ) {
             $p = $of($name);
-            $this->manager->persist(new Bottle(Uuid::v7(), $p, $pell, (float) $p->bottleMl, $p->bottleMl / ($p->ratio + 1), $today->modify("-$ago days"), $today->modify("$left days")));
+            $this->manager->persist(
+                new Bottle(
+                    Uuid::v7(),
+                    $p,
+                    $pell,
+                    (float) $p->bottleMl,
+                    $p->bottleMl / ($p->ratio + 1),
+                    $today->modify("-$ago days"),
+                    $today->modify("$left days"),
+                ),
+            );
         }
         $gantry = $this->dog('Gantry');
-        $gantry->reactions = [['id' => (string) Uuid::v7(), 'product' => (string) $of('Terrier soap')->id, 'name' => 'Terrier soap', 'what' => 'red belly within the hour', 'on' => $today->modify('-12 weeks')->format('Y-m-d'), 'who' => $pell->name]];
+        $gantry->reactions = [
+            [
+                'id' => (string) Uuid::v7(),
+                'product' => (string) $of('Terrier soap')->id,
+                'name' => 'Terrier soap',
+                'what' => 'red belly within the hour',
+                'on' => $today->modify('-12 weeks')->format('Y-m-d'),
+                'who' => $pell->name,
+            ],
+        ];
         foreach (self::TODAY as $name => $time) {
             $this->manager->persist(new Booking(Uuid::v7(), $this->dog($name), $pell, $today, $time, 'full'));
         }
@@ -56,6 +90,7 @@ final readonly class DemoWash
 
     private function dog(string $name): Dog
     {
-        return $this->manager->getRepository(Dog::class)->findOneBy(['name' => $name]) ?? throw new \LogicException("The demo salon has $name.");
+        return $this->manager->getRepository(Dog::class)->findOneBy(['name' => $name]) ??
+            throw new \LogicException("The demo salon has $name.");
     }
 }

@@ -15,8 +15,12 @@ use Twig\Environment;
 
 final readonly class CareController
 {
-    public function __construct(private EntityManagerInterface $manager, private Environment $twig, private OwnerPages $pages, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private Environment $twig,
+        private OwnerPages $pages,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/care/{token}', requirements: ['token' => '[0-9a-f]{32}'], methods: ['GET'])]
@@ -32,18 +36,31 @@ final readonly class CareController
     {
         $groom = $this->find($token);
 
-        return null === $groom ? $this->pages->missing() : $this->pages->pdf($groom->id, fn (): string => $this->html($groom, true), 'home-care.pdf');
+        return null === $groom
+            ? $this->pages->missing()
+            : $this->pages->pdf($groom->id, fn (): string => $this->html($groom, true), 'home-care.pdf');
     }
 
     private function find(string $token): ?Groom
     {
-        $found = $this->manager->createQuery('SELECT g, d, a, s FROM '.Groom::class.' g JOIN g.dog d JOIN g.arrival a JOIN g.salon s WHERE g.careToken = :token')->setParameter('token', $token)->getOneOrNullResult();
+        $found = $this->manager
+            ->createQuery(
+                'SELECT g, d, a, s FROM '.
+                    Groom::class.
+                    ' g JOIN g.dog d JOIN g.arrival a JOIN g.salon s WHERE g.careToken = :token',
+            )
+            ->setParameter('token', $token)
+            ->getOneOrNullResult();
 
         return $found instanceof Groom && OwnerLink::isOpen($found->linkUntil, $this->clock->now()) ? $found : null;
     }
 
     private function html(Groom $groom, bool $print): string
     {
-        return $this->twig->render('care.html.twig', ['g' => $groom, 'sections' => $groom->care['sections'] ?? [], 'print' => $print]);
+        return $this->twig->render('care.html.twig', [
+            'g' => $groom,
+            'sections' => $groom->care['sections'] ?? [],
+            'print' => $print,
+        ]);
     }
 }

@@ -57,8 +57,15 @@ class Message implements SalonOwned
     #[ORM\Column(nullable: true)]
     public ?\DateTimeImmutable $claimedAt = null;
 
-    public function __construct(Dog $dog, ?Client $client, Staff $staff, \DateTimeImmutable $at, string $kind, string $to, string $text)
-    {
+    public function __construct(
+        Dog $dog,
+        ?Client $client,
+        Staff $staff,
+        \DateTimeImmutable $at,
+        string $kind,
+        string $to,
+        string $text,
+    ) {
         $this->id = Uuid::v7();
         $this->salon = $dog->salon;
         $this->dog = $dog;

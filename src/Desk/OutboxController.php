@@ -28,7 +28,11 @@ final readonly class OutboxController
 
     #[Route('/api/outbox', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('What would have gone out, newest first', gives: OutboxView::class, query: ['cursor' => 'the next page'])]
+    #[Endpoint(
+        'What would have gone out, newest first',
+        gives: OutboxView::class,
+        query: ['cursor' => 'the next page'],
+    ),]
     public function __invoke(Request $request): Response
     {
         $cursor = $request->query->getString('cursor');
@@ -36,15 +40,37 @@ final readonly class OutboxController
             throw Problem::notFound('cursor');
         }
         $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
-        $rows = $this->scope->rows('SELECT m.id, m.at, m.kind, m.sent_to, m.text, m.state, m.receipt, m.dog_id, d.name dog, c.name client, s.name who FROM message m JOIN dog d ON d.id = m.dog_id JOIN staff s ON s.id = m.staff_id LEFT JOIN client c ON c.id = m.client_id
-            WHERE m.salon_id = :salon '.('' === $cursor ? '' : 'AND m.id < :cursor').' ORDER BY m.id DESC LIMIT '.(self::PAGE + 1), '' === $cursor ? [] : ['cursor' => Uuid::fromString($cursor)->toBinary()]);
+        $rows = $this->scope->rows(
+            'SELECT m.id, m.at, m.kind, m.sent_to, m.text, m.state, m.receipt, m.dog_id, d.name dog, c.name
+                client, s.name who FROM message m JOIN dog d ON d.id = m.dog_id
+                JOIN staff s ON s.id = m.staff_id LEFT JOIN client c ON c.id = m.client_id
+            WHERE m.salon_id = :salon '.
+                ('' === $cursor ? '' : 'AND m.id < :cursor').
+                ' ORDER BY m.id DESC LIMIT '.
+                (self::PAGE + 1),
+            '' === $cursor ? [] : ['cursor' => Uuid::fromString($cursor)->toBinary()],
+        );
         $phones = $this->scope->staff()->may(May::PHONE);
-        $messages = array_map(static fn (array $r): array => [
-            'id' => (string) Uuid::fromBinary($text($r['id'])), 'at' => CardRows::instant($r['at']), 'kind' => $text($r['kind']), 'to' => $phones ? $text($r['sent_to']) : '', 'client' => $text($r['client']), 'text' => $text($r['text']), 'state' => $text($r['state']), 'receipt' => $text($r['receipt']),
-            'dog_id' => (string) Uuid::fromBinary($text($r['dog_id'])), 'dog' => $text($r['dog']), 'who' => $text($r['who']),
-        ], \array_slice($rows, 0, self::PAGE));
+        $messages = array_map(
+            static fn (array $r): array => [
+                'id' => (string) Uuid::fromBinary($text($r['id'])),
+                'at' => CardRows::instant($r['at']),
+                'kind' => $text($r['kind']),
+                'to' => $phones ? $text($r['sent_to']) : '',
+                'client' => $text($r['client']),
+                'text' => $text($r['text']),
+                'state' => $text($r['state']),
+                'receipt' => $text($r['receipt']),
+                'dog_id' => (string) Uuid::fromBinary($text($r['dog_id'])),
+                'dog' => $text($r['dog']),
+                'who' => $text($r['who']),
+            ],
+            \array_slice($rows, 0, self::PAGE),
+        );
         $last = end($messages);
 
-        return Json::response(new OutboxView($messages, \count($rows) > self::PAGE && false !== $last ? $last['id'] : null));
+        return Json::response(
+            new OutboxView($messages, \count($rows) > self::PAGE && false !== $last ? $last['id'] : null),
+        );
     }
 }

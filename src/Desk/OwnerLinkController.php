@@ -23,8 +23,12 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class OwnerLinkController
 {
-    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/agreements/{id}/link', methods: ['DELETE'])]
@@ -32,13 +36,23 @@ final readonly class OwnerLinkController
     #[Endpoint('Take back the link to an owner\'s copy of an agreement', status: 204)]
     public function agreement(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $agreement = $this->scope->get(Agreement::class, $id, $manager, 'agreement');
-            $this->close($manager, 'agreement', $agreement->id);
-            $this->log->record($manager, $agreement->arrival->dog, 'arrival', (string) $agreement->arrival->id, 'link to the agreement taken back');
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $agreement = $this->scope->get(Agreement::class, $id, $manager, 'agreement');
+                $this->close($manager, 'agreement', $agreement->id);
+                $this->log->record(
+                    $manager,
+                    $agreement->arrival->dog,
+                    'arrival',
+                    (string) $agreement->arrival->id,
+                    'link to the agreement taken back',
+                );
 
-            return [];
-        }, static fn (): null => null);
+                return [];
+            },
+            static fn (): null => null,
+        );
     }
 
     #[Route('/api/grooms/{id}/care-link', methods: ['DELETE'])]
@@ -46,19 +60,34 @@ final readonly class OwnerLinkController
     #[Endpoint('Take back the link to a home-care sheet', status: 204)]
     public function care(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $groom = $this->scope->get(Groom::class, $id, $manager, 'groom');
-            $this->close($manager, 'groom', $groom->id);
-            $this->log->record($manager, $groom->dog, 'groom', (string) $groom->id, 'link to the home-care sheet taken back');
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $groom = $this->scope->get(Groom::class, $id, $manager, 'groom');
+                $this->close($manager, 'groom', $groom->id);
+                $this->log->record(
+                    $manager,
+                    $groom->dog,
+                    'groom',
+                    (string) $groom->id,
+                    'link to the home-care sheet taken back',
+                );
 
-            return [];
-        }, static fn (): null => null);
+                return [];
+            },
+            static fn (): null => null,
+        );
     }
 
     private function close(EntityManagerInterface $manager, string $table, Uuid $id): void
     {
         \assert('agreement' === $table || 'groom' === $table);
-        $manager->getConnection()->executeStatement("UPDATE $table SET link_until = ? WHERE id = ?", [$this->clock->now()->format('Y-m-d H:i:s'), $id->toBinary()]);
+        $manager
+            ->getConnection()
+            ->executeStatement("UPDATE $table SET link_until = ? WHERE id = ?", [
+                $this->clock->now()->format('Y-m-d H:i:s'),
+                $id->toBinary(),
+            ]);
         $manager->getConnection()->executeStatement('DELETE FROM owner_pdf WHERE id = ?', [$id->toBinary()]);
     }
 }

@@ -35,15 +35,25 @@ final readonly class OwnerPages
         $kept = $this->db->fetchOne('SELECT pdf FROM owner_pdf WHERE id = ?', [$id->toBinary()]);
         if (!\is_string($kept)) {
             $kept = self::made($html());
-            $this->db->executeStatement('INSERT INTO owner_pdf (id, pdf, made_at) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE made_at = made_at', [$id->toBinary(), $kept, $this->clock->now()->format('Y-m-d H:i:s')]);
+            $this->db->executeStatement(
+                'INSERT INTO owner_pdf (id, pdf, made_at) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE made_at = made_at',
+                [$id->toBinary(), $kept, $this->clock->now()->format('Y-m-d H:i:s')],
+            );
         }
 
-        return self::private(new Response($kept, 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name\""]));
+        return self::private(
+            new Response($kept, 200, [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => "inline; filename=\"$name\"",
+            ]),
+        );
     }
 
     private static function made(string $html): string
     {
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']));
+        $pdf = new Dompdf(
+            new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']),
+        );
         $pdf->loadHtml($html);
         $pdf->setPaper('A4');
         $pdf->render();

@@ -10,6 +10,8 @@ final readonly class SimulatedSender implements Sender
 {
     public function send(string $to, string $text): Receipt
     {
-        return '' === trim($to) ? new Receipt(false, 'no number or address on the card') : new Receipt(true, 'simulated: kept in the outbox, sent nowhere');
+        return '' === trim($to)
+            ? new Receipt(false, 'no number or address on the card')
+            : new Receipt(true, 'simulated: kept in the outbox, sent nowhere');
     }
 }

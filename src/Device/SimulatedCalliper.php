@@ -1,6 +1,9 @@
 <?php
 
-/** Stands in for a calliper: every tool is a little off what it is marked for, and no two strokes read alike. The same question, the same answer. */
+/**
+ * Stands in for a calliper: every tool is a little off what it is marked for, and no two strokes read alike. The same
+ * question, the same answer.
+ */
 
 declare(strict_types=1);
 
@@ -25,6 +28,6 @@ final readonly class SimulatedCalliper implements Calliper
     /** −1 to 1, by the name alone. */
     private static function between(string $name): float
     {
-        return crc32($name) % 2001 / 1000 - 1;
+        return (crc32($name) % 2001) / 1000 - 1;
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/** Stands in for a probe: a blade warms towards its own end, fine ones faster and further. The same question, the same answer. */
+/**
+ * Stands in for a probe: a blade warms towards its own end, fine ones faster and further. The same question, the same
+ * answer.
+ */
 
 declare(strict_types=1);
 

@@ -32,22 +32,53 @@ final readonly class BookingController
 {
     private const MOST = 100;
 
-    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/bookings', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('What is booked from a day on', gives: BookingsView::class, query: ['from' => 'first day, today by default'])]
+    #[Endpoint(
+        'What is booked from a day on',
+        gives: BookingsView::class,
+        query: ['from' => 'first day, today by default'],
+    ),]
     public function list(Request $request): Response
     {
         $from = $request->query->getString('from');
         $from = '' === $from ? $this->clock->now()->format('Y-m-d') : self::day($from, 'from');
-        $rows = $this->scope->rows("SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, s.name staff FROM booking b JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
-            WHERE b.salon_id = :salon AND b.state = 'booked' AND b.day >= :from ORDER BY b.day, b.time, b.id LIMIT ".self::MOST, ['from' => $from]);
+        $rows = $this->scope->rows(
+            "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, s.name
+                staff FROM booking b JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
+            WHERE b.salon_id = :salon AND b.state = 'booked' AND b.day >= :from ORDER BY b.day, b.time, b.id LIMIT ".
+                self::MOST,
+            ['from' => $from],
+        );
         $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
 
-        return Json::response(new BookingsView(array_map(static fn (array $r): BookingView => new BookingView((string) Uuid::fromBinary($text($r['id'])), (string) Uuid::fromBinary($text($r['dog_id'])), $text($r['dog_name']), $text($r['day']), $text($r['time']), $text($r['kind']), \is_string($r['staff']) ? $r['staff'] : null, $text($r['note']), $text($r['state']), is_numeric($r['version']) ? (int) $r['version'] : 1), $rows)));
+        return Json::response(
+            new BookingsView(
+                array_map(
+                    static fn (array $r): BookingView => new BookingView(
+                        (string) Uuid::fromBinary($text($r['id'])),
+                        (string) Uuid::fromBinary($text($r['dog_id'])),
+                        $text($r['dog_name']),
+                        $text($r['day']),
+                        $text($r['time']),
+                        $text($r['kind']),
+                        \is_string($r['staff']) ? $r['staff'] : null,
+                        $text($r['note']),
+                        $text($r['state']),
+                        is_numeric($r['version']) ? (int) $r['version'] : 1,
+                    ),
+                    $rows,
+                ),
+            ),
+        );
     }
 
     public static function shape(): Shape
@@ -76,20 +107,45 @@ final readonly class BookingController
             throw InvalidInput::at('time', 'must be a time such as 09:30');
         }
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $day): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            if ('active' !== $dog->state) {
-                throw Problem::conflict("$dog->name is no longer coming: change its state first.");
-            }
-            $this->mustBeFree($manager, $dog, $day, $body->text('time'));
-            $staff = $body->textOrNull('staff') ?? '';
-            $booking = new Booking(Uuid::v7(), $dog, '' === $staff ? null : $this->scope->get(Staff::class, $staff, $manager, 'person'), $day, $body->text('time'), $body->text('kind'));
-            $booking->note = trim($body->text('note'));
-            $manager->persist($booking);
-            $this->log->record($manager, $dog, 'booking', (string) $booking->id, \sprintf('booked: %s, %s at %s', $booking->kind, $day->format('Y-m-d'), $booking->time));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $day): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                if ('active' !== $dog->state) {
+                    throw Problem::conflict("$dog->name is no longer coming: change its state first.");
+                }
+                $this->mustBeFree($manager, $dog, $day, $body->text('time'));
+                $staff = $body->textOrNull('staff') ?? '';
+                $booking = new Booking(
+                    Uuid::v7(),
+                    $dog,
+                    '' === $staff ? null : $this->scope->get(Staff::class, $staff, $manager, 'person'),
+                    $day,
+                    $body->text('time'),
+                    $body->text('kind'),
+                );
+                $booking->note = trim($body->text('note'));
+                $manager->persist($booking);
+                $this->log->record(
+                    $manager,
+                    $dog,
+                    'booking',
+                    (string) $booking->id,
+                    \sprintf('booked: %s, %s at %s', $booking->kind, $day->format('Y-m-d'), $booking->time),
+                );
 
-            return ['booking' => (string) $booking->id];
-        }, fn (array $done, EntityManagerInterface $manager): BookingView => self::view($this->scope->get(Booking::class, \is_string($done['booking']) ? $done['booking'] : '', $manager, 'booking')), 201);
+                return ['booking' => (string) $booking->id];
+            },
+            fn (array $done, EntityManagerInterface $manager): BookingView => self::view(
+                $this->scope->get(
+                    Booking::class,
+                    \is_string($done['booking']) ? $done['booking'] : '',
+                    $manager,
+                    'booking',
+                ),
+            ),
+            201,
+        );
     }
 
     #[Route('/api/bookings/{id}', methods: ['PUT'])]
@@ -99,28 +155,57 @@ final readonly class BookingController
     {
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $version): array {
-            $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
-            if ($booking->version !== $version) {
-                throw Problem::stale('Somebody changed this booking meanwhile.', ['theirs' => self::view($booking), 'version' => $booking->version]);
-            }
-            if ('wished' !== $booking->state) {
-                throw Problem::conflict('This is no wish any more.');
-            }
-            $this->mustBeFree($manager, $booking->dog, $booking->day, $booking->time, $booking);
-            $booking->book();
-            $this->log->record($manager, $booking->dog, 'booking', (string) $booking->id, \sprintf('booked as wished: %s, %s at %s', $booking->kind, $booking->day->format('Y-m-d'), $booking->time));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $version): array {
+                $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
+                if ($booking->version !== $version) {
+                    throw Problem::stale('Somebody changed this booking meanwhile.', [
+                        'theirs' => self::view($booking),
+                        'version' => $booking->version,
+                    ]);
+                }
+                if ('wished' !== $booking->state) {
+                    throw Problem::conflict('This is no wish any more.');
+                }
+                $this->mustBeFree($manager, $booking->dog, $booking->day, $booking->time, $booking);
+                $booking->book();
+                $this->log->record(
+                    $manager,
+                    $booking->dog,
+                    'booking',
+                    (string) $booking->id,
+                    \sprintf(
+                        'booked as wished: %s, %s at %s',
+                        $booking->kind,
+                        $booking->day->format('Y-m-d'),
+                        $booking->time,
+                    ),
+                );
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): BookingView => self::view($this->scope->get(Booking::class, $id, $manager, 'booking')));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): BookingView => self::view(
+                $this->scope->get(Booking::class, $id, $manager, 'booking'),
+            ),
+        );
     }
 
     /** @throws Problem 409; the unique key decides between two at once */
-    private function mustBeFree(EntityManagerInterface $manager, Dog $dog, \DateTimeImmutable $day, string $time, ?Booking $but = null): void
-    {
-        $there = $manager->getRepository(Booking::class)->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)]);
+    private function mustBeFree(
+        EntityManagerInterface $manager,
+        Dog $dog,
+        \DateTimeImmutable $day,
+        string $time,
+        ?Booking $but = null,
+    ): void {
+        $there = $manager
+            ->getRepository(Booking::class)
+            ->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)]);
         if (null !== $there && $there !== $but) {
-            throw Problem::conflict(\sprintf('%s is booked on %s at %s already.', $dog->name, $day->format('Y-m-d'), $time));
+            throw Problem::conflict(
+                \sprintf('%s is booked on %s at %s already.', $dog->name, $day->format('Y-m-d'), $time),
+            );
         }
     }
 
@@ -131,21 +216,47 @@ final readonly class BookingController
     {
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $version): array {
-            $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
-            if ($booking->version !== $version) {
-                throw Problem::stale('Somebody changed this booking meanwhile.', ['theirs' => self::view($booking), 'version' => $booking->version]);
-            }
-            $booking->cancel();
-            $this->log->record($manager, $booking->dog, 'booking', (string) $booking->id, \sprintf('cancelled: %s, %s at %s', $booking->kind, $booking->day->format('Y-m-d'), $booking->time));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $version): array {
+                $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
+                if ($booking->version !== $version) {
+                    throw Problem::stale('Somebody changed this booking meanwhile.', [
+                        'theirs' => self::view($booking),
+                        'version' => $booking->version,
+                    ]);
+                }
+                $booking->cancel();
+                $this->log->record(
+                    $manager,
+                    $booking->dog,
+                    'booking',
+                    (string) $booking->id,
+                    \sprintf('cancelled: %s, %s at %s', $booking->kind, $booking->day->format('Y-m-d'), $booking->time),
+                );
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): BookingView => self::view($this->scope->get(Booking::class, $id, $manager, 'booking')));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): BookingView => self::view(
+                $this->scope->get(Booking::class, $id, $manager, 'booking'),
+            ),
+        );
     }
 
     private static function view(Booking $b): BookingView
     {
-        return new BookingView((string) $b->id, (string) $b->dog->id, $b->dog->name, $b->day->format('Y-m-d'), $b->time, $b->kind, $b->staff?->name, $b->note, $b->state, $b->version);
+        return new BookingView(
+            (string) $b->id,
+            (string) $b->dog->id,
+            $b->dog->name,
+            $b->day->format('Y-m-d'),
+            $b->time,
+            $b->kind,
+            $b->staff?->name,
+            $b->note,
+            $b->state,
+            $b->version,
+        );
     }
 
     private static function day(string $value, string $field): string

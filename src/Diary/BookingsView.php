@@ -13,7 +13,8 @@ use OpenApi\Attributes as OA;
 final readonly class BookingsView
 {
     /** @param list<BookingView> $bookings */
-    public function __construct(#[OA\Property(type: 'array', items: new OA\Items(ref: BookingView::class))] public array $bookings)
-    {
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: BookingView::class))] public array $bookings,
+    ) {
     }
 }

@@ -31,8 +31,12 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class HandlingController
 {
-    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     public static function recordShape(): Shape
@@ -62,74 +66,142 @@ final readonly class HandlingController
 
     #[Route('/api/dogs/{id}/handling/{tool}', methods: ['PUT'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('The salon\'s record of how a dog bears a tool; version 0 for a new one', gives: HandlingView::class, takes: [self::class, 'recordShape'], versioned: true)]
+    #[Endpoint(
+        'The salon\'s record of how a dog bears a tool; version 0 for a new one',
+        gives: HandlingView::class,
+        takes: [self::class, 'recordShape'],
+        versioned: true,
+    ),]
     public function record(Request $request, string $id, string $tool): Response
     {
         $body = Body::read($request, self::recordShape());
         $version = Body::version($request);
         $tool = self::tool($tool);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $tool, $body, $version): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
-            if (($record->version ?? 0) !== $version) {
-                throw Problem::stale('Somebody changed this record meanwhile.', ['version' => $record->version ?? 0]);
-            }
-            if (null === $record) {
-                $record = new HandlingRecord(Uuid::v7(), $dog, $tool);
-                $manager->persist($record);
-            }
-            $record->tolerance = $body->int('tolerance');
-            $record->where = trim($body->text('where'));
-            $record->trigger = trim($body->text('trigger'));
-            $record->cause = $body->text('cause');
-            $record->works = $body->text('works');
-            $record->hold = trim($body->text('hold'));
-            $record->banned = trim($body->text('banned'));
-            $record->marker = trim($body->text('marker'));
-            $record->treats = trim($body->text('treats'));
-            $record->secondPerson = $body->bool('second_person');
-            $record->ownerSays = trim($body->text('owner_says'));
-            $this->log->record($manager, $dog, 'handling', $tool->value, \sprintf('%s: bears it %d of 5', $tool->label(), $record->tolerance));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $tool, $body, $version): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
+                if (($record->version ?? 0) !== $version) {
+                    throw Problem::stale('Somebody changed this record meanwhile.', [
+                        'version' => $record->version ?? 0,
+                    ]);
+                }
+                if (null === $record) {
+                    $record = new HandlingRecord(Uuid::v7(), $dog, $tool);
+                    $manager->persist($record);
+                }
+                $record->tolerance = $body->int('tolerance');
+                $record->where = trim($body->text('where'));
+                $record->trigger = trim($body->text('trigger'));
+                $record->cause = $body->text('cause');
+                $record->works = $body->text('works');
+                $record->hold = trim($body->text('hold'));
+                $record->banned = trim($body->text('banned'));
+                $record->marker = trim($body->text('marker'));
+                $record->treats = trim($body->text('treats'));
+                $record->secondPerson = $body->bool('second_person');
+                $record->ownerSays = trim($body->text('owner_says'));
+                $this->log->record(
+                    $manager,
+                    $dog,
+                    'handling',
+                    $tool->value,
+                    \sprintf('%s: bears it %d of 5', $tool->label(), $record->tolerance),
+                );
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool),
+        );
     }
 
     #[Route('/api/dogs/{id}/handling/{tool}/ladder', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('How a step of the acclimatising ladder went today', gives: HandlingView::class, takes: [self::class, 'ladderShape'], status: 201)]
+    #[Endpoint(
+        'How a step of the acclimatising ladder went today',
+        gives: HandlingView::class,
+        takes: [self::class, 'ladderShape'],
+        status: 201,
+    ),]
     public function step(Request $request, string $id, string $tool): Response
     {
         $body = Body::read($request, self::ladderShape());
         $tool = self::tool($tool);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $tool, $body): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
-            if (null === $record) {
-                $record = new HandlingRecord(Uuid::v7(), $dog, $tool);
-                $manager->persist($record);
-            }
-            $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-            $entry = new LadderEntry(Uuid::v7(), $dog, $who, $who->place, $tool, $body->enum('rung', Rung::class), $body->bool('calm'), $this->clock->now()->setTime(0, 0));
-            $manager->persist($entry);
-            $this->log->record($manager, $dog, 'handling', $tool->value, \sprintf('%s: %s, %s', $tool->label(), $entry->rung->words(), $entry->calm ? 'calm' : 'afraid'));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $tool, $body): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
+                if (null === $record) {
+                    $record = new HandlingRecord(Uuid::v7(), $dog, $tool);
+                    $manager->persist($record);
+                }
+                $who =
+                    $manager->find(Staff::class, $this->scope->staff()->id) ??
+                    throw new \LogicException('The signed-in person is in the salon.');
+                $entry = new LadderEntry(
+                    Uuid::v7(),
+                    $dog,
+                    $who,
+                    $who->place,
+                    $tool,
+                    $body->enum('rung', Rung::class),
+                    $body->bool('calm'),
+                    $this->clock->now()->setTime(0, 0),
+                );
+                $manager->persist($entry);
+                $this->log->record(
+                    $manager,
+                    $dog,
+                    'handling',
+                    $tool->value,
+                    \sprintf('%s: %s, %s', $tool->label(), $entry->rung->words(), $entry->calm ? 'calm' : 'afraid'),
+                );
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool), 201);
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool),
+            201,
+        );
     }
 
     private function view(EntityManagerInterface $manager, string $id, Tool $tool): HandlingView
     {
-        $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $this->scope->get(Dog::class, $id, $manager, 'dog'), 'tool' => $tool]) ?? throw Problem::notFound('record');
-        $log = array_map(static fn (LadderEntry $e): Exposure => new Exposure($e->day, $e->rung, $e->calm), $manager->getRepository(LadderEntry::class)->findBy(['dog' => $record->dog, 'tool' => $record->tool], ['day' => 'ASC', 'id' => 'ASC'], 60));
+        $record =
+            $manager
+                ->getRepository(HandlingRecord::class)
+                ->findOneBy(['dog' => $this->scope->get(Dog::class, $id, $manager, 'dog'), 'tool' => $tool]) ??
+            throw Problem::notFound('record');
+        $log = array_map(
+            static fn (LadderEntry $e): Exposure => new Exposure($e->day, $e->rung, $e->calm),
+            $manager
+                ->getRepository(LadderEntry::class)
+                ->findBy(['dog' => $record->dog, 'tool' => $record->tool], ['day' => 'ASC', 'id' => 'ASC'], 60),
+        );
 
-        return HandlingView::of($record, (new HandlingRule())->today($record->tool, array_values($log), $this->clock->now()->setTime(0, 0), $record->tolerance, $this->scope->staff()->confidence));
+        return HandlingView::of(
+            $record,
+            (new HandlingRule())->today(
+                $record->tool,
+                array_values($log),
+                $this->clock->now()->setTime(0, 0),
+                $record->tolerance,
+                $this->scope->staff()->confidence,
+            ),
+        );
     }
 
     private static function tool(string $tool): Tool
     {
-        return Tool::tryFrom($tool) ?? throw InvalidInput::notOneOf('tool', mb_substr($tool, 0, 40), array_map(static fn (Tool $t): string => $t->value, Tool::cases()), 'tool');
+        return Tool::tryFrom($tool) ??
+            throw InvalidInput::notOneOf(
+                'tool',
+                mb_substr($tool, 0, 40),
+                array_map(static fn (Tool $t): string => $t->value, Tool::cases()),
+                'tool',
+            );
     }
 }

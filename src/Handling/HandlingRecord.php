@@ -21,8 +21,27 @@ class HandlingRecord implements SalonOwned
     use Owned;
     use Versioned;
 
-    public const CAUSES = ['', 'past_pain', 'quicked_nail', 'noise', 'touched_there', 'wrong_place', 'new_motor', 'medical'];
-    public const WORKS = ['', 'other_paw_first', 'from_behind', 'owner_in_view', 'owner_out_of_view', 'feeding', 'rest_breaks', 'quiet_voice', 'cool_dryer'];
+    public const CAUSES = [
+        '',
+        'past_pain',
+        'quicked_nail',
+        'noise',
+        'touched_there',
+        'wrong_place',
+        'new_motor',
+        'medical',
+    ];
+    public const WORKS = [
+        '',
+        'other_paw_first',
+        'from_behind',
+        'owner_in_view',
+        'owner_out_of_view',
+        'feeding',
+        'rest_breaks',
+        'quiet_voice',
+        'cool_dryer',
+    ];
 
     #[ORM\ManyToOne(targetEntity: Dog::class)]
     #[ORM\JoinColumn(nullable: false)]

@@ -14,7 +14,34 @@ use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['tool', 'version', 'tolerance', 'where', 'trigger', 'cause', 'works', 'hold', 'banned', 'marker', 'treats', 'second_person', 'owner_says', 'rung', 'next_rung', 'next_words', 'minutes', 'decision', 'substitute', 'homework', 'visits_until_full', 'earliest_full_on', 'warnings', 'reasons'])]
+#[OA\Schema(
+    required: [
+        'tool',
+        'version',
+        'tolerance',
+        'where',
+        'trigger',
+        'cause',
+        'works',
+        'hold',
+        'banned',
+        'marker',
+        'treats',
+        'second_person',
+        'owner_says',
+        'rung',
+        'next_rung',
+        'next_words',
+        'minutes',
+        'decision',
+        'substitute',
+        'homework',
+        'visits_until_full',
+        'earliest_full_on',
+        'warnings',
+        'reasons',
+    ],
+),]
 final readonly class HandlingView
 {
     /**
@@ -54,9 +81,30 @@ final readonly class HandlingView
         $substitute = 'substitute' === $a->decision || 'defer' === $a->decision ? $r->tool->substitute() : null;
 
         return new self(
-            $r->tool->value, $r->version, $r->tolerance, $r->where, $r->trigger, $r->cause, $r->works, $r->hold, $r->banned, $r->marker, $r->treats, $r->secondPerson, $r->ownerSays,
-            $a->rung?->value, $a->next->value, $a->next->words(), round($a->minutes, 2), $a->decision, $substitute, Rung::Normal === $a->rung ? null : $a->next->homework(), $a->visits, $a->earliest?->format('Y-m-d'),
-            Caution::listToArray($a->cautions), Reason::listToArray($a->reasons),
+            $r->tool->value,
+            $r->version,
+            $r->tolerance,
+            $r->where,
+            $r->trigger,
+            $r->cause,
+            $r->works,
+            $r->hold,
+            $r->banned,
+            $r->marker,
+            $r->treats,
+            $r->secondPerson,
+            $r->ownerSays,
+            $a->rung?->value,
+            $a->next->value,
+            $a->next->words(),
+            round($a->minutes, 2),
+            $a->decision,
+            $substitute,
+            Rung::Normal === $a->rung ? null : $a->next->homework(),
+            $a->visits,
+            $a->earliest?->format('Y-m-d'),
+            Caution::listToArray($a->cautions),
+            Reason::listToArray($a->reasons),
         );
     }
 }

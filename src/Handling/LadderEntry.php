@@ -45,8 +45,16 @@ class LadderEntry implements SalonOwned
     #[ORM\Column(type: 'date_immutable')]
     public \DateTimeImmutable $day;
 
-    public function __construct(Uuid $id, Dog $dog, Staff $staff, ?Place $place, Tool $tool, Rung $rung, bool $calm, \DateTimeImmutable $day)
-    {
+    public function __construct(
+        Uuid $id,
+        Dog $dog,
+        Staff $staff,
+        ?Place $place,
+        Tool $tool,
+        Rung $rung,
+        bool $calm,
+        \DateTimeImmutable $day,
+    ) {
         $this->id = $id;
         $this->salon = $dog->salon;
         $this->dog = $dog;

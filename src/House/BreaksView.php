@@ -13,7 +13,15 @@ final readonly class BreaksView
 {
     /** @param list<array{field: string, message: string}> $breaks */
     public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['field', 'message'], properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')], type: 'object'))] public array $breaks,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['field', 'message'],
+                properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')],
+                type: 'object',
+            ),
+        ),]
+        public array $breaks,
     ) {
     }
 }

@@ -29,8 +29,14 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class DogSchoolsController
 {
-    public function __construct(private Scope $scope, private Writes $writes, private CardRows $rows, private WorkOrder $order, private ChangeRecorder $log, private EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Writes $writes,
+        private CardRows $rows,
+        private WorkOrder $order,
+        private ChangeRecorder $log,
+        private EntityManagerInterface $manager,
+    ) {
     }
 
     public static function shape(): Shape
@@ -51,7 +57,11 @@ final readonly class DogSchoolsController
 
     #[Route('/api/dogs/{id}/schools', methods: ['PUT'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Let a card differ on one point, or not any more; 422 names the must it would break', gives: DogSchoolsView::class, takes: [self::class, 'shape'])]
+    #[Endpoint(
+        'Let a card differ on one point, or not any more; 422 names the must it would break',
+        gives: DogSchoolsView::class,
+        takes: [self::class, 'shape'],
+    ),]
     public function change(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
@@ -62,20 +72,40 @@ final readonly class DogSchoolsController
             throw InvalidInput::notOneOf('side', $side, $sides, 'side');
         }
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $point, $side): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            // Held, so that two people changing different points both keep theirs.
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
-            $before = $dog->schools;
-            $dog->schools = array_filter([$point => $side] + $before, static fn (?string $s): bool => null !== $s);
-            $this->order->of($dog, array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->rows->plan($dog)[1]), null);
-            if ($before !== $dog->schools) {
-                [$label, $rows] = SchoolTable::rows()[$point];
-                $this->log->record($manager, $dog, 'dog', (string) $dog->id, \sprintf('%s: %s', mb_strtolower($label), null === $side ? 'as the house does it' : $rows[$side][0]));
-            }
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $point, $side): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                // Held, so that two people changing different points both keep theirs.
+                $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
+                $before = $dog->schools;
+                $dog->schools = array_filter([$point => $side] + $before, static fn (?string $s): bool => null !== $s);
+                $this->order->of(
+                    $dog,
+                    array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->rows->plan($dog)[1]),
+                    null,
+                );
+                if ($before !== $dog->schools) {
+                    [$label, $rows] = SchoolTable::rows()[$point];
+                    $this->log->record(
+                        $manager,
+                        $dog,
+                        'dog',
+                        (string) $dog->id,
+                        \sprintf(
+                            '%s: %s',
+                            mb_strtolower($label),
+                            null === $side ? 'as the house does it' : $rows[$side][0],
+                        ),
+                    );
+                }
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): DogSchoolsView => self::view($this->scope->get(Dog::class, $id, $manager, 'dog')));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): DogSchoolsView => self::view(
+                $this->scope->get(Dog::class, $id, $manager, 'dog'),
+            ),
+        );
     }
 
     private static function view(Dog $dog): DogSchoolsView
@@ -83,7 +113,21 @@ final readonly class DogSchoolsController
         $house = $dog->salon->schools + SchoolTable::defaults();
         $points = [];
         foreach (SchoolTable::rows() as $point => [$label, $sides]) {
-            $points[] = ['point' => $point, 'label' => $label, 'house' => $house[$point], 'own' => $dog->schools[$point] ?? null, 'sides' => array_map(static fn (string|int $id, array $side): array => ['id' => (string) $id, 'what' => $side[0], 'why' => $side[1]], array_keys($sides), array_values($sides))];
+            $points[] = [
+                'point' => $point,
+                'label' => $label,
+                'house' => $house[$point],
+                'own' => $dog->schools[$point] ?? null,
+                'sides' => array_map(
+                    static fn (string|int $id, array $side): array => [
+                        'id' => (string) $id,
+                        'what' => $side[0],
+                        'why' => $side[1],
+                    ],
+                    array_keys($sides),
+                    array_values($sides),
+                ),
+            ];
         }
 
         return new DogSchoolsView($points);

@@ -44,16 +44,26 @@ final readonly class HouseController
     {
         return Shape::object([
             'rate_minor' => Shape::integer(0, 100_000)->required()->describe('minor currency units per minute of work'),
-            'mat_rate_minor' => Shape::integer(0, 100_000)->required()->describe('minor currency units per matting minute'),
+            'mat_rate_minor' => Shape::integer(0, 100_000)
+                ->required()
+                ->describe('minor currency units per matting minute'),
             'mat_limit' => Shape::number(1, 100, 'load at which a coat should be back')->required(),
             'asks_for_vaccination' => Shape::boolean()->default(true),
             'hemisphere' => Shape::enum(Season::class, 'hemisphere')->default('north'),
             'schools' => SchoolTable::shape()->nullable(),
-            'styles' => Shape::list(Shape::object([
-                'kind' => Shape::choice(array_keys(StyleTable::KINDS), 'kind of style')->required(),
-                'name' => Shape::line(2, 60)->required(),
-                'drawing' => Shape::choice(StyleTable::drawings(), 'drawing')->required()->describe('which of the drawings it is like'),
-            ]), 0, 60)->nullable()->describe('the salon\'s own; null: as they are'),
+            'styles' => Shape::list(
+                Shape::object([
+                    'kind' => Shape::choice(array_keys(StyleTable::KINDS), 'kind of style')->required(),
+                    'name' => Shape::line(2, 60)->required(),
+                    'drawing' => Shape::choice(StyleTable::drawings(), 'drawing')
+                        ->required()
+                        ->describe('which of the drawings it is like'),
+                ]),
+                0,
+                60,
+            )
+                ->nullable()
+                ->describe('the salon\'s own; null: as they are'),
         ]);
     }
 
@@ -72,7 +82,11 @@ final readonly class HouseController
 
     #[Route('/api/house/answer', methods: ['POST'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('What a choice of schools would break, before it is saved', gives: BreaksView::class, takes: [self::class, 'schools'])]
+    #[Endpoint(
+        'What a choice of schools would break, before it is saved',
+        gives: BreaksView::class,
+        takes: [self::class, 'schools'],
+    ),]
     public function breaks(Request $request): Response
     {
         $body = Body::read($request, self::schools());
@@ -87,7 +101,12 @@ final readonly class HouseController
 
     #[Route('/api/house', methods: ['PUT'])]
     #[IsGranted(May::HOUSE)]
-    #[Endpoint('Change house style and settings; 422 names the must that a school breaks', gives: HouseView::class, takes: [self::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'Change house style and settings; 422 names the must that a school breaks',
+        gives: HouseView::class,
+        takes: [self::class, 'shape'],
+        versioned: true,
+    ),]
     public function change(Request $request): Response
     {
         $body = Body::read($request, self::shape());
@@ -96,29 +115,57 @@ final readonly class HouseController
         $styles = self::styles($body);
         self::hold($schools);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $version, $schools, $styles): array {
-            $salon = $manager->find(Salon::class, $this->scope->salonId()) ?? throw new \LogicException('A person has a salon.');
-            $manager->refresh($salon);
-            if ($salon->houseVersion !== $version) {
-                throw Problem::stale('Somebody else changed the house style meanwhile.', ['version' => $salon->houseVersion, 'theirs' => $this->view($salon)]);
-            }
-            $before = $this->plain($salon);
-            $salon->rateMinor = $body->int('rate_minor');
-            $salon->matRateMinor = $body->int('mat_rate_minor');
-            $salon->matLimit = $body->float('mat_limit');
-            $salon->asksForVaccination = $body->bool('asks_for_vaccination');
-            $salon->hemisphere = $body->enum('hemisphere', Season::class);
-            $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
-            $salon->styles = $styles ?? $salon->styles;
-            $after = $this->plain($salon);
-            $changed = array_keys(array_diff_assoc($after, $before));
-            if ([] !== $changed) {
-                $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$salon->id->toBinary()]);
-                $this->log->record($manager, null, 'house', (string) $salon->id, 'house style: '.implode(', ', array_map(static fn (string $k): string => str_replace('_', ' ', $k), $changed)), $before, $after);
-            }
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($body, $version, $schools, $styles): array {
+                $salon =
+                    $manager->find(Salon::class, $this->scope->salonId()) ??
+                    throw new \LogicException('A person has a salon.');
+                $manager->refresh($salon);
+                if ($salon->houseVersion !== $version) {
+                    throw Problem::stale('Somebody else changed the house style meanwhile.', [
+                        'version' => $salon->houseVersion,
+                        'theirs' => $this->view($salon),
+                    ]);
+                }
+                $before = $this->plain($salon);
+                $salon->rateMinor = $body->int('rate_minor');
+                $salon->matRateMinor = $body->int('mat_rate_minor');
+                $salon->matLimit = $body->float('mat_limit');
+                $salon->asksForVaccination = $body->bool('asks_for_vaccination');
+                $salon->hemisphere = $body->enum('hemisphere', Season::class);
+                $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
+                $salon->styles = $styles ?? $salon->styles;
+                $after = $this->plain($salon);
+                $changed = array_keys(array_diff_assoc($after, $before));
+                if ([] !== $changed) {
+                    $manager
+                        ->getConnection()
+                        ->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [
+                            $salon->id->toBinary(),
+                        ]);
+                    $this->log->record(
+                        $manager,
+                        null,
+                        'house',
+                        (string) $salon->id,
+                        'house style: '.
+                            implode(
+                                ', ',
+                                array_map(static fn (string $k): string => str_replace('_', ' ', $k), $changed),
+                            ),
+                        $before,
+                        $after,
+                    );
+                }
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): HouseView => $this->view($manager->find(Salon::class, $this->scope->salonId()) ?? throw new \LogicException('A person has a salon.')));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): HouseView => $this->view(
+                $manager->find(Salon::class, $this->scope->salonId()) ??
+                    throw new \LogicException('A person has a salon.'),
+            ),
+        );
     }
 
     /** @return array<string, string> a side for every point */
@@ -142,7 +189,10 @@ final readonly class HouseController
      */
     private static function hold(array $schools): void
     {
-        (new OrderRule())->order(new Job(self::PROBE, CoatType::LongDouble, matted: true), SchoolTable::schools($schools));
+        (new OrderRule())->order(
+            new Job(self::PROBE, CoatType::LongDouble, matted: true),
+            SchoolTable::schools($schools),
+        );
     }
 
     /**
@@ -172,7 +222,16 @@ final readonly class HouseController
     /** @return array<string, string> */
     private function plain(Salon $salon): array
     {
-        return ['rate' => (string) $salon->rateMinor, 'mat_rate' => (string) $salon->matRateMinor, 'mat_limit' => (string) $salon->matLimit, 'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked', 'hemisphere' => $salon->hemisphere->value, 'styles' => implode(', ', array_column($salon->styles, 'name'))] + $salon->schools + SchoolTable::defaults();
+        return [
+            'rate' => (string) $salon->rateMinor,
+            'mat_rate' => (string) $salon->matRateMinor,
+            'mat_limit' => (string) $salon->matLimit,
+            'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
+            'hemisphere' => $salon->hemisphere->value,
+            'styles' => implode(', ', array_column($salon->styles, 'name')),
+        ] +
+            $salon->schools +
+            SchoolTable::defaults();
     }
 
     private function view(Salon $salon): HouseView
@@ -180,10 +239,38 @@ final readonly class HouseController
         $chosen = $salon->schools + SchoolTable::defaults();
         $rows = [];
         foreach (SchoolTable::rows() as $point => [$label, $sides]) {
-            $rows[] = ['point' => $point, 'label' => $label, 'chosen' => $chosen[$point], 'sides' => array_map(static fn (string|int $id, array $side): array => ['id' => (string) $id, 'what' => $side[0], 'why' => $side[1]], array_keys($sides), array_values($sides))];
+            $rows[] = [
+                'point' => $point,
+                'label' => $label,
+                'chosen' => $chosen[$point],
+                'sides' => array_map(
+                    static fn (string|int $id, array $side): array => [
+                        'id' => (string) $id,
+                        'what' => $side[0],
+                        'why' => $side[1],
+                    ],
+                    array_keys($sides),
+                    array_values($sides),
+                ),
+            ];
         }
 
-        return new HouseView($salon->houseVersion, $salon->name, $salon->currency, $salon->rateMinor, $salon->matRateMinor, $salon->matLimit, $salon->asksForVaccination, $salon->hemisphere->value, $rows, [...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()), ...array_map(static fn (array $s): array => $s + ['why' => 'our own', 'own' => true], $salon->styles)], self::rights());
+        return new HouseView(
+            $salon->houseVersion,
+            $salon->name,
+            $salon->currency,
+            $salon->rateMinor,
+            $salon->matRateMinor,
+            $salon->matLimit,
+            $salon->asksForVaccination,
+            $salon->hemisphere->value,
+            $rows,
+            [
+                ...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()),
+                ...array_map(static fn (array $s): array => $s + ['why' => 'our own', 'own' => true], $salon->styles),
+            ],
+            self::rights(),
+        );
     }
 
     /** @return list<array{right: string, words: string, roles: list<string>}> as routes check them */
@@ -191,8 +278,15 @@ final readonly class HouseController
     {
         $out = [];
         foreach (May::WORDS as $right => $words) {
-            $roles = array_filter(Role::cases(), static fn (Role $r): bool => \in_array($right, $r->permissions(), true));
-            $out[] = ['right' => strtolower(substr($right, 5)), 'words' => $words, 'roles' => array_map(static fn (Role $r): string => $r->label(), array_values($roles))];
+            $roles = array_filter(
+                Role::cases(),
+                static fn (Role $r): bool => \in_array($right, $r->permissions(), true),
+            );
+            $out[] = [
+                'right' => strtolower(substr($right, 5)),
+                'words' => $words,
+                'roles' => array_map(static fn (Role $r): string => $r->label(), array_values($roles)),
+            ];
         }
 
         return $out;

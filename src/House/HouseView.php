@@ -8,11 +8,26 @@ namespace KeenThistle\House;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['version', 'name', 'currency', 'rate_minor', 'mat_rate_minor', 'mat_limit', 'asks_for_vaccination', 'hemisphere', 'schools', 'styles', 'rights'])]
+#[OA\Schema(
+    required: [
+        'version',
+        'name',
+        'currency',
+        'rate_minor',
+        'mat_rate_minor',
+        'mat_limit',
+        'asks_for_vaccination',
+        'hemisphere',
+        'schools',
+        'styles',
+        'rights',
+    ],
+),]
 final readonly class HouseView
 {
     /**
-     * @param list<array{point: string, label: string, chosen: string, sides: list<array{id: string, what: string, why: string}>}> $schools
+     * @param list<array{point: string, label: string, chosen: string, sides: list<array{id: string, what: string,
+     *     why: string}>}> $schools
      * @param list<array{kind: string, name: string, drawing: string, why: string, own: bool}> $styles
      * @param list<array{right: string, words: string, roles: list<string>}> $rights
      */
@@ -25,9 +40,60 @@ final readonly class HouseView
         #[OA\Property] public float $mat_limit,
         #[OA\Property] public bool $asks_for_vaccination,
         #[OA\Property] public string $hemisphere,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['point', 'label', 'chosen', 'sides'], properties: [new OA\Property('point', type: 'string'), new OA\Property('label', type: 'string'), new OA\Property('chosen', type: 'string'), new OA\Property('sides', type: 'array', items: new OA\Items(required: ['id', 'what', 'why'], properties: [new OA\Property('id', type: 'string'), new OA\Property('what', type: 'string'), new OA\Property('why', type: 'string')], type: 'object'))], type: 'object'))] public array $schools,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['kind', 'name', 'drawing', 'why', 'own'], properties: [new OA\Property('kind', type: 'string'), new OA\Property('name', type: 'string'), new OA\Property('drawing', type: 'string'), new OA\Property('why', type: 'string'), new OA\Property('own', type: 'boolean')], type: 'object'))] public array $styles,
-        #[OA\Property(type: 'array', description: 'who may do what', items: new OA\Items(required: ['right', 'words', 'roles'], properties: [new OA\Property('right', type: 'string'), new OA\Property('words', type: 'string'), new OA\Property('roles', type: 'array', items: new OA\Items(type: 'string'))]))] public array $rights,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['point', 'label', 'chosen', 'sides'],
+                properties: [
+                    new OA\Property('point', type: 'string'),
+                    new OA\Property('label', type: 'string'),
+                    new OA\Property('chosen', type: 'string'),
+                    new OA\Property(
+                        'sides',
+                        type: 'array',
+                        items: new OA\Items(
+                            required: ['id', 'what', 'why'],
+                            properties: [
+                                new OA\Property('id', type: 'string'),
+                                new OA\Property('what', type: 'string'),
+                                new OA\Property('why', type: 'string'),
+                            ],
+                            type: 'object',
+                        ),
+                    ),
+                ],
+                type: 'object',
+            ),
+        ),]
+        public array $schools,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['kind', 'name', 'drawing', 'why', 'own'],
+                properties: [
+                    new OA\Property('kind', type: 'string'),
+                    new OA\Property('name', type: 'string'),
+                    new OA\Property('drawing', type: 'string'),
+                    new OA\Property('why', type: 'string'),
+                    new OA\Property('own', type: 'boolean'),
+                ],
+                type: 'object',
+            ),
+        ),]
+        public array $styles,
+        #[OA\Property(
+            type: 'array',
+            description: 'who may do what',
+            items: new OA\Items(
+                required: ['right', 'words', 'roles'],
+                properties: [
+                    new OA\Property('right', type: 'string'),
+                    new OA\Property('words', type: 'string'),
+                    new OA\Property('roles', type: 'array', items: new OA\Items(type: 'string')),
+                ],
+            ),
+        ),]
+        public array $rights,
     ) {
     }
 }

@@ -14,7 +14,13 @@ final readonly class Endpoint
      * @param array{class-string, string}|null $takes class and static method giving the body's Shape
      * @param array<string, string> $query name => description
      */
-    public function __construct(public string $summary, public ?string $gives = null, public ?array $takes = null, public array $query = [], public bool $versioned = false, public int $status = 200)
-    {
+    public function __construct(
+        public string $summary,
+        public ?string $gives = null,
+        public ?array $takes = null,
+        public array $query = [],
+        public bool $versioned = false,
+        public int $status = 200,
+    ) {
     }
 }

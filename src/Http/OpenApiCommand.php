@@ -22,25 +22,80 @@ use Symfony\Component\Routing\RouterInterface;
 #[AsCommand('thistle:openapi', 'Prints the OpenAPI document')]
 final class OpenApiCommand extends Command
 {
-    public function __construct(private readonly RouterInterface $router, #[Autowire('%kernel.project_dir%')] private readonly string $root)
-    {
+    public function __construct(
+        private readonly RouterInterface $router,
+        #[Autowire('%kernel.project_dir%')] private readonly string $root,
+    ) {
         parent::__construct();
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $document = json_decode((string) (new Generator(new NullLogger()))->setVersion('3.0.0')->generate(array_map(fn (string $d): string => "$this->root/src/$d", ['Arrival', 'Book', 'Card', 'Diary', 'Handling', 'House', 'Http', 'Table', 'Desk', 'Kit', 'Log', 'Outlook', 'Pattern', 'Staff', 'Visit', 'Wash', 'Words']), validate: false)?->toJson(), true, 512, \JSON_THROW_ON_ERROR);
-        if (!\is_array($document) || !\is_array($document['components'] ?? null) || !\is_array($document['components']['schemas'] ?? null)) {
+        $document = json_decode(
+            (string) (new Generator(new NullLogger()))
+                ->setVersion('3.0.0')
+                ->generate(
+                    array_map(fn (string $d): string => "$this->root/src/$d", [
+                        'Arrival',
+                        'Book',
+                        'Card',
+                        'Diary',
+                        'Handling',
+                        'House',
+                        'Http',
+                        'Table',
+                        'Desk',
+                        'Kit',
+                        'Log',
+                        'Outlook',
+                        'Pattern',
+                        'Staff',
+                        'Visit',
+                        'Wash',
+                        'Words',
+                    ]),
+                    validate: false,
+                )
+                ?->toJson(),
+            true,
+            512,
+            \JSON_THROW_ON_ERROR,
+        );
+        if (
+            !\is_array($document)
+            || !\is_array($document['components'] ?? null)
+            || !\is_array($document['components']['schemas'] ?? null)
+        ) {
             throw new \LogicException('No response records were found.');
         }
         $document['components']['schemas']['Problem'] = [
-            'type' => 'object', 'required' => ['type', 'title', 'status'],
-            'properties' => ['type' => ['type' => 'string'], 'title' => ['type' => 'string'], 'status' => ['type' => 'integer'], 'errors' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['field', 'message'], 'properties' => ['field' => ['type' => 'string'], 'message' => ['type' => 'string']]]]],
+            'type' => 'object',
+            'required' => ['type', 'title', 'status'],
+            'properties' => [
+                'type' => ['type' => 'string'],
+                'title' => ['type' => 'string'],
+                'status' => ['type' => 'integer'],
+                'errors' => [
+                    'type' => 'array',
+                    'items' => [
+                        'type' => 'object',
+                        'required' => ['field', 'message'],
+                        'properties' => ['field' => ['type' => 'string'], 'message' => ['type' => 'string']],
+                    ],
+                ],
+            ],
             'additionalProperties' => true,
         ];
         ksort($document['components']['schemas']);
         $document['paths'] = $this->paths();
-        $output->write(json_encode($document, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n", false, OutputInterface::OUTPUT_RAW);
+        $output->write(
+            json_encode(
+                $document,
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR,
+            )."\n",
+            false,
+            OutputInterface::OUTPUT_RAW,
+        );
 
         return self::SUCCESS;
     }
@@ -57,7 +112,11 @@ final class OpenApiCommand extends Command
             [$class, $method] = explode('::', $controller) + [1 => '__invoke'];
             $attribute = (new \ReflectionMethod($class, $method))->getAttributes(Endpoint::class)[0] ?? null;
             if (null !== $attribute) {
-                $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation($attribute->newInstance(), $route->getPath(), $route->getMethods()[0]);
+                $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation(
+                    $attribute->newInstance(),
+                    $route->getPath(),
+                    $route->getMethods()[0],
+                );
             }
         }
         ksort($paths);
@@ -69,15 +128,39 @@ final class OpenApiCommand extends Command
     private function operation(Endpoint $endpoint, string $path, string $verb): array
     {
         preg_match_all('/\{(\w+)\}/', $path, $names);
-        $parameters = array_map(static fn (string $name): array => ['name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => 'string']], $names[1]);
+        $parameters = array_map(
+            static fn (string $name): array => [
+                'name' => $name,
+                'in' => 'path',
+                'required' => true,
+                'schema' => ['type' => 'string'],
+            ],
+            $names[1],
+        );
         foreach ($endpoint->query as $name => $description) {
-            $parameters[] = ['name' => $name, 'in' => 'query', 'description' => $description, 'schema' => ['type' => 'string']];
+            $parameters[] = [
+                'name' => $name,
+                'in' => 'query',
+                'description' => $description,
+                'schema' => ['type' => 'string'],
+            ];
         }
         if ('GET' !== $verb && !str_starts_with($path, '/api/session') && !str_ends_with($path, '/answer')) {
-            $parameters[] = ['name' => 'Idempotency-Key', 'in' => 'header', 'required' => true, 'schema' => ['type' => 'string']];
+            $parameters[] = [
+                'name' => 'Idempotency-Key',
+                'in' => 'header',
+                'required' => true,
+                'schema' => ['type' => 'string'],
+            ];
         }
         if ($endpoint->versioned) {
-            $parameters[] = ['name' => 'If-Match', 'in' => 'header', 'required' => true, 'description' => 'the version this change was made from', 'schema' => ['type' => 'string']];
+            $parameters[] = [
+                'name' => 'If-Match',
+                'in' => 'header',
+                'required' => true,
+                'description' => 'the version this change was made from',
+                'schema' => ['type' => 'string'],
+            ];
         }
         $operation = ['summary' => $endpoint->summary, 'parameters' => $parameters];
         if (null !== $endpoint->takes) {
@@ -85,13 +168,28 @@ final class OpenApiCommand extends Command
             \assert(\is_callable($shape));
             $shape = $shape();
             \assert($shape instanceof Shape);
-            $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => self::openApi($shape->toJsonSchema())]]];
+            $operation['requestBody'] = [
+                'required' => true,
+                'content' => ['application/json' => ['schema' => self::openApi($shape->toJsonSchema())]],
+            ];
         }
         $ok = ['description' => 'Done'];
         if (null !== $endpoint->gives) {
-            $ok['content'] = ['application/json' => ['schema' => ['$ref' => '#/components/schemas/'.(new \ReflectionClass($endpoint->gives))->getShortName()]]];
+            $ok['content'] = [
+                'application/json' => [
+                    'schema' => [
+                        '$ref' => '#/components/schemas/'.(new \ReflectionClass($endpoint->gives))->getShortName(),
+                    ],
+                ],
+            ];
         }
-        $operation['responses'] = [(string) $endpoint->status => $ok, 'default' => ['description' => 'A problem document', 'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]]]];
+        $operation['responses'] = [
+            (string) $endpoint->status => $ok,
+            'default' => [
+                'description' => 'A problem document',
+                'content' => ['application/problem+json' => ['schema' => ['$ref' => '#/components/schemas/Problem']]],
+            ],
+        ];
 
         return $operation;
     }

@@ -47,7 +47,12 @@ final class Problem extends \RuntimeException
 
     public static function tooManyTries(int $seconds): self
     {
-        return new self(429, 'too-many-tries', \sprintf('Too many tries. Wait %d seconds and try again.', $seconds), headers: ['Retry-After' => (string) $seconds]);
+        return new self(
+            429,
+            'too-many-tries',
+            \sprintf('Too many tries. Wait %d seconds and try again.', $seconds),
+            headers: ['Retry-After' => (string) $seconds],
+        );
     }
 
     /** @param list<array{field: string, message: string}> $errors */
@@ -84,12 +89,22 @@ final class Problem extends \RuntimeException
 
     public static function resting(): self
     {
-        return new self(503, 'resting', "The salon's server is not answering. What you typed is still here; try again in a moment.", headers: ['Retry-After' => '3']);
+        return new self(
+            503,
+            'resting',
+            "The salon's server is not answering. What you typed is still here; try again in a moment.",
+            headers: ['Retry-After' => '3'],
+        );
     }
 
     public static function busy(): self
     {
-        return new self(503, 'busy', 'Others are writing to the same just now. What you typed is still here; try again in a moment.', headers: ['Retry-After' => '2']);
+        return new self(
+            503,
+            'busy',
+            'Others are writing to the same just now. What you typed is still here; try again in a moment.',
+            headers: ['Retry-After' => '2'],
+        );
     }
 
     public static function noRoom(string $title): self
@@ -114,7 +129,8 @@ final class Problem extends \RuntimeException
     /** @return array<string, mixed> */
     public function document(): array
     {
-        return ['type' => '/problems/'.$this->type, 'title' => $this->getMessage(), 'status' => $this->status]
-            + ([] === $this->errors ? [] : ['errors' => $this->errors]) + $this->extra;
+        return ['type' => '/problems/'.$this->type, 'title' => $this->getMessage(), 'status' => $this->status] +
+            ([] === $this->errors ? [] : ['errors' => $this->errors]) +
+            $this->extra;
     }
 }

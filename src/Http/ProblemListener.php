@@ -33,7 +33,11 @@ final readonly class ProblemListener
         $e = $event->getThrowable();
         $problem = $this->problem($e);
         if ($problem->status >= 500) {
-            $this->logger->error('{class}: {message}', ['class' => $e::class, 'message' => $e->getMessage(), 'exception' => $e]);
+            $this->logger->error('{class}: {message}', [
+                'class' => $e::class,
+                'message' => $e->getMessage(),
+                'exception' => $e,
+            ]);
         }
         $event->allowCustomResponseCode();
         $event->setResponse(Json::problem($problem));
@@ -46,7 +50,8 @@ final readonly class ProblemListener
             $e instanceof InvalidInput => Problem::invalid($e->all()),
             $e instanceof AccessDeniedException => Problem::forbidden(),
             $e instanceof AuthenticationException => Problem::signInNeeded(),
-            $e instanceof HttpExceptionInterface && $e->getPrevious() instanceof AccessDeniedException => Problem::forbidden(),
+            $e instanceof HttpExceptionInterface
+                && $e->getPrevious() instanceof AccessDeniedException => Problem::forbidden(),
             $e instanceof HttpExceptionInterface => Problem::http($e->getStatusCode()),
             self::caused($e, self::LOCKED) => Problem::busy(),
             self::isConnection($e) || self::caused($e, self::AWAY) => Problem::resting(),
@@ -69,7 +74,12 @@ final readonly class ProblemListener
     private static function caused(\Throwable $e, array $codes): bool
     {
         for ($cause = $e; null !== $cause; $cause = $cause->getPrevious()) {
-            $code = $cause instanceof \PDOException ? $cause->errorInfo[1] ?? $cause->getCode() : ($cause instanceof DriverException ? $cause->getCode() : null);
+            $code =
+                $cause instanceof \PDOException
+                    ? $cause->errorInfo[1] ?? $cause->getCode()
+                    : ($cause instanceof DriverException
+                        ? $cause->getCode()
+                        : null);
             if (\in_array($code, $codes, true)) {
                 return true;
             }

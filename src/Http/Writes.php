@@ -45,8 +45,10 @@ final readonly class Writes
     }
 
     /**
-     * @param callable(EntityManagerInterface): array<string, mixed> $write changes things and gives ids, a few hundred bytes; flushed here, perhaps called several times
-     * @param callable(array<string, mixed>, EntityManagerInterface): (object|array<mixed>|null) $answer the response record that follows from the ids, first time or later
+     * @param callable(EntityManagerInterface): array<string, mixed> $write changes things and gives ids, a few
+     *     hundred bytes; flushed here, perhaps called several times
+     * @param callable(array<string, mixed>, EntityManagerInterface): (object|array<mixed>|null) $answer the response
+     *     record that follows from the ids, first time or later
      */
     public function once(Request $request, callable $write, callable $answer, int $status = 200): Response
     {
@@ -81,10 +83,12 @@ final readonly class Writes
                     throw $e;
                 }
                 if ($try >= self::TRIES) {
-                    throw $e instanceof ConstraintViolationException ? Problem::conflict('Somebody has just made the same. Look at it and try again.') : Problem::busy();
+                    throw $e instanceof ConstraintViolationException
+                        ? Problem::conflict('Somebody has just made the same. Look at it and try again.')
+                        : Problem::busy();
                 }
                 // Apart from each other, or the same ones meet again.
-                $this->clock->sleep(self::BACK_OFF_S * $try * (1 + crc32($key) % 7 / 7));
+                $this->clock->sleep(self::BACK_OFF_S * $try * (1 + (crc32($key) % 7) / 7));
             }
         }
     }
@@ -98,21 +102,38 @@ final readonly class Writes
     private function attempt(Request $request, string $key, callable $write, callable $answer, int $status): array
     {
         $row = ['salon' => $this->scope->salonId()->toBinary(), 'key' => $key];
-        $hash = hash('sha256', implode(' ', [$request->getMethod(), $request->getPathInfo(), $request->headers->get('If-Match', ''), $request->getContent()]));
+        $hash = hash(
+            'sha256',
+            implode(' ', [
+                $request->getMethod(),
+                $request->getPathInfo(),
+                $request->headers->get('If-Match', ''),
+                $request->getContent(),
+            ]),
+        );
         $this->db->beginTransaction();
         // The key comes first: a second sender of the same key waits here, or finds it and changes nothing.
-        $isNew = 1 === $this->db->executeStatement(
-            'INSERT INTO request_key (salon_id, request_key, body_hash, created_at) VALUES (:salon, :key, :hash, :at) ON DUPLICATE KEY UPDATE request_key = VALUES(request_key)',
-            $row + ['hash' => $hash, 'at' => $this->clock->now()->format('Y-m-d H:i:s')],
-        );
+        $isNew =
+            1 ===
+            $this->db->executeStatement(
+                'INSERT INTO request_key (salon_id, request_key, body_hash, created_at) VALUES (:salon, :key, '.
+                    ':hash, :at) ON DUPLICATE KEY UPDATE request_key = VALUES(request_key)',
+                $row + ['hash' => $hash, 'at' => $this->clock->now()->format('Y-m-d H:i:s')],
+            );
         if (!$isNew) {
-            $first = $this->db->fetchAssociative('SELECT body_hash, result FROM request_key WHERE salon_id = :salon AND request_key = :key', $row);
+            $first = $this->db->fetchAssociative(
+                'SELECT body_hash, result FROM request_key WHERE salon_id = :salon AND request_key = :key',
+                $row,
+            );
             $this->db->rollBack();
             if (false === $first || $first['body_hash'] !== $hash) {
                 throw Problem::conflict('This Idempotency-Key was used for something else.');
             }
 
-            return [$answer(self::ids(\is_string($first['result']) ? $first['result'] : '{}'), $this->manager()), false];
+            return [
+                $answer(self::ids(\is_string($first['result']) ? $first['result'] : '{}'), $this->manager()),
+                false,
+            ];
         }
         $manager = $this->manager();
         $this->scope->apply($manager);
@@ -120,7 +141,10 @@ final readonly class Writes
         $manager->flush();
         $this->db->executeStatement(
             'UPDATE request_key SET status = :status, result = :result WHERE salon_id = :salon AND request_key = :key',
-            $row + ['status' => $status, 'result' => json_encode((object) $ids, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE)],
+            $row + [
+                'status' => $status,
+                'result' => json_encode((object) $ids, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+            ],
         );
         // Before it is kept: what cannot be answered for is not kept either.
         $body = $answer($ids, $manager);
@@ -142,8 +166,12 @@ final readonly class Writes
 
     private static function isLostRace(\Throwable $e): bool
     {
-        return $e instanceof LostRace || $e instanceof OptimisticLockException || $e instanceof DeadlockException || $e instanceof UniqueConstraintViolationException
-            || $e instanceof ForeignKeyConstraintViolationException || ($e instanceof DriverException && \in_array($e->getCode(), self::AGAIN, true));
+        return $e instanceof LostRace
+            || $e instanceof OptimisticLockException
+            || $e instanceof DeadlockException
+            || $e instanceof UniqueConstraintViolationException
+            || $e instanceof ForeignKeyConstraintViolationException
+            || ($e instanceof DriverException && \in_array($e->getCode(), self::AGAIN, true));
     }
 
     private function manager(): EntityManagerInterface

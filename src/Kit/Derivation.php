@@ -15,7 +15,10 @@ use KeenThistle\Staff\Staff;
 use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 
-/** Lengths themselves are never stored on a card: they follow from the kit at once. Only the list of differences takes its time. */
+/**
+ * Lengths themselves are never stored on a card: they follow from the kit at once. Only the list of differences takes
+ * its time.
+ */
 #[ORM\Entity]
 #[ORM\Index(columns: ['item_id', 'id'])]
 class Derivation implements SalonOwned
@@ -71,15 +74,25 @@ class Derivation implements SalonOwned
     public ?\DateTimeImmutable $finishedAt = null;
 
     /** @param array{um: int|null, base: string|null, lay: Lay|null} $before */
-    public function __construct(Uuid $id, KitItem $item, Staff $staff, \DateTimeImmutable $at, array $before, int $total)
-    {
+    public function __construct(
+        Uuid $id,
+        KitItem $item,
+        Staff $staff,
+        \DateTimeImmutable $at,
+        array $before,
+        int $total,
+    ) {
         $this->id = $id;
         $this->salon = $item->salon;
         $this->item = $item;
         $this->staff = $staff;
         $this->at = $at;
         [$this->beforeUm, $this->beforeBase, $this->beforeLay] = [$before['um'], $before['base'], $before['lay']];
-        [$this->afterUm, $this->afterBase, $this->afterLay] = [$item->measuredUm, $item->measuredBase, $item->measuredLay];
+        [$this->afterUm, $this->afterBase, $this->afterLay] = [
+            $item->measuredUm,
+            $item->measuredBase,
+            $item->measuredLay,
+        ];
         $this->total = $total;
     }
 }

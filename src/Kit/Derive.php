@@ -1,6 +1,9 @@
 <?php
 
-/** Use case: after a measurement, find the cards whose lengths are others now; some hundred a step, so that it shows progress and can be left. */
+/**
+ * Use case: after a measurement, find the cards whose lengths are others now; some hundred a step, so that it shows
+ * progress and can be left.
+ */
 
 declare(strict_types=1);
 
@@ -35,7 +38,13 @@ final readonly class Derive
     {
         [$where, $parameters] = self::where($row['kind'], $row['label'], $row['nominal_um']);
 
-        return self::int($this->scope->rows("SELECT COUNT(DISTINCT z.plan_id) n FROM plan_zone z WHERE z.salon_id = :salon AND z.method IS NOT NULL AND $where", $parameters)[0]['n'] ?? 0);
+        return self::int(
+            $this->scope->rows(
+                'SELECT COUNT(DISTINCT z.plan_id) n FROM plan_zone z WHERE '.
+                    "z.salon_id = :salon AND z.method IS NOT NULL AND $where",
+                $parameters,
+            )[0]['n'] ?? 0,
+        );
     }
 
     /** Looks at the next cards by their ids. Nothing is left to do: it is finished. */
@@ -44,7 +53,11 @@ final readonly class Derive
         if (null !== $d->finishedAt) {
             return;
         }
-        $plans = $this->scope->rows('SELECT id, dog_id FROM trim_plan WHERE salon_id = :salon AND id > :reached ORDER BY id LIMIT '.self::STEP, ['reached' => $d->reached?->toBinary() ?? str_repeat("\0", 16)]);
+        $plans = $this->scope->rows(
+            'SELECT id, dog_id FROM trim_plan WHERE salon_id = :salon AND id > :reached ORDER BY id LIMIT '.
+                self::STEP,
+            ['reached' => $d->reached?->toBinary() ?? str_repeat("\0", 16)],
+        );
         if ([] === $plans) {
             $d->finishedAt = $this->clock->now();
 
@@ -65,14 +78,45 @@ final readonly class Derive
 
     public function view(Derivation $d): DerivationView
     {
-        $rows = $this->scope->rows('SELECT c.dog_id, d.name, c.zones FROM length_change c JOIN dog d ON d.id = c.dog_id WHERE c.derivation_id = :derivation AND c.salon_id = :salon ORDER BY c.most_um DESC, c.id LIMIT '.self::SHOWN, ['derivation' => $d->id->toBinary()]);
+        $rows = $this->scope->rows(
+            'SELECT c.dog_id, d.name, c.zones FROM length_change c JOIN dog d ON d.id = c.dog_id WHERE '.
+                'c.derivation_id = :derivation AND c.salon_id = :salon ORDER BY c.most_um DESC, c.id LIMIT '.
+                self::SHOWN,
+            ['derivation' => $d->id->toBinary()],
+        );
         $first = 0 === $d->item->place->position && null === $d->item->keeper;
 
         return new DerivationView(
-            (string) $d->id, (string) $d->item->id, $d->item->label, $d->item->version, null === $d->beforeUm ? null : $d->beforeUm / 1000, null === $d->afterUm ? null : $d->afterUm / 1000, $d->afterBase ?? $d->beforeBase, ($d->afterLay ?? $d->beforeLay)?->value,
-            $d->staff->name, $d->at->format('Y-m-d\TH:i:s\Z'), $d->done, $d->total, $d->changed, null !== $d->finishedAt,
-            $first ? 'the card promises another length' : \sprintf('%s leaves another length', null === $d->item->keeper ? 'the kit of '.$d->item->place->name : $d->item->keeper->name.'\'s own kit'),
-            array_map(static fn (array $r): array => ['dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '', 'name' => \is_string($r['name']) ? $r['name'] : '', 'zones' => self::zones(\is_string($r['zones']) ? $r['zones'] : '[]')], $rows),
+            (string) $d->id,
+            (string) $d->item->id,
+            $d->item->label,
+            $d->item->version,
+            null === $d->beforeUm ? null : $d->beforeUm / 1000,
+            null === $d->afterUm ? null : $d->afterUm / 1000,
+            $d->afterBase ?? $d->beforeBase,
+            ($d->afterLay ?? $d->beforeLay)?->value,
+            $d->staff->name,
+            $d->at->format('Y-m-d\TH:i:s\Z'),
+            $d->done,
+            $d->total,
+            $d->changed,
+            null !== $d->finishedAt,
+            $first
+                ? 'the card promises another length'
+                : \sprintf(
+                    '%s leaves another length',
+                    null === $d->item->keeper
+                        ? 'the kit of '.$d->item->place->name
+                        : $d->item->keeper->name.'\'s own kit',
+                ),
+            array_map(
+                static fn (array $r): array => [
+                    'dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '',
+                    'name' => \is_string($r['name']) ? $r['name'] : '',
+                    'zones' => self::zones(\is_string($r['zones']) ? $r['zones'] : '[]'),
+                ],
+                $rows,
+            ),
         );
     }
 
@@ -82,11 +126,29 @@ final readonly class Derive
         [$where, $parameters] = self::where($d->item->kind, $d->item->label, $d->item->nominalUm);
         $place = 0 === $d->item->place->position && null === $d->item->keeper ? null : (string) $d->item->place->id;
         $id = (string) $d->item->id;
-        $before = $this->kit->lengths($place, ['id' => $id, 'um' => $d->beforeUm, 'base' => $d->beforeBase, 'lay' => $d->beforeLay]);
-        $after = $this->kit->lengths($place, ['id' => $id, 'um' => $d->afterUm, 'base' => $d->afterBase, 'lay' => $d->afterLay]);
+        $before = $this->kit->lengths($place, [
+            'id' => $id,
+            'um' => $d->beforeUm,
+            'base' => $d->beforeBase,
+            'lay' => $d->beforeLay,
+        ]);
+        $after = $this->kit->lengths($place, [
+            'id' => $id,
+            'um' => $d->afterUm,
+            'base' => $d->afterBase,
+            'lay' => $d->afterLay,
+        ]);
         $out = [];
-        foreach ($this->scope->rows('SELECT t.dog_id, z.zone, z.method, z.tool, z.blade, z.guard_um, z.base, z.lay FROM trim_plan t JOIN plan_zone z ON z.plan_id = t.id
-            WHERE t.salon_id = :salon AND t.id >= :from AND t.id <= :to AND z.method IS NOT NULL AND '.$where.' ORDER BY t.id, z.zone', $parameters + ['from' => $from, 'to' => $to]) as $r) {
+        foreach (
+            $this->scope->rows(
+                'SELECT t.dog_id, z.zone, z.method, z.tool, z.blade, z.guard_um, z.base, z.lay
+                FROM trim_plan t JOIN plan_zone z ON z.plan_id = t.id
+            WHERE t.salon_id = :salon AND t.id >= :from AND t.id <= :to AND z.method IS NOT NULL AND '.
+                    $where.
+                    ' ORDER BY t.id, z.zone',
+                $parameters + ['from' => $from, 'to' => $to],
+            ) as $r
+        ) {
             $recipe = RecipeArray::recipe($r)->forRules();
             $was = self::um($before, $recipe);
             $is = self::um($after, $recipe);
@@ -104,9 +166,23 @@ final readonly class Derive
         $values = $parameters = [];
         foreach ($changes as $dog => $zones) {
             $values[] = '(?, ?, ?, ?, ?, ?)';
-            array_push($parameters, Uuid::v7()->toBinary(), $d->salon->id->toBinary(), $d->id->toBinary(), $dog, json_encode($zones, \JSON_THROW_ON_ERROR), max(array_map(static fn (array $z): int => abs($z['after_um'] - $z['before_um']), $zones)));
+            array_push(
+                $parameters,
+                Uuid::v7()->toBinary(),
+                $d->salon->id->toBinary(),
+                $d->id->toBinary(),
+                $dog,
+                json_encode($zones, \JSON_THROW_ON_ERROR),
+                max(array_map(static fn (array $z): int => abs($z['after_um'] - $z['before_um']), $zones)),
+            );
         }
-        $manager->getConnection()->executeStatement('INSERT INTO length_change (id, salon_id, derivation_id, dog_id, zones, most_um) VALUES '.implode(', ', $values), $parameters);
+        $manager
+            ->getConnection()
+            ->executeStatement(
+                'INSERT INTO length_change (id, salon_id, derivation_id, dog_id, zones, most_um) VALUES '.
+                    implode(', ', $values),
+                $parameters,
+            );
         $d->changed += \count($changes);
     }
 
@@ -123,7 +199,13 @@ final readonly class Derive
         foreach (\is_array($zones) ? $zones : [] as $z) {
             if (\is_array($z) && \is_string($z['zone']) && \is_int($z['before_um']) && \is_int($z['after_um'])) {
                 [$before, $after] = [Length::ofMicrometres($z['before_um']), Length::ofMicrometres($z['after_um'])];
-                $out[] = ['zone' => $z['zone'], 'label' => Zone::of($z['zone'])->label, 'before_mm' => $before->rounded(), 'after_mm' => $after->rounded(), 'difference_mm' => $after->minusRounded($before)];
+                $out[] = [
+                    'zone' => $z['zone'],
+                    'label' => Zone::of($z['zone'])->label,
+                    'before_mm' => $before->rounded(),
+                    'after_mm' => $after->rounded(),
+                    'difference_mm' => $after->minusRounded($before),
+                ];
             }
         }
 

@@ -29,8 +29,13 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class EntryController
 {
-    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log, private Thermometer $thermometer, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private Thermometer $thermometer,
+        private ClockInterface $clock,
+    ) {
     }
 
     public static function shape(): Shape
@@ -40,39 +45,77 @@ final readonly class EntryController
             'minutes' => Shape::number(0, 1440, 'minutes it ran', true)->nullable(),
             'dirt' => Shape::choice(array_keys(ToolEvent::DIRT), 'dirt')->default('clean'),
             'dog' => Shape::text(0, 36)->nullable(),
-            'celsius' => Shape::number(-20, 200, '°C')->nullable()->describe('null: read from the probe'),
+            'celsius' => Shape::number(-20, 200, '°C')
+                ->nullable()
+                ->describe('null: read from the probe'),
         ]);
     }
 
     #[Route('/api/kit/{id}/entries', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Write down what happened to a tool', gives: EntryView::class, takes: [self::class, 'shape'], status: 201)]
+    #[Endpoint(
+        'Write down what happened to a tool',
+        gives: EntryView::class,
+        takes: [self::class, 'shape'],
+        status: 201,
+    ),]
     public function add(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): array {
-            $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
-            $kind = $body->text('kind');
-            if (!CareTable::has($item->kind, $kind)) {
-                throw InvalidInput::at('kind', \sprintf('is not written down for %s; allowed: %s', str_replace('_', ' ', $item->kind), implode(', ', CareTable::of($item->kind))));
-            }
-            $staff = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-            $entry = new ToolEntry(Uuid::v7(), $item, $staff, $kind, $this->clock->now());
-            if ('run' === $kind) {
-                $entry->minutes = $body->floatOrNull('minutes') ?? throw InvalidInput::missing('minutes', 'how long it ran');
-                $entry->dirt = $body->text('dirt');
-            }
-            if ('heat' === $kind) {
-                $entry->celsius = $body->floatOrNull('celsius') ?? $this->thermometer->read($item->label, $this->ranToday($id));
-            }
-            $dog = $body->textOrNull('dog') ?? '';
-            $entry->dog = '' === $dog ? null : $this->scope->get(Dog::class, $dog, $manager, 'dog');
-            $manager->persist($entry);
-            $this->log->record($manager, null, 'kit', (string) $item->id, \sprintf('%s: %s%s', $item->label, str_replace('_', ' ', $kind), null === $entry->celsius ? '' : " $entry->celsius °C"));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body): array {
+                $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
+                $kind = $body->text('kind');
+                if (!CareTable::has($item->kind, $kind)) {
+                    throw InvalidInput::at(
+                        'kind',
+                        \sprintf(
+                            'is not written down for %s; allowed: %s',
+                            str_replace('_', ' ', $item->kind),
+                            implode(', ', CareTable::of($item->kind)),
+                        ),
+                    );
+                }
+                $staff =
+                    $manager->find(Staff::class, $this->scope->staff()->id) ??
+                    throw new \LogicException('The signed-in person is in the salon.');
+                $entry = new ToolEntry(Uuid::v7(), $item, $staff, $kind, $this->clock->now());
+                if ('run' === $kind) {
+                    $entry->minutes =
+                        $body->floatOrNull('minutes') ?? throw InvalidInput::missing('minutes', 'how long it ran');
+                    $entry->dirt = $body->text('dirt');
+                }
+                if ('heat' === $kind) {
+                    $entry->celsius =
+                        $body->floatOrNull('celsius') ?? $this->thermometer->read($item->label, $this->ranToday($id));
+                }
+                $dog = $body->textOrNull('dog') ?? '';
+                $entry->dog = '' === $dog ? null : $this->scope->get(Dog::class, $dog, $manager, 'dog');
+                $manager->persist($entry);
+                $this->log->record(
+                    $manager,
+                    null,
+                    'kit',
+                    (string) $item->id,
+                    \sprintf(
+                        '%s: %s%s',
+                        $item->label,
+                        str_replace('_', ' ', $kind),
+                        null === $entry->celsius ? '' : " $entry->celsius °C",
+                    ),
+                );
 
-            return ['entry' => (string) $entry->id, 'celsius' => $entry->celsius];
-        }, static fn (array $done): EntryView => new EntryView(\is_string($done['entry']) ? $done['entry'] : '', $body->text('kind'), is_numeric($done['celsius']) ? (float) $done['celsius'] : null), 201);
+                return ['entry' => (string) $entry->id, 'celsius' => $entry->celsius];
+            },
+            static fn (array $done): EntryView => new EntryView(
+                \is_string($done['entry']) ? $done['entry'] : '',
+                $body->text('kind'),
+                is_numeric($done['celsius']) ? (float) $done['celsius'] : null,
+            ),
+            201,
+        );
     }
 
     #[Route('/api/kit/entries/{id}', methods: ['DELETE'])]
@@ -80,19 +123,33 @@ final readonly class EntryController
     #[Endpoint('Take an entry back')]
     public function remove(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $entry = $this->scope->get(ToolEntry::class, $id, $manager, 'entry');
-            $this->log->record($manager, null, 'kit', (string) $entry->item->id, \sprintf('%s: %s taken back', $entry->item->label, str_replace('_', ' ', $entry->kind)));
-            $manager->remove($entry);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $entry = $this->scope->get(ToolEntry::class, $id, $manager, 'entry');
+                $this->log->record(
+                    $manager,
+                    null,
+                    'kit',
+                    (string) $entry->item->id,
+                    \sprintf('%s: %s taken back', $entry->item->label, str_replace('_', ' ', $entry->kind)),
+                );
+                $manager->remove($entry);
 
-            return [];
-        }, static fn (): null => null);
+                return [];
+            },
+            static fn (): null => null,
+        );
     }
 
     /** Seconds. */
     private function ranToday(string $id): float
     {
-        $minutes = $this->scope->rows('SELECT SUM(minutes) m FROM tool_entry WHERE item_id = :item AND salon_id = :salon AND at >= :today', ['item' => Uuid::fromString($id)->toBinary(), 'today' => $this->clock->now()->format('Y-m-d')])[0]['m'] ?? 0;
+        $minutes =
+            $this->scope->rows(
+                'SELECT SUM(minutes) m FROM tool_entry WHERE item_id = :item AND salon_id = :salon AND at >= :today',
+                ['item' => Uuid::fromString($id)->toBinary(), 'today' => $this->clock->now()->format('Y-m-d')],
+            )[0]['m'] ?? 0;
 
         return is_numeric($minutes) ? 60 * (float) $minutes : 0.0;
     }

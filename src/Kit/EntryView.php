@@ -11,7 +11,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(required: ['id', 'kind', 'celsius'])]
 final readonly class EntryView
 {
-    public function __construct(#[OA\Property] public string $id, #[OA\Property] public string $kind, #[OA\Property(nullable: true)] public ?float $celsius)
-    {
+    public function __construct(
+        #[OA\Property] public string $id,
+        #[OA\Property] public string $kind,
+        #[OA\Property(nullable: true)] public ?float $celsius,
+    ) {
     }
 }

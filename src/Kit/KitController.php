@@ -33,8 +33,14 @@ final readonly class KitController
 {
     private const ENTRIES = 30;
 
-    public function __construct(private KitReader $kit, private WearReader $wear, private Reach $reach, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
-    {
+    public function __construct(
+        private KitReader $kit,
+        private WearReader $wear,
+        private Reach $reach,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+    ) {
     }
 
     #[Route('/api/kit', methods: ['GET'])]
@@ -45,23 +51,56 @@ final readonly class KitController
         $rows = $this->kit->rows();
         $wear = $this->wear->of($rows);
 
-        return Json::response(new KitView(array_map(static fn (array $row): KitItemView => KitItemView::of($row, $wear[$row['id']]), $rows)));
+        return Json::response(
+            new KitView(
+                array_map(static fn (array $row): KitItemView => KitItemView::of($row, $wear[$row['id']]), $rows),
+            ),
+        );
     }
 
     #[Route('/api/kit/{id}', methods: ['GET'], requirements: ['id' => '(?!derivations)[^/]+'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('One tool: its latest entries, who needs it, what its last measurement changed', gives: ToolLifeView::class)]
+    #[Endpoint(
+        'One tool: its latest entries, who needs it, what its last measurement changed',
+        gives: ToolLifeView::class,
+    ),]
     public function one(string $id): Response
     {
         $row = $this->kit->row($id);
         $text = static fn (mixed $v): string => \is_string($v) ? $v : '';
-        $entries = array_map(static fn (array $r): array => [
-            'id' => (string) Uuid::fromBinary($text($r['id'])), 'kind' => $text($r['kind']), 'at' => str_replace(' ', 'T', $text($r['at'])).'Z', 'minutes' => is_numeric($r['minutes']) ? (float) $r['minutes'] : 0.0, 'dirt' => $text($r['dirt']),
-            'celsius' => is_numeric($r['celsius']) ? (float) $r['celsius'] : null, 'dog' => \is_string($r['dog']) ? $r['dog'] : null, 'who' => $text($r['who']),
-        ], $this->scope->rows('SELECT e.id, e.kind, e.at, e.minutes, e.dirt, e.celsius, d.name dog, s.name who FROM tool_entry e JOIN staff s ON s.id = e.staff_id LEFT JOIN dog d ON d.id = e.dog_id WHERE e.item_id = :item AND e.salon_id = :salon ORDER BY e.at DESC, e.id DESC LIMIT '.self::ENTRIES, ['item' => Uuid::fromString($id)->toBinary()]));
-        $derivation = $this->scope->rows('SELECT id FROM derivation WHERE item_id = :item AND salon_id = :salon ORDER BY id DESC LIMIT 1', ['item' => Uuid::fromString($id)->toBinary()])[0]['id'] ?? null;
+        $entries = array_map(
+            static fn (array $r): array => [
+                'id' => (string) Uuid::fromBinary($text($r['id'])),
+                'kind' => $text($r['kind']),
+                'at' => str_replace(' ', 'T', $text($r['at'])).'Z',
+                'minutes' => is_numeric($r['minutes']) ? (float) $r['minutes'] : 0.0,
+                'dirt' => $text($r['dirt']),
+                'celsius' => is_numeric($r['celsius']) ? (float) $r['celsius'] : null,
+                'dog' => \is_string($r['dog']) ? $r['dog'] : null,
+                'who' => $text($r['who']),
+            ],
+            $this->scope->rows(
+                'SELECT e.id, e.kind, e.at, e.minutes, e.dirt, e.celsius, d.name dog, s.name who FROM tool_entry '.
+                    'e JOIN staff s ON s.id = e.staff_id LEFT JOIN dog d ON d.id = e.dog_id WHERE e.item_id = :item '.
+                    'AND e.salon_id = :salon ORDER BY e.at DESC, e.id DESC LIMIT '.
+                    self::ENTRIES,
+                ['item' => Uuid::fromString($id)->toBinary()],
+            ),
+        );
+        $derivation =
+            $this->scope->rows(
+                'SELECT id FROM derivation WHERE item_id = :item AND salon_id = :salon ORDER BY id DESC LIMIT 1',
+                ['item' => Uuid::fromString($id)->toBinary()],
+            )[0]['id'] ?? null;
 
-        return Json::response(new ToolLifeView(KitItemView::of($row, $this->wear->of([$row])[$id]), $entries, $this->reach->of($row), \is_string($derivation) ? (string) Uuid::fromBinary($derivation) : null));
+        return Json::response(
+            new ToolLifeView(
+                KitItemView::of($row, $this->wear->of([$row])[$id]),
+                $entries,
+                $this->reach->of($row),
+                \is_string($derivation) ? (string) Uuid::fromBinary($derivation) : null,
+            ),
+        );
     }
 
     public static function shape(): Shape
@@ -79,24 +118,51 @@ final readonly class KitController
 
     #[Route('/api/kit', methods: ['POST'])]
     #[IsGranted(May::KIT)]
-    #[Endpoint('A new tool, measured later; it may take another one\'s place', gives: KitItemView::class, takes: [self::class, 'shape'], status: 201)]
+    #[Endpoint(
+        'A new tool, measured later; it may take another one\'s place',
+        gives: KitItemView::class,
+        takes: [self::class, 'shape'],
+        status: 201,
+    ),]
     public function add(Request $request): Response
     {
         $body = Body::read($request, self::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
-            $item = new KitItem(Uuid::v7(), $this->scope->get(Place::class, $body->text('place'), $manager, 'place'), $body->text('kind'), trim($body->text('label')), self::nominal($body));
-            $this->where($manager, $item, $body);
-            $manager->persist($item);
-            $old = $body->textOrNull('replaces') ?? '';
-            if ('' !== $old) {
-                $retired = $this->scope->get(KitItem::class, $old, $manager, 'tool');
-                $retired->active = false;
-            }
-            $this->log->record($manager, null, 'kit', (string) $item->id, \sprintf('%s, %s: new in the kit%s', $item->label, $item->place->name, '' === $old ? '' : ' in another one\'s place'));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($body): array {
+                $item = new KitItem(
+                    Uuid::v7(),
+                    $this->scope->get(Place::class, $body->text('place'), $manager, 'place'),
+                    $body->text('kind'),
+                    trim($body->text('label')),
+                    self::nominal($body),
+                );
+                $this->where($manager, $item, $body);
+                $manager->persist($item);
+                $old = $body->textOrNull('replaces') ?? '';
+                if ('' !== $old) {
+                    $retired = $this->scope->get(KitItem::class, $old, $manager, 'tool');
+                    $retired->active = false;
+                }
+                $this->log->record(
+                    $manager,
+                    null,
+                    'kit',
+                    (string) $item->id,
+                    \sprintf(
+                        '%s, %s: new in the kit%s',
+                        $item->label,
+                        $item->place->name,
+                        '' === $old ? '' : ' in another one\'s place',
+                    ),
+                );
 
-            return $this->changed($manager, $item);
-        }, $this->view(...), 201);
+                return $this->changed($manager, $item);
+            },
+            $this->view(...),
+            201,
+        );
     }
 
     public static function changeShape(): Shape
@@ -111,29 +177,50 @@ final readonly class KitController
 
     #[Route('/api/kit/{id}', methods: ['PUT'])]
     #[IsGranted(May::KIT)]
-    #[Endpoint('Where a tool lives, whose it is, whether it is in use', gives: KitItemView::class, takes: [self::class, 'changeShape'], versioned: true)]
+    #[Endpoint(
+        'Where a tool lives, whose it is, whether it is in use',
+        gives: KitItemView::class,
+        takes: [self::class, 'changeShape'],
+        versioned: true,
+    ),]
     public function change(Request $request, string $id): Response
     {
         $body = Body::read($request, self::changeShape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-            $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
-            if ($item->version !== $version) {
-                throw Problem::stale('Somebody changed this tool meanwhile.', ['version' => $item->version]);
-            }
-            $was = ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active];
-            $item->place = $this->scope->get(Place::class, $body->text('place'), $manager, 'place');
-            $this->where($manager, $item, $body);
-            $item->active = $body->bool('active');
-            $this->log->record($manager, null, 'kit', (string) $item->id, match (true) {
-                $was['active'] && !$item->active => "$item->label retired",
-                !$was['active'] && $item->active => "$item->label back in use",
-                default => \sprintf('%s: lives %s', $item->label, null === $item->keeper ? 'in '.$item->place->name : 'with '.$item->keeper->name),
-            }, $was, ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active]);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
+                $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
+                if ($item->version !== $version) {
+                    throw Problem::stale('Somebody changed this tool meanwhile.', ['version' => $item->version]);
+                }
+                $was = ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active];
+                $item->place = $this->scope->get(Place::class, $body->text('place'), $manager, 'place');
+                $this->where($manager, $item, $body);
+                $item->active = $body->bool('active');
+                $this->log->record(
+                    $manager,
+                    null,
+                    'kit',
+                    (string) $item->id,
+                    match (true) {
+                        $was['active'] && !$item->active => "$item->label retired",
+                        !$was['active'] && $item->active => "$item->label back in use",
+                        default => \sprintf(
+                            '%s: lives %s',
+                            $item->label,
+                            null === $item->keeper ? 'in '.$item->place->name : 'with '.$item->keeper->name,
+                        ),
+                    },
+                    $was,
+                    ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active],
+                );
 
-            return $this->changed($manager, $item);
-        }, $this->view(...));
+                return $this->changed($manager, $item);
+            },
+            $this->view(...),
+        );
     }
 
     private function where(EntityManagerInterface $manager, KitItem $item, Fields $body): void
@@ -146,7 +233,11 @@ final readonly class KitController
     /** @return array{item: string} */
     private function changed(EntityManagerInterface $manager, KitItem $item): array
     {
-        $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$item->salon->id->toBinary()]);
+        $manager
+            ->getConnection()
+            ->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [
+                $item->salon->id->toBinary(),
+            ]);
 
         return ['item' => (string) $item->id];
     }
@@ -157,8 +248,22 @@ final readonly class KitController
         $item = $this->scope->get(KitItem::class, \is_string($done['item']) ? $done['item'] : '', $manager, 'tool');
         $this->kit->reset();
         $row = [
-            'id' => (string) $item->id, 'place' => (string) $item->place->id, 'position' => $item->place->position, 'kind' => $item->kind, 'label' => $item->label, 'nominal_um' => $item->nominalUm, 'measured_um' => $item->measuredUm, 'measured_base' => $item->measuredBase, 'measured_lay' => $item->measuredLay?->value,
-            'measured_on' => $item->measuredAt?->format('Y-m-d'), 'spread' => $item->spread, 'keeper' => null === $item->keeper ? null : (string) $item->keeper->id, 'keeper_name' => $item->keeper?->name, 'note' => $item->note, 'place_name' => $item->place->name, 'version' => $item->version,
+            'id' => (string) $item->id,
+            'place' => (string) $item->place->id,
+            'position' => $item->place->position,
+            'kind' => $item->kind,
+            'label' => $item->label,
+            'nominal_um' => $item->nominalUm,
+            'measured_um' => $item->measuredUm,
+            'measured_base' => $item->measuredBase,
+            'measured_lay' => $item->measuredLay?->value,
+            'measured_on' => $item->measuredAt?->format('Y-m-d'),
+            'spread' => $item->spread,
+            'keeper' => null === $item->keeper ? null : (string) $item->keeper->id,
+            'keeper_name' => $item->keeper?->name,
+            'note' => $item->note,
+            'place_name' => $item->place->name,
+            'version' => $item->version,
         ];
 
         return KitItemView::of($row, $this->wear->of([$row])[$row['id']]);
@@ -170,8 +275,16 @@ final readonly class KitController
         $mm = $body->floatOrNull('nominal_mm');
 
         return match ($body->text('kind')) {
-            'blade' => null === $mm ? BladeTable::residual(trim($body->text('label')), 'label')->micrometres() : throw InvalidInput::at('nominal_mm', 'belongs to guards: a blade\'s length follows from its label, then from measuring it'),
-            'guard' => Length::ofMillimetres($mm ?? throw InvalidInput::missing('nominal_mm', 'the mm the guard is marked for'), 'nominal_mm')->micrometres(),
+            'blade' => null === $mm
+                ? BladeTable::residual(trim($body->text('label')), 'label')->micrometres()
+                : throw InvalidInput::at(
+                    'nominal_mm',
+                    'belongs to guards: a blade\'s length follows from its label, then from measuring it',
+                ),
+            'guard' => Length::ofMillimetres(
+                $mm ?? throw InvalidInput::missing('nominal_mm', 'the mm the guard is marked for'),
+                'nominal_mm',
+            )->micrometres(),
             default => null === $mm ? null : throw InvalidInput::at('nominal_mm', 'belongs to guards'),
         };
     }

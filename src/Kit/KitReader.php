@@ -21,7 +21,10 @@ use Symfony\Contracts\Service\ResetInterface;
 /**
  * Reads once per request.
  *
- * @phpstan-type KitRow array{id: string, place: string, position: int, kind: string, label: string, nominal_um: int|null, measured_um: int|null, measured_base: string|null, measured_lay: string|null, measured_on: string|null, spread: float|null, keeper: string|null, keeper_name: string|null, note: string, place_name: string, version: int}
+ * @phpstan-type KitRow array{id: string, place: string, position: int, kind: string, label: string,
+ *     nominal_um: int|null, measured_um: int|null, measured_base: string|null, measured_lay: string|null,
+ *     measured_on: string|null, spread: float|null, keeper: string|null, keeper_name: string|null, note: string,
+ *     place_name: string, version: int}
  */
 final class KitReader implements ResetInterface
 {
@@ -39,15 +42,31 @@ final class KitReader implements ResetInterface
             return $this->rows;
         }
         $rows = [];
-        foreach ($this->scope->rows('SELECT k.id, k.place_id, p.position, p.name place_name, k.kind, k.label, k.nominal_um, k.measured_um, k.measured_base, k.measured_lay, k.measured_at, k.spread, k.keeper_id, s.name keeper_name, k.note, k.version
-            FROM kit_item k JOIN place p ON p.id = k.place_id LEFT JOIN staff s ON s.id = k.keeper_id WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label') as $row) {
+        foreach (
+            $this->scope->rows('SELECT k.id, k.place_id, p.position, p.name place_name, k.kind, k.label, k.nominal_um,
+                k.measured_um, k.measured_base, k.measured_lay, k.measured_at, k.spread, k.keeper_id, s.name
+                keeper_name, k.note, k.version
+            FROM kit_item k JOIN place p ON p.id = k.place_id
+            LEFT JOIN staff s ON s.id = k.keeper_id
+            WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label') as $row
+        ) {
             $rows[] = [
-                'id' => (string) Uuid::fromBinary(self::text($row['id'])), 'place' => (string) Uuid::fromBinary(self::text($row['place_id'])), 'position' => self::int($row['position']) ?? 0,
-                'kind' => self::text($row['kind']), 'label' => self::text($row['label']), 'nominal_um' => self::int($row['nominal_um']), 'measured_um' => self::int($row['measured_um']),
-                'measured_base' => \is_string($row['measured_base']) ? $row['measured_base'] : null, 'measured_lay' => \is_string($row['measured_lay']) ? $row['measured_lay'] : null,
-                'measured_on' => \is_string($row['measured_at']) ? substr($row['measured_at'], 0, 10) : null, 'spread' => is_numeric($row['spread']) ? (float) $row['spread'] : null,
-                'keeper' => \is_string($row['keeper_id']) ? (string) Uuid::fromBinary($row['keeper_id']) : null, 'keeper_name' => \is_string($row['keeper_name']) ? $row['keeper_name'] : null, 'note' => self::text($row['note']),
-                'place_name' => self::text($row['place_name']), 'version' => self::int($row['version']) ?? 1,
+                'id' => (string) Uuid::fromBinary(self::text($row['id'])),
+                'place' => (string) Uuid::fromBinary(self::text($row['place_id'])),
+                'position' => self::int($row['position']) ?? 0,
+                'kind' => self::text($row['kind']),
+                'label' => self::text($row['label']),
+                'nominal_um' => self::int($row['nominal_um']),
+                'measured_um' => self::int($row['measured_um']),
+                'measured_base' => \is_string($row['measured_base']) ? $row['measured_base'] : null,
+                'measured_lay' => \is_string($row['measured_lay']) ? $row['measured_lay'] : null,
+                'measured_on' => \is_string($row['measured_at']) ? substr($row['measured_at'], 0, 10) : null,
+                'spread' => is_numeric($row['spread']) ? (float) $row['spread'] : null,
+                'keeper' => \is_string($row['keeper_id']) ? (string) Uuid::fromBinary($row['keeper_id']) : null,
+                'keeper_name' => \is_string($row['keeper_name']) ? $row['keeper_name'] : null,
+                'note' => self::text($row['note']),
+                'place_name' => self::text($row['place_name']),
+                'version' => self::int($row['version']) ?? 1,
             ];
         }
 
@@ -62,7 +81,8 @@ final class KitReader implements ResetInterface
     /**
      * The lengths of one place's own tools; null: of the salon's first room, which is what a recipe means.
      *
-     * @param array{id: string, um: int|null, base: string|null, lay: Lay|null}|null $instead one tool as if it had been measured so
+     * @param array{id: string, um: int|null, base: string|null, lay: Lay|null}|null $instead one tool as if it had
+     *     been measured so
      */
     public function lengths(?string $place = null, ?array $instead = null): LengthRule
     {
@@ -72,11 +92,19 @@ final class KitReader implements ResetInterface
                 continue;
             }
             if (null !== $instead && $row['id'] === $instead['id']) {
-                [$row['measured_um'], $row['measured_base'], $row['measured_lay']] = [$instead['um'], $instead['base'], $instead['lay']?->value];
+                [$row['measured_um'], $row['measured_base'], $row['measured_lay']] = [
+                    $instead['um'],
+                    $instead['base'],
+                    $instead['lay']?->value,
+                ];
             }
             $tool = null === $row['measured_um'] ? null : self::tool($row);
             if (null !== $tool && null !== $row['measured_um']) {
-                $measurements[] = new Measurement($tool, null === $row['measured_lay'] ? null : Lay::from($row['measured_lay']), Length::ofMicrometres($row['measured_um']));
+                $measurements[] = new Measurement(
+                    $tool,
+                    null === $row['measured_lay'] ? null : Lay::from($row['measured_lay']),
+                    Length::ofMicrometres($row['measured_um']),
+                );
             }
         }
 
@@ -121,7 +149,9 @@ final class KitReader implements ResetInterface
     /** @param KitRow $row */
     private function inReach(array $row, string $place): bool
     {
-        return null === $row['keeper'] ? $place === $row['place'] : (string) $this->scope->staff()->id === $row['keeper'];
+        return null === $row['keeper']
+            ? $place === $row['place']
+            : (string) $this->scope->staff()->id === $row['keeper'];
     }
 
     /** @param array{kind: string, label: string, nominal_um: int|null, measured_base: string|null} $row */
@@ -129,7 +159,11 @@ final class KitReader implements ResetInterface
     {
         return match (true) {
             'blade' === $row['kind'] => Tool::blade($row['label']),
-            'guard' === $row['kind'] && null !== $row['nominal_um'] && null !== $row['measured_base'] => Tool::guard(Length::ofMicrometres($row['nominal_um']), $row['measured_base'], $row['label']),
+            'guard' === $row['kind'] && null !== $row['nominal_um'] && null !== $row['measured_base'] => Tool::guard(
+                Length::ofMicrometres($row['nominal_um']),
+                $row['measured_base'],
+                $row['label'],
+            ),
             default => null,
         };
     }

@@ -12,7 +12,8 @@ use OpenApi\Attributes as OA;
 final readonly class KitView
 {
     /** @param list<KitItemView> $items */
-    public function __construct(#[OA\Property(type: 'array', items: new OA\Items(ref: KitItemView::class))] public array $items)
-    {
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: KitItemView::class))] public array $items,
+    ) {
     }
 }

@@ -24,7 +24,12 @@ final readonly class MeasuredView
         #[OA\Property] public float $mean_mm,
         #[OA\Property] public string $inch,
         #[OA\Property] public float $spread_mm,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class), description: 'none: it can be believed')] public array $questions,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(ref: CautionView::class),
+            description: 'none: it can be believed',
+        ),]
+        public array $questions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
         #[OA\Property(description: 'cards that name the tool')] public int $cards,
     ) {
@@ -32,6 +37,13 @@ final readonly class MeasuredView
 
     public static function of(Measured $m, int $cards): self
     {
-        return new self($m->mean->rounded(), $m->mean->inches(), round($m->spread, 2), Caution::listToArray($m->questions), Reason::listToArray($m->reasons), $cards);
+        return new self(
+            $m->mean->rounded(),
+            $m->mean->inches(),
+            round($m->spread, 2),
+            Caution::listToArray($m->questions),
+            Reason::listToArray($m->reasons),
+            $cards,
+        );
     }
 }

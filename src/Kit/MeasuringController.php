@@ -39,36 +39,61 @@ use Symfony\Component\Uid\Uuid;
 /** @phpstan-import-type KitRow from KitReader */
 final readonly class MeasuringController
 {
-    public function __construct(private KitReader $kit, private Derive $derive, private Calliper $calliper, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private KitReader $kit,
+        private Derive $derive,
+        private Calliper $calliper,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     public static function shape(): Shape
     {
         return Shape::object([
-            'measured_mm' => Shape::number(0.1, Length::MAX_MM, 'mm, one reading; null and no readings: the measurement is taken away')->nullable(),
-            'readings_mm' => Shape::list(Shape::number(0.05, Length::MAX_MM, 'mm'), 1, MeasureRule::MOST)->nullable()->describe('five make a careful measurement'),
+            'measured_mm' => Shape::number(
+                0.1,
+                Length::MAX_MM,
+                'mm, one reading; null and no readings: the measurement is taken away',
+            )->nullable(),
+            'readings_mm' => Shape::list(Shape::number(0.05, Length::MAX_MM, 'mm'), 1, MeasureRule::MOST)
+                ->nullable()
+                ->describe('five make a careful measurement'),
             'base' => Shape::choice(BladeTable::GUARD_BASES, 'base blade')->nullable(),
             'lay' => Shape::enum(Lay::class, 'lay')->default('with'),
-            'confirmed' => Shape::boolean()->default(false)->describe('what is asked about has been looked at: it is so'),
+            'confirmed' => Shape::boolean()
+                ->default(false)
+                ->describe('what is asked about has been looked at: it is so'),
         ]);
     }
 
     #[Route('/api/kit/{id}/measurement/answer', methods: ['POST'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('What readings of a tool say together, before they are kept', gives: MeasuredView::class, takes: [self::class, 'shape'])]
+    #[Endpoint(
+        'What readings of a tool say together, before they are kept',
+        gives: MeasuredView::class,
+        takes: [self::class, 'shape'],
+    ),]
     public function answer(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $row = $this->kit->row($id);
-        $measured = self::judge($row['kind'], $row['label'], $row['nominal_um'], $body) ?? throw InvalidInput::missing('readings_mm', 'at least one reading');
+        $measured =
+            self::judge($row['kind'], $row['label'], $row['nominal_um'], $body) ??
+            throw InvalidInput::missing('readings_mm', 'at least one reading');
 
         return Json::response(MeasuredView::of($measured, $this->derive->named($row)));
     }
 
     public static function strokeShape(): Shape
     {
-        return Shape::object(['stroke' => Shape::integer(0, MeasureRule::MOST - 1)->required(), 'base' => Shape::choice(BladeTable::GUARD_BASES, 'base blade')->nullable(), 'lay' => Shape::enum(Lay::class, 'lay')->default('with')]);
+        return Shape::object([
+            'stroke' => Shape::integer(0, MeasureRule::MOST - 1)->required(),
+            'base' => Shape::choice(BladeTable::GUARD_BASES, 'base blade')->nullable(),
+            'lay' => Shape::enum(Lay::class, 'lay')->default('with'),
+        ]);
     }
 
     #[Route('/api/kit/{id}/calliper/answer', methods: ['POST'])]
@@ -80,39 +105,90 @@ final readonly class MeasuringController
         $row = $this->kit->row($id);
         $likely = self::expected($row['kind'], $row['label'], $row['nominal_um'], $body);
 
-        return Json::response(new ReadingView($this->calliper->read($row['id'].$row['label'], $likely?->mm() ?? 1.0, $body->int('stroke'))));
+        return Json::response(
+            new ReadingView(
+                $this->calliper->read($row['id'].$row['label'], $likely?->mm() ?? 1.0, $body->int('stroke')),
+            ),
+        );
     }
 
     #[Route('/api/kit/{id}/measurement', methods: ['PUT'])]
     #[IsGranted(May::KIT)]
-    #[Endpoint('Measure a tool: every card\'s length follows at once, and what changed is found out step by step', gives: DerivationView::class, takes: [self::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'Measure a tool: every card\'s length follows at once, and what changed is found out step by step',
+        gives: DerivationView::class,
+        takes: [self::class, 'shape'],
+        versioned: true,
+    ),]
     public function measure(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-            $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
-            if ($item->version !== $version) {
-                throw Problem::stale('Somebody changed this tool meanwhile.', ['theirs_mm' => null === $item->measuredUm ? null : $item->measuredUm / 1000, 'version' => $item->version]);
-            }
-            $measured = self::judge($item->kind, $item->label, $item->nominalUm, $body);
-            if (null !== $measured && [] !== $measured->questions && !$body->bool('confirmed')) {
-                throw InvalidInput::at('confirmed', implode(' ', array_map(static fn (Caution $q): string => $q->message, $measured->questions)));
-            }
-            $before = ['um' => $item->measuredUm, 'base' => $item->measuredBase, 'lay' => $item->measuredLay];
-            $item->measuredUm = $measured?->mean->micrometres();
-            $item->measuredBase = 'guard' === $item->kind && null !== $measured ? $body->textOrNull('base') : null;
-            $item->measuredLay = null === $measured ? null : $body->enum('lay', Lay::class);
-            $item->spread = null === $measured || !$body->has('readings_mm') ? null : round($measured->spread, 2);
-            $item->measuredAt = null === $measured ? null : $this->clock->now();
-            $manager->getConnection()->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [$item->salon->id->toBinary()]);
-            $this->log->record($manager, null, 'kit', (string) $item->id, null === $measured ? "$item->label: measurement removed" : \sprintf('%s measured at %s mm', $item->label, $measured->mean->rounded()), ['measured_um' => $before['um']], ['measured_um' => $item->measuredUm]);
-            $staff = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-            $manager->persist($derivation = new Derivation(Uuid::v7(), $item, $staff, $this->clock->now(), $before, $this->derive->cards()));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
+                $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
+                if ($item->version !== $version) {
+                    throw Problem::stale('Somebody changed this tool meanwhile.', [
+                        'theirs_mm' => null === $item->measuredUm ? null : $item->measuredUm / 1000,
+                        'version' => $item->version,
+                    ]);
+                }
+                $measured = self::judge($item->kind, $item->label, $item->nominalUm, $body);
+                if (null !== $measured && [] !== $measured->questions && !$body->bool('confirmed')) {
+                    throw InvalidInput::at(
+                        'confirmed',
+                        implode(' ', array_map(static fn (Caution $q): string => $q->message, $measured->questions)),
+                    );
+                }
+                $before = ['um' => $item->measuredUm, 'base' => $item->measuredBase, 'lay' => $item->measuredLay];
+                $item->measuredUm = $measured?->mean->micrometres();
+                $item->measuredBase = 'guard' === $item->kind && null !== $measured ? $body->textOrNull('base') : null;
+                $item->measuredLay = null === $measured ? null : $body->enum('lay', Lay::class);
+                $item->spread = null === $measured || !$body->has('readings_mm') ? null : round($measured->spread, 2);
+                $item->measuredAt = null === $measured ? null : $this->clock->now();
+                $manager
+                    ->getConnection()
+                    ->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [
+                        $item->salon->id->toBinary(),
+                    ]);
+                $this->log->record(
+                    $manager,
+                    null,
+                    'kit',
+                    (string) $item->id,
+                    null === $measured
+                        ? "$item->label: measurement removed"
+                        : \sprintf('%s measured at %s mm', $item->label, $measured->mean->rounded()),
+                    ['measured_um' => $before['um']],
+                    ['measured_um' => $item->measuredUm],
+                );
+                $staff =
+                    $manager->find(Staff::class, $this->scope->staff()->id) ??
+                    throw new \LogicException('The signed-in person is in the salon.');
+                $manager->persist(
+                    $derivation = new Derivation(
+                        Uuid::v7(),
+                        $item,
+                        $staff,
+                        $this->clock->now(),
+                        $before,
+                        $this->derive->cards(),
+                    ),
+                );
 
-            return ['derivation' => (string) $derivation->id];
-        }, fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view($this->scope->get(Derivation::class, \is_string($done['derivation']) ? $done['derivation'] : '', $manager, 'measurement')));
+                return ['derivation' => (string) $derivation->id];
+            },
+            fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view(
+                $this->scope->get(
+                    Derivation::class,
+                    \is_string($done['derivation']) ? $done['derivation'] : '',
+                    $manager,
+                    'measurement',
+                ),
+            ),
+        );
     }
 
     #[Route('/api/kit/derivations/{id}', methods: ['GET'])]
@@ -128,14 +204,20 @@ final readonly class MeasuringController
     #[Endpoint('Look at the next cards; asked until it is finished, by whoever is there', gives: DerivationView::class)]
     public function step(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $derivation = $this->scope->get(Derivation::class, $id, $manager, 'measurement');
-            // Two tabs may both go on with it: one after the other.
-            $manager->refresh($derivation, LockMode::PESSIMISTIC_WRITE);
-            $this->derive->step($manager, $derivation);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $derivation = $this->scope->get(Derivation::class, $id, $manager, 'measurement');
+                // Two tabs may both go on with it: one after the other.
+                $manager->refresh($derivation, LockMode::PESSIMISTIC_WRITE);
+                $this->derive->step($manager, $derivation);
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view($this->scope->get(Derivation::class, $id, $manager, 'measurement')));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view(
+                $this->scope->get(Derivation::class, $id, $manager, 'measurement'),
+            ),
+        );
     }
 
     private static function judge(string $kind, string $label, ?int $nominal, Fields $body): ?Measured
@@ -143,11 +225,20 @@ final readonly class MeasuringController
         $expected = self::expected($kind, $label, $nominal, $body);
         $field = $body->has('readings_mm') ? 'readings_mm' : 'measured_mm';
         $readings = [];
-        foreach ($body->has('readings_mm') ? $body->floats('readings_mm') : array_filter([$body->floatOrNull('measured_mm')], static fn (?float $mm): bool => null !== $mm) as $i => $mm) {
+        $one = $body->has('readings_mm') ? null : $body->floatOrNull('measured_mm');
+        $given = $body->has('readings_mm') ? $body->floats('readings_mm') : [];
+        foreach (null === $one ? $given : [$one] as $i => $mm) {
             $readings[] = Length::ofMillimetres($mm, "{$field}[$i]");
         }
 
-        return [] === $readings ? null : (new MeasureRule())->judge($readings, $expected, 'blade' === $kind && Lay::With === $body->enum('lay', Lay::class) ? $label : null, $field);
+        return [] === $readings
+            ? null
+            : (new MeasureRule())->judge(
+                $readings,
+                $expected,
+                'blade' === $kind && Lay::With === $body->enum('lay', Lay::class) ? $label : null,
+                $field,
+            );
     }
 
     /** What the tool leaves by the table, in this base and lay. */
@@ -158,9 +249,15 @@ final readonly class MeasuringController
         }
         $base = $body->textOrNull('base');
         if ('guard' === $kind && null === $base) {
-            throw InvalidInput::at('base', 'say which base was under the guard: '.implode(', ', BladeTable::GUARD_BASES));
+            throw InvalidInput::at(
+                'base',
+                'say which base was under the guard: '.implode(', ', BladeTable::GUARD_BASES),
+            );
         }
-        $tool = 'blade' === $kind ? \KeenThistle\Core\Length\Tool::blade($label) : \KeenThistle\Core\Length\Tool::guard(Length::ofMicrometres($nominal ?? 0), $base ?? '');
+        $tool =
+            'blade' === $kind
+                ? \KeenThistle\Core\Length\Tool::blade($label)
+                : \KeenThistle\Core\Length\Tool::guard(Length::ofMicrometres($nominal ?? 0), $base ?? '');
 
         return (new LengthRule())->planned(new Recipe($tool, $body->enum('lay', Lay::class)))->finished;
     }

@@ -45,7 +45,8 @@ final readonly class WearReader
         $ahead = $this->ahead($today);
         $answers = [];
         foreach ($rows as $row) {
-            $booked = 'blade' === $row['kind'] && null === $row['keeper'] ? $ahead[$row['place']][$row['label']] ?? [] : [];
+            $booked =
+                'blade' === $row['kind'] && null === $row['keeper'] ? $ahead[$row['place']][$row['label']] ?? [] : [];
             $answers[$row['id']] = (new WearRule())->now($events[$row['id']] ?? [], $today, $booked, $row['kind']);
         }
 
@@ -57,20 +58,48 @@ final readonly class WearReader
     {
         $events = [];
         $text = static fn (mixed $v): string => \is_string($v) ? $v : '';
-        $rows = $this->scope->rows('SELECT e.item_id, e.kind, e.at, e.minutes, e.dirt, e.celsius, d.name dog FROM tool_entry e LEFT JOIN dog d ON d.id = e.dog_id WHERE e.salon_id = :salon AND e.at >= :since'.(null === $one ? '' : ' AND e.item_id = :item').' ORDER BY e.at, e.id', ['since' => $today->modify(self::LOOK_BACK)->format('Y-m-d')] + (null === $one ? [] : ['item' => Uuid::fromString($one)->toBinary()]));
+        $rows = $this->scope->rows(
+            'SELECT e.item_id, e.kind, e.at, e.minutes, e.dirt, e.celsius, d.name dog FROM tool_entry e LEFT '.
+                'JOIN dog d ON d.id = e.dog_id WHERE e.salon_id = :salon AND e.at >= :since'.
+                (null === $one ? '' : ' AND e.item_id = :item').
+                ' ORDER BY e.at, e.id',
+            ['since' => $today->modify(self::LOOK_BACK)->format('Y-m-d')] +
+                (null === $one ? [] : ['item' => Uuid::fromString($one)->toBinary()]),
+        );
         foreach ($rows as $r) {
-            $events[(string) Uuid::fromBinary($text($r['item_id']))][] = new ToolEvent($text($r['kind']), new \DateTimeImmutable($text($r['at']), new \DateTimeZone('UTC')), is_numeric($r['minutes']) ? (float) $r['minutes'] : 0.0, $text($r['dirt']), $text($r['dog']), is_numeric($r['celsius']) ? (float) $r['celsius'] : null);
+            $events[(string) Uuid::fromBinary($text($r['item_id']))][] = new ToolEvent(
+                $text($r['kind']),
+                new \DateTimeImmutable($text($r['at']), new \DateTimeZone('UTC')),
+                is_numeric($r['minutes']) ? (float) $r['minutes'] : 0.0,
+                $text($r['dirt']),
+                $text($r['dog']),
+                is_numeric($r['celsius']) ? (float) $r['celsius'] : null,
+            );
         }
 
         return $events;
     }
 
-    /** @return array<string, array<int|string, list<array{on: \DateTimeImmutable, minutes: float}>>> weighted minutes by place and blade */
+    /**
+     * @return array<string, array<int|string, list<array{on: \DateTimeImmutable, minutes: float}>>> weighted minutes
+     *     by place and blade
+     */
     private function ahead(\DateTimeImmutable $today): array
     {
-        $rows = $this->scope->rows('SELECT b.id booking, b.day, COALESCE(s.place_id, (SELECT p.id FROM place p WHERE p.salon_id = :salon ORDER BY p.position LIMIT 1)) place, d.kg, d.coat, d.handling, z.zone, '.implode(', ', array_map(static fn (string $c): string => "z.`$c`", RecipeArray::COLUMNS))."
-            FROM (SELECT * FROM booking WHERE salon_id = :salon AND day >= :today AND day <= :until AND state = 'booked' AND kind = 'full' ORDER BY day, time, id LIMIT ".self::MOST_BOOKINGS.') b
-            JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id JOIN trim_plan t ON t.dog_id = d.id JOIN plan_zone z ON z.plan_id = t.id AND z.method IS NOT NULL WHERE b.salon_id = :salon', ['today' => $today->format('Y-m-d'), 'until' => $today->modify(self::LOOK_AHEAD)->format('Y-m-d')]);
+        $rows = $this->scope->rows(
+            'SELECT b.id booking, b.day, COALESCE(s.place_id, (SELECT p.id FROM place p WHERE p.salon_id = '.
+                ':salon ORDER BY p.position LIMIT 1)) place, d.kg, d.coat, d.handling, z.zone, '.
+                implode(', ', array_map(static fn (string $c): string => "z.`$c`", RecipeArray::COLUMNS)).
+                "
+            FROM (SELECT * FROM booking WHERE salon_id = :salon AND day >= :today AND day <= :until
+            AND state = 'booked' AND kind = 'full' ORDER BY day, time, id LIMIT ".
+                self::MOST_BOOKINGS.
+                ') b
+            JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
+            JOIN trim_plan t ON t.dog_id = d.id
+            JOIN plan_zone z ON z.plan_id = t.id AND z.method IS NOT NULL WHERE b.salon_id = :salon',
+            ['today' => $today->format('Y-m-d'), 'until' => $today->modify(self::LOOK_AHEAD)->format('Y-m-d')],
+        );
         $bookings = [];
         foreach ($rows as $r) {
             $id = \is_string($r['booking']) ? $r['booking'] : '';
@@ -84,7 +113,13 @@ final readonly class WearReader
         $out = [];
         foreach ($bookings as $b) {
             foreach (self::blades($b['row'], $b['methods'], $b['tools']) as $blade => $minutes) {
-                $out[\is_string($b['row']['place']) ? (string) Uuid::fromBinary($b['row']['place']) : ''][$blade][] = ['on' => new \DateTimeImmutable(\is_string($b['row']['day']) ? $b['row']['day'] : 'now', new \DateTimeZone('UTC')), 'minutes' => $minutes];
+                $out[\is_string($b['row']['place']) ? (string) Uuid::fromBinary($b['row']['place']) : ''][$blade][] = [
+                    'on' => new \DateTimeImmutable(
+                        \is_string($b['row']['day']) ? $b['row']['day'] : 'now',
+                        new \DateTimeZone('UTC'),
+                    ),
+                    'minutes' => $minutes,
+                ];
             }
         }
 
@@ -105,9 +140,21 @@ final readonly class WearReader
         }
         $coat = CoatType::from($dog['coat']);
         $worked = array_filter($methods, static fn (Method $m): bool => Method::Leave !== $m);
-        $phases = (new MinutesRule())->estimate(new Work((float) $dog['kg'], $coat, Handling::from($dog['handling']), zones: [] === $worked ? null : $worked))->scaled();
+        $phases = (new MinutesRule())
+            ->estimate(
+                new Work(
+                    (float) $dog['kg'],
+                    $coat,
+                    Handling::from($dog['handling']),
+                    zones: [] === $worked ? null : $worked,
+                ),
+            )
+            ->scaled();
         $dirt = ToolEvent::DIRT[ToolEvent::dirtOf($coat, true)];
 
-        return array_map(static fn (float $m): float => round($m * $dirt, 1), ZoneMinutes::byBlade(ZoneMinutes::of($worked, $phases), $tools));
+        return array_map(
+            static fn (float $m): float => round($m * $dirt, 1),
+            ZoneMinutes::byBlade(ZoneMinutes::of($worked, $phases), $tools),
+        );
     }
 }

@@ -63,8 +63,18 @@ class Change implements SalonOwned
      * @param array<string, mixed>|null $before
      * @param array<string, mixed>|null $after
      */
-    public function __construct(Uuid $id, Salon $salon, ?Dog $dog, Staff $staff, \DateTimeImmutable $at, string $kind, string $subject, string $summary, ?array $before, ?array $after)
-    {
+    public function __construct(
+        Uuid $id,
+        Salon $salon,
+        ?Dog $dog,
+        Staff $staff,
+        \DateTimeImmutable $at,
+        string $kind,
+        string $subject,
+        string $summary,
+        ?array $before,
+        ?array $after,
+    ) {
         $this->id = $id;
         $this->salon = $salon;
         $this->dog = $dog;

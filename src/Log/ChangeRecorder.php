@@ -23,8 +23,15 @@ final readonly class ChangeRecorder
      * @param array<string, mixed>|null $before
      * @param array<string, mixed>|null $after
      */
-    public function record(EntityManagerInterface $manager, ?Dog $dog, string $kind, string $subject, string $summary, ?array $before = null, ?array $after = null): Change
-    {
+    public function record(
+        EntityManagerInterface $manager,
+        ?Dog $dog,
+        string $kind,
+        string $subject,
+        string $summary,
+        ?array $before = null,
+        ?array $after = null,
+    ): Change {
         $change = $this->entry($manager, $dog, $kind, $subject, $summary, $before, $after);
         if (null !== $dog) {
             $this->touch($manager, $dog);
@@ -39,11 +46,30 @@ final readonly class ChangeRecorder
      * @param array<string, mixed>|null $before
      * @param array<string, mixed>|null $after
      */
-    public function entry(EntityManagerInterface $manager, ?Dog $dog, string $kind, string $subject, string $summary, ?array $before = null, ?array $after = null, int $revision = 0): Change
-    {
+    public function entry(
+        EntityManagerInterface $manager,
+        ?Dog $dog,
+        string $kind,
+        string $subject,
+        string $summary,
+        ?array $before = null,
+        ?array $after = null,
+        int $revision = 0,
+    ): Change {
         $who = $manager->find(Staff::class, $this->scope->staff()->id);
         \assert($who instanceof Staff);
-        $change = new Change(Uuid::v7(), $who->salon, $dog, $who, $this->clock->now(), $kind, $subject, $summary, $before, $after);
+        $change = new Change(
+            Uuid::v7(),
+            $who->salon,
+            $dog,
+            $who,
+            $this->clock->now(),
+            $kind,
+            $subject,
+            $summary,
+            $before,
+            $after,
+        );
         $change->revision = $revision;
         $manager->persist($change);
 
@@ -53,6 +79,8 @@ final readonly class ChangeRecorder
     /** Open cards of this dog are old now. In SQL, so that two writes at once both count. */
     public function touch(EntityManagerInterface $manager, Dog $dog): void
     {
-        $manager->getConnection()->executeStatement('UPDATE dog SET card_version = card_version + 1 WHERE id = ?', [$dog->id->toBinary()]);
+        $manager
+            ->getConnection()
+            ->executeStatement('UPDATE dog SET card_version = card_version + 1 WHERE id = ?', [$dog->id->toBinary()]);
     }
 }

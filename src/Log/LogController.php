@@ -29,13 +29,21 @@ final readonly class LogController
 {
     private const PAGE = 40;
 
-    public function __construct(private Scope $scope, private Writes $writes, private CardRows $rows, private ChangePlan $change)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Writes $writes,
+        private CardRows $rows,
+        private ChangePlan $change,
+    ) {
     }
 
     #[Route('/api/log', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('Who changed what, newest first', gives: LogView::class, query: ['dog' => 'only this dog', 'cursor' => 'the next page'])]
+    #[Endpoint(
+        'Who changed what, newest first',
+        gives: LogView::class,
+        query: ['dog' => 'only this dog', 'cursor' => 'the next page'],
+    ),]
     public function list(Request $request): Response
     {
         $where = '';
@@ -50,13 +58,29 @@ final readonly class LogController
                 $parameters[$name] = Uuid::fromString($id)->toBinary();
             }
         }
-        $rows = $this->scope->rows("SELECT c.id, c.at, c.kind, c.subject, c.summary, c.undone_by_id, c.dog_id, d.name dog, s.name who FROM change_log c JOIN staff s ON s.id = c.staff_id LEFT JOIN dog d ON d.id = c.dog_id
-            WHERE c.salon_id = :salon $where ORDER BY c.id DESC LIMIT ".(self::PAGE + 1), $parameters);
+        $rows = $this->scope->rows(
+            "SELECT c.id, c.at, c.kind, c.subject, c.summary, c.undone_by_id, c.dog_id, d.name dog, s.name who
+                FROM change_log c JOIN staff s ON s.id = c.staff_id LEFT JOIN dog d ON d.id = c.dog_id
+            WHERE c.salon_id = :salon $where ORDER BY c.id DESC LIMIT ".
+                (self::PAGE + 1),
+            $parameters,
+        );
         $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
-        $entries = array_map(static fn (array $r): LogEntryView => new LogEntryView(
-            (string) Uuid::fromBinary($text($r['id'])), CardRows::instant($r['at']), $text($r['who']), $text($r['kind']), $text($r['subject']), $text($r['summary']),
-            \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : null, \is_string($r['dog']) ? $r['dog'] : null, null !== $r['undone_by_id'], 'plan_zone' === $r['kind'] && null === $r['undone_by_id'],
-        ), \array_slice($rows, 0, self::PAGE));
+        $entries = array_map(
+            static fn (array $r): LogEntryView => new LogEntryView(
+                (string) Uuid::fromBinary($text($r['id'])),
+                CardRows::instant($r['at']),
+                $text($r['who']),
+                $text($r['kind']),
+                $text($r['subject']),
+                $text($r['summary']),
+                \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : null,
+                \is_string($r['dog']) ? $r['dog'] : null,
+                null !== $r['undone_by_id'],
+                'plan_zone' === $r['kind'] && null === $r['undone_by_id'],
+            ),
+            \array_slice($rows, 0, self::PAGE),
+        );
         $last = end($entries);
 
         return Json::response(new LogView($entries, \count($rows) > self::PAGE && false !== $last ? $last->id : null));
@@ -67,18 +91,27 @@ final readonly class LogController
     #[Endpoint('Take a plan change back; 412 when the zone was changed again since', gives: ZoneChangedView::class)]
     public function undo(Request $request, string $id): Response
     {
-        return $this->writes->once($request, fn (EntityManagerInterface $manager): array => $this->takeBack($manager, $id), function (array $done, EntityManagerInterface $manager) use ($id): ZoneChangedView {
-            $change = $this->scope->get(Change::class, $id, $manager, 'change');
+        return $this->writes->once(
+            $request,
+            fn (EntityManagerInterface $manager): array => $this->takeBack($manager, $id),
+            function (array $done, EntityManagerInterface $manager) use ($id): ZoneChangedView {
+                $change = $this->scope->get(Change::class, $id, $manager, 'change');
 
-            return ZoneChangedView::of($change->subject, RecipeArray::recipe($change->before ?? []), $done);
-        });
+                return ZoneChangedView::of($change->subject, RecipeArray::recipe($change->before ?? []), $done);
+            },
+        );
     }
 
     /** @return array<string, mixed> */
     private function takeBack(EntityManagerInterface $manager, string $id): array
     {
         $change = $this->scope->get(Change::class, $id, $manager, 'change');
-        if ('plan_zone' !== $change->kind || null === $change->before || null === $change->after || null === $change->dog) {
+        if (
+            'plan_zone' !== $change->kind
+            || null === $change->before
+            || null === $change->after
+            || null === $change->dog
+        ) {
             throw Problem::conflict('Only changes of a trim plan can be taken back here.');
         }
         if (null !== $change->undoneBy) {
@@ -88,16 +121,32 @@ final readonly class LogController
         $there = $this->rows->plan($change->dog)[1][$zone] ?? null;
         $before = RecipeArray::recipe($change->before);
         if (null === $there || !$there['recipe']->equals(RecipeArray::recipe($change->after))) {
-            throw Problem::stale('This zone was changed again since. Take the later change back first, or change the zone on the card.', [
-                'zone' => $zone, 'theirs' => null === $there ? null : RecipeView::of($there['recipe']), 'yours' => RecipeView::of($before), 'version' => $there['version'] ?? 0,
-            ]);
+            throw Problem::stale(
+                'This zone was changed again since. Take the later change back first, or change the zone on the card.',
+                [
+                    'zone' => $zone,
+                    'theirs' => null === $there ? null : RecipeView::of($there['recipe']),
+                    'yours' => RecipeView::of($before),
+                    'version' => $there['version'] ?? 0,
+                ],
+            );
         }
-        $done = ($this->change)($manager, $change->dog, [$zone => ['version' => $there['version'], 'recipe' => $before]], summary: 'taken back: '.$change->summary);
+        $done = ($this->change)(
+            $manager,
+            $change->dog,
+            [$zone => ['version' => $there['version'], 'recipe' => $before]],
+            summary: 'taken back: '.$change->summary,
+        );
         $by = $done['zones'][$zone]['change'];
         if (null !== $by) {
             $manager->flush();
             // Once only: who finds it taken back already changes nothing.
-            $taken = (int) $manager->getConnection()->executeStatement('UPDATE change_log SET undone_by_id = ? WHERE id = ? AND undone_by_id IS NULL', [Uuid::fromString($by)->toBinary(), $change->id->toBinary()]);
+            $taken = (int) $manager
+                ->getConnection()
+                ->executeStatement('UPDATE change_log SET undone_by_id = ? WHERE id = ? AND undone_by_id IS NULL', [
+                    Uuid::fromString($by)->toBinary(),
+                    $change->id->toBinary(),
+                ]);
             if (1 !== $taken) {
                 throw LostRace::rows('change_log', 1, $taken);
             }

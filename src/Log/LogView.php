@@ -12,7 +12,9 @@ use OpenApi\Attributes as OA;
 final readonly class LogView
 {
     /** @param list<LogEntryView> $entries */
-    public function __construct(#[OA\Property(type: 'array', items: new OA\Items(ref: LogEntryView::class))] public array $entries, #[OA\Property(nullable: true)] public ?string $next)
-    {
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: LogEntryView::class))] public array $entries,
+        #[OA\Property(nullable: true)] public ?string $next,
+    ) {
     }
 }

@@ -38,8 +38,13 @@ final readonly class ThenReader
     public const WEEKS = 26;
     private const ARRIVALS = 8;
 
-    public function __construct(private CardRows $rows, private KitReader $kit, private WorkOrder $order, private Scope $scope, private ClockInterface $clock)
-    {
+    public function __construct(
+        private CardRows $rows,
+        private KitReader $kit,
+        private WorkOrder $order,
+        private Scope $scope,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @param string $a id of a visit, "today" or "plan"; "": the last visit. @param string $b the same; "": today */
@@ -57,8 +62,23 @@ final readonly class ThenReader
         $now = $this->zones($b, $dog, $visits, $plan, $figures);
 
         return new ThenView(
-            DogView::of($dog, $this->scope->staff()->may(May::PHONE)), $today->format('Y-m-d'), array_map(static fn (array $v): array => ['id' => $v['id'], 'day' => $v['day'], 'kind' => $v['kind'], 'who' => $v['staff']], $newest),
-            $this->side($a, $then, $dog, $visits, $today), $this->side($b, $now, $dog, $visits, $today), Compare::zones($then, $now), $figures->growthView(), array_map(static fn (Zone $z): float => NaturalLength::mm($dog->coat, $z), ZoneTable::all()), $this->outlook($dog, $plan, $figures, $today, 'plan' === $b),
+            DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+            $today->format('Y-m-d'),
+            array_map(
+                static fn (array $v): array => [
+                    'id' => $v['id'],
+                    'day' => $v['day'],
+                    'kind' => $v['kind'],
+                    'who' => $v['staff'],
+                ],
+                $newest,
+            ),
+            $this->side($a, $then, $dog, $visits, $today),
+            $this->side($b, $now, $dog, $visits, $today),
+            Compare::zones($then, $now),
+            $figures->growthView(),
+            array_map(static fn (Zone $z): float => NaturalLength::mm($dog->coat, $z), ZoneTable::all()),
+            $this->outlook($dog, $plan, $figures, $today, 'plan' === $b),
         );
     }
 
@@ -71,18 +91,40 @@ final readonly class ThenReader
     {
         $facts = $figures->facts($plan, $this->kit->lengths(), $asPlanned ? $today : null);
         $elapsed = max(0.0, ($today->getTimestamp() - ($facts->from ?? $today)->getTimestamp()) / 604_800);
-        $carried = $asPlanned ? null : array_map(static fn (ZoneLeft $z): ZoneLeft => new ZoneLeft($z->zone, $figures->now($z->zone->id) ?? $z->finished, $z->method, $z->forcedByMat), $facts->zones);
-        $has = array_keys(array_filter(ZoneTable::all(), static fn (Zone $z): bool => NaturalLength::mm($dog->coat, $z) >= 15));
+        $carried = $asPlanned
+            ? null
+            : array_map(
+                static fn (ZoneLeft $z): ZoneLeft => new ZoneLeft(
+                    $z->zone,
+                    $figures->now($z->zone->id) ?? $z->finished,
+                    $z->method,
+                    $z->forcedByMat,
+                ),
+                $facts->zones,
+            );
+        $has = array_keys(
+            array_filter(ZoneTable::all(), static fn (Zone $z): bool => NaturalLength::mm($dog->coat, $z) >= 15),
+        );
         $out = (new OutlookRule())->ahead($facts, self::WEEKS, $this->found($dog), $has, $elapsed, $carried)->toArray();
 
-        return $out + ['from' => ($facts->from ?? $today)->format('Y-m-d'), 'elapsed_weeks' => round($elapsed, 1), 'limit' => $dog->salon->matLimit];
+        return $out + [
+            'from' => ($facts->from ?? $today)->format('Y-m-d'),
+            'elapsed_weeks' => round($elapsed, 1),
+            'limit' => $dog->salon->matLimit,
+        ];
     }
 
     /** @return list<string> zones where combs stopped at the last arrivals, the most often first */
     private function found(Dog $dog): array
     {
         $count = [];
-        foreach ($this->scope->rows('SELECT comb FROM arrival WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT '.self::ARRIVALS, ['dog' => $dog->id->toBinary()]) as $r) {
+        foreach (
+            $this->scope->rows(
+                'SELECT comb FROM arrival WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT '.
+                    self::ARRIVALS,
+                ['dog' => $dog->id->toBinary()],
+            ) as $r
+        ) {
             $comb = json_decode(\is_string($r['comb']) ? $r['comb'] : '', true);
             foreach (\is_array($comb) && \is_array($comb['zones'] ?? null) ? $comb['zones'] : [] as $z) {
                 if (\is_array($z) && \is_string($z['zone'] ?? null) && ($z['severity'] ?? 0) >= 1) {
@@ -112,10 +154,20 @@ final readonly class ThenReader
             return $zones;
         }
         if ('plan' === $side) {
-            $recipes = array_filter(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), static fn (ZoneRecipe $r): bool => null !== $r->method);
+            $recipes = array_filter(
+                array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan),
+                static fn (ZoneRecipe $r): bool => null !== $r->method,
+            );
             $minutes = $this->minutes($dog, $recipes, null);
             foreach ($recipes as $zone => $r) {
-                $zones[$zone] = self::then($r, $this->kit->lengths()->planned($r->forRules())->finished, 'planned', $minutes[$zone] ?? null, '', '');
+                $zones[$zone] = self::then(
+                    $r,
+                    $this->kit->lengths()->planned($r->forRules())->finished,
+                    'planned',
+                    $minutes[$zone] ?? null,
+                    '',
+                    '',
+                );
             }
 
             return $zones;
@@ -130,15 +182,46 @@ final readonly class ThenReader
         $minutes = $this->minutes($dog, $done, $visit['minutes']);
         foreach ($visit['zones'] as $z) {
             $cut = isset($done[$z['zone']]);
-            $zones[$z['zone']] = self::then($z['actual'], $cut ? (null === $z['finished_um'] ? null : Length::ofMicrometres($z['finished_um'])) : (null === $z['arrival_um'] ? null : Length::ofMicrometres($z['arrival_um'])), $z['state'], $minutes[$z['zone']] ?? null, $visit['staff'], $z['why']);
+            $zones[$z['zone']] = self::then(
+                $z['actual'],
+                $cut
+                    ? (null === $z['finished_um']
+                        ? null
+                        : Length::ofMicrometres($z['finished_um']))
+                    : (null === $z['arrival_um']
+                        ? null
+                        : Length::ofMicrometres($z['arrival_um'])),
+                $z['state'],
+                $minutes[$z['zone']] ?? null,
+                $visit['staff'],
+                $z['why'],
+            );
         }
 
         return $zones;
     }
 
-    private static function then(ZoneRecipe $r, ?Length $length, string $state, ?float $minutes, string $who, string $why): ZoneThen
-    {
-        return new ZoneThen($length, null === $r->method ? '' : $r->forRules()->tool->words(), true === $r->method?->hasToolLength() ? $r->forRules()->lay : null, $r->shape ?? '', $r->stopLine ?? '', $r->reason ?? '', $state, $minutes, $who, $why, true === $r->exception);
+    private static function then(
+        ZoneRecipe $r,
+        ?Length $length,
+        string $state,
+        ?float $minutes,
+        string $who,
+        string $why,
+    ): ZoneThen {
+        return new ZoneThen(
+            $length,
+            null === $r->method ? '' : $r->forRules()->tool->words(),
+            true === $r->method?->hasToolLength() ? $r->forRules()->lay : null,
+            $r->shape ?? '',
+            $r->stopLine ?? '',
+            $r->reason ?? '',
+            $state,
+            $minutes,
+            $who,
+            $why,
+            true === $r->exception,
+        );
     }
 
     /**
@@ -155,7 +238,10 @@ final readonly class ThenReader
         $methods = array_filter(array_map(static fn (ZoneRecipe $r): ?Method => $r->method, $recipes));
         $scale = null === $took || $likely->likely <= 0 ? 1.0 : $took / $likely->likely;
 
-        return array_map(static fn (float $m): float => round($m * $scale, 1), ZoneMinutes::of($methods, $likely->scaled()));
+        return array_map(
+            static fn (float $m): float => round($m * $scale, 1),
+            ZoneMinutes::of($methods, $likely->scaled()),
+        );
     }
 
     /**
@@ -170,13 +256,29 @@ final readonly class ThenReader
         $day = $visit['day'] ?? $today->format('Y-m-d');
 
         return [
-            'id' => $side, 'day' => $day, 'title' => match ($side) {
+            'id' => $side,
+            'day' => $day,
+            'title' => match ($side) {
                 'today' => 'as it should be today',
                 'plan' => 'as planned',
                 default => ($visit['kind'] ?? '').' visit',
             },
-            'who' => $visit['staff'] ?? null, 'place' => $visit['place'] ?? null, 'minutes' => $visit['minutes'] ?? null, 'load' => $visit['load'] ?? null, 'note' => $visit['note'] ?? '',
-            'zones' => array_map(static fn (string $zone, ZoneThen $z): array => ['zone' => $zone, 'mm' => $z->length?->rounded(), 'tool' => $z->tool, 'state' => $z->state, 'exception' => $z->exception], array_keys($zones), $zones),
+            'who' => $visit['staff'] ?? null,
+            'place' => $visit['place'] ?? null,
+            'minutes' => $visit['minutes'] ?? null,
+            'load' => $visit['load'] ?? null,
+            'note' => $visit['note'] ?? '',
+            'zones' => array_map(
+                static fn (string $zone, ZoneThen $z): array => [
+                    'zone' => $zone,
+                    'mm' => $z->length?->rounded(),
+                    'tool' => $z->tool,
+                    'state' => $z->state,
+                    'exception' => $z->exception,
+                ],
+                array_keys($zones),
+                $zones,
+            ),
             'photos' => null === $visit ? [] : $this->photos($dog, $day),
         ];
     }
@@ -184,8 +286,18 @@ final readonly class ThenReader
     /** @return list<array{id: string, moment: string, zone: string}> */
     private function photos(Dog $dog, string $day): array
     {
-        return array_map(static fn (array $r): array => ['id' => \is_string($r['id']) ? (string) \Symfony\Component\Uid\Uuid::fromBinary($r['id']) : '', 'moment' => \is_string($r['moment']) ? $r['moment'] : '', 'zone' => \is_string($r['zone']) ? $r['zone'] : ''],
-            $this->scope->rows('SELECT p.id, p.moment, p.zone FROM arrival a JOIN photo p ON p.arrival_id = a.id WHERE a.dog_id = :dog AND a.salon_id = :salon AND a.day = :day ORDER BY p.id LIMIT 12', ['dog' => $dog->id->toBinary(), 'day' => $day]));
+        return array_map(
+            static fn (array $r): array => [
+                'id' => \is_string($r['id']) ? (string) \Symfony\Component\Uid\Uuid::fromBinary($r['id']) : '',
+                'moment' => \is_string($r['moment']) ? $r['moment'] : '',
+                'zone' => \is_string($r['zone']) ? $r['zone'] : '',
+            ],
+            $this->scope->rows(
+                'SELECT p.id, p.moment, p.zone FROM arrival a JOIN photo p ON p.arrival_id = a.id WHERE a.dog_id '.
+                    '= :dog AND a.salon_id = :salon AND a.day = :day ORDER BY p.id LIMIT 12',
+                ['dog' => $dog->id->toBinary(), 'day' => $day],
+            ),
+        );
     }
 
     /**

@@ -13,6 +13,8 @@ use KeenThistle\Card\PlanLine;
 use KeenThistle\Card\ZoneStore;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Pattern\Fit;
+use KeenThistle\Core\Pattern\Verdict;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
@@ -31,29 +33,56 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class FollowController
 {
-    public function __construct(private PatternRows $rows, private CardRows $cards, private ChangePlan $change, private ZoneStore $store, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
-    {
+    public function __construct(
+        private PatternRows $rows,
+        private CardRows $cards,
+        private ChangePlan $change,
+        private ZoneStore $store,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+    ) {
     }
 
     public static function fitShape(): Shape
     {
-        return Shape::object(['pattern' => Shape::text(1, 36)->required(), 'place' => Shape::text(0, 36)->nullable()->describe('whose kit answers; null: the person\'s own place')]);
+        return Shape::object([
+            'pattern' => Shape::text(1, 36)->required(),
+            'place' => Shape::text(0, 36)->nullable()->describe('whose kit answers; null: the person\'s own place'),
+        ]);
     }
 
     #[Route('/api/dogs/{id}/pattern/answer', methods: ['POST'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('How a pattern would land on a dog: what fits, what does not and why', gives: FitView::class, takes: [self::class, 'fitShape'])]
+    #[Endpoint(
+        'How a pattern would land on a dog: what fits, what does not and why',
+        gives: FitView::class,
+        takes: [self::class, 'fitShape'],
+    ),]
     public function fit(Request $request, string $id, EntityManagerInterface $manager): Response
     {
         $body = Body::read($request, self::fitShape());
         $dog = $this->cards->dog($id);
         $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
         $place = $body->textOrNull('place') ?? '';
-        $place = '' === $place ? $this->scope->staff()->place?->id : $this->scope->get(Place::class, $place, $manager, 'place')->id;
-        [$revision, $fits] = $this->rows->fits($dog, PatternRows::ways($pattern->line), null === $place ? null : (string) $place);
+        $place =
+            '' === $place
+                ? $this->scope->staff()->place?->id
+                : $this->scope->get(Place::class, $place, $manager, 'place')->id;
+        [$revision, $fits] = $this->rows->fits(
+            $dog,
+            PatternRows::ways($pattern->line),
+            null === $place ? null : (string) $place,
+        );
         $zones = $counts = [];
         foreach ($fits as $zone => $fit) {
-            $zones[] = ['zone' => $zone, 'label' => Zone::of($zone)->label, 'words' => PlanLine::recipe($fit->way)->words(), 'taken' => $fit->verdict->isTaken()] + $fit->toArray();
+            $zones[] =
+                [
+                    'zone' => $zone,
+                    'label' => Zone::of($zone)->label,
+                    'words' => PlanLine::recipe($fit->way)->words(),
+                    'taken' => $fit->verdict->isTaken(),
+                ] + $fit->toArray();
             $counts[$fit->verdict->value] = ($counts[$fit->verdict->value] ?? 0) + 1;
         }
 
@@ -72,57 +101,89 @@ final readonly class FollowController
     {
         return Shape::object([
             'pattern' => Shape::text(1, 36)->required(),
-            'zones' => Shape::list(Zone::shape(), 0, 90)->required()->describe('zones that are taken over; in the others the dog goes its own way'),
-            'agreed' => Shape::boolean()->default(false)->describe('the owner has agreed to what the coat may not get by default'),
+            'zones' => Shape::list(Zone::shape(), 0, 90)
+                ->required()
+                ->describe('zones that are taken over; in the others the dog goes its own way'),
+            'agreed' => Shape::boolean()
+                ->default(false)
+                ->describe('the owner has agreed to what the coat may not get by default'),
         ]);
     }
 
     #[Route('/api/dogs/{id}/pattern', methods: ['PUT'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Take a pattern over into a dog\'s plan; the card follows it from then on', gives: FollowView::class, takes: [self::class, 'takeShape'], versioned: true)]
+    #[Endpoint(
+        'Take a pattern over into a dog\'s plan; the card follows it from then on',
+        gives: FollowView::class,
+        takes: [self::class, 'takeShape'],
+        versioned: true,
+    ),]
     public function take(Request $request, string $id): Response
     {
         $body = Body::read($request, self::takeShape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-            $dog = $this->cards->dog($id);
-            $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
-            $ways = PatternRows::ways($pattern->line);
-            [$revision, $fits] = $this->rows->fits($dog, $ways, null);
-            if ($revision !== $version) {
-                throw Problem::stale('Somebody changed this plan meanwhile.', ['version' => $revision]);
-            }
-            $wanted = array_values(array_unique($body->texts('zones')));
-            foreach ($wanted as $zone) {
-                if (!isset($fits[$zone])) {
-                    throw InvalidInput::at('zones', \sprintf('%s is not in this pattern', Zone::of($zone)->label));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
+                $dog = $this->cards->dog($id);
+                $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
+                $ways = PatternRows::ways($pattern->line);
+                [$revision, $fits] = $this->rows->fits($dog, $ways, null);
+                if ($revision !== $version) {
+                    throw Problem::stale('Somebody changed this plan meanwhile.', ['version' => $revision]);
                 }
-                if ($fits[$zone]->verdict->needsConsent() && !$body->bool('agreed')) {
-                    throw InvalidInput::at('agreed', \sprintf('is needed for %s: %s', Zone::of($zone)->label, $fits[$zone]->why));
+                $wanted = array_values(array_unique($body->texts('zones')));
+                foreach ($wanted as $zone) {
+                    if (!isset($fits[$zone])) {
+                        throw InvalidInput::at('zones', \sprintf('%s is not in this pattern', Zone::of($zone)->label));
+                    }
+                    if ($fits[$zone]->verdict->needsConsent() && !$body->bool('agreed')) {
+                        throw InvalidInput::at(
+                            'agreed',
+                            \sprintf('is needed for %s: %s', Zone::of($zone)->label, $fits[$zone]->why),
+                        );
+                    }
                 }
-            }
-            [, $rows] = $this->cards->plan($dog);
-            $wishes = [];
-            foreach ($wanted as $zone) {
-                $wishes[$zone] = ['version' => $rows[$zone]['version'] ?? 0, 'recipe' => PlanLine::recipe($fits[$zone]->way)];
-            }
-            if (($this->change)($manager, $dog, $wishes, $revision)['revision'] === $revision) {
-                // No zone changed, but what the card follows does: who comes second is told here too.
-                $this->store->raise($dog->id, $revision);
-            }
-            $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
-            if (null === $follow) {
-                $manager->persist($follow = new Follow(Uuid::v7(), $dog, $pattern, $pattern->lineVersion));
-            }
-            $same = array_keys(array_filter($fits, static fn ($f): bool => \KeenThistle\Core\Pattern\Verdict::Same === $f->verdict));
-            $follow->pattern = $pattern;
-            $follow->taken = $pattern->lineVersion;
-            $follow->own = array_values(array_diff(array_keys($ways), $wanted, $same));
-            $this->log->record($manager, $dog, 'pattern', (string) $pattern->id, \sprintf('follows %s, %d of %d zones', $pattern->name, \count($ways) - \count($follow->own), \count($ways)));
+                [, $rows] = $this->cards->plan($dog);
+                $wishes = [];
+                foreach ($wanted as $zone) {
+                    $wishes[$zone] = [
+                        'version' => $rows[$zone]['version'] ?? 0,
+                        'recipe' => PlanLine::recipe($fits[$zone]->way),
+                    ];
+                }
+                if (($this->change)($manager, $dog, $wishes, $revision)['revision'] === $revision) {
+                    // No zone changed, but what the card follows does: who comes second is told here too.
+                    $this->store->raise($dog->id, $revision);
+                }
+                $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
+                if (null === $follow) {
+                    $manager->persist($follow = new Follow(Uuid::v7(), $dog, $pattern, $pattern->lineVersion));
+                }
+                $same = array_keys(
+                    array_filter($fits, static fn (Fit $f): bool => Verdict::Same === $f->verdict),
+                );
+                $follow->pattern = $pattern;
+                $follow->taken = $pattern->lineVersion;
+                $follow->own = array_values(array_diff(array_keys($ways), $wanted, $same));
+                $this->log->record(
+                    $manager,
+                    $dog,
+                    'pattern',
+                    (string) $pattern->id,
+                    \sprintf(
+                        'follows %s, %d of %d zones',
+                        $pattern->name,
+                        \count($ways) - \count($follow->own),
+                        \count($ways),
+                    ),
+                );
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id),
+        );
     }
 
     #[Route('/api/dogs/{id}/pattern', methods: ['DELETE'])]
@@ -130,16 +191,26 @@ final readonly class FollowController
     #[Endpoint('The card follows no pattern any more; its plan stays', gives: FollowView::class)]
     public function leave(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $dog = $this->cards->dog($id);
-            $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
-            if (null !== $follow) {
-                $this->log->record($manager, $dog, 'pattern', (string) $follow->pattern->id, "no longer follows {$follow->pattern->name}");
-                $manager->remove($follow);
-            }
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $dog = $this->cards->dog($id);
+                $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
+                if (null !== $follow) {
+                    $this->log->record(
+                        $manager,
+                        $dog,
+                        'pattern',
+                        (string) $follow->pattern->id,
+                        "no longer follows {$follow->pattern->name}",
+                    );
+                    $manager->remove($follow);
+                }
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id),
+        );
     }
 
     private function view(EntityManagerInterface $manager, string $id): FollowView
@@ -148,6 +219,13 @@ final readonly class FollowController
         [$revision] = $this->cards->plan($dog);
         $f = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
 
-        return new FollowView(null === $f ? null : (string) $f->pattern->id, $f?->pattern->name, $f?->taken, null !== $f && $f->taken < $f->pattern->lineVersion, $f->own ?? [], $revision);
+        return new FollowView(
+            null === $f ? null : (string) $f->pattern->id,
+            $f?->pattern->name,
+            $f?->taken,
+            null !== $f && $f->taken < $f->pattern->lineVersion,
+            $f->own ?? [],
+            $revision,
+        );
     }
 }

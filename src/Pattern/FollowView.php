@@ -17,7 +17,12 @@ final readonly class FollowView
         #[OA\Property(nullable: true)] public ?string $name,
         #[OA\Property(nullable: true)] public ?int $taken,
         #[OA\Property(description: 'the pattern has changed since')] public bool $behind,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'), description: 'zones in which this dog goes its own way')] public array $own,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+            description: 'zones in which this dog goes its own way',
+        ),]
+        public array $own,
         #[OA\Property(description: 'of the dog\'s plan')] public int $revision,
     ) {
     }

@@ -35,8 +35,14 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class PatternController
 {
-    public function __construct(private PatternRows $rows, private CardRows $cards, private ChangePlan $change, private Scope $scope, private Writes $writes, private ChangeRecorder $log)
-    {
+    public function __construct(
+        private PatternRows $rows,
+        private CardRows $cards,
+        private ChangePlan $change,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+    ) {
     }
 
     #[Route('/api/patterns', methods: ['GET'])]
@@ -60,14 +66,25 @@ final readonly class PatternController
         return Shape::object([
             'name' => Shape::line(2, 60)->required(),
             'note' => Shape::line(0, 300)->default(''),
-            'line' => Shape::text(0, Notation::LONGEST)->nullable()->describe('the plan in the shorthand; null: a dog\'s own'),
-            'dog' => Shape::text(0, 36)->nullable()->describe('id of the dog whose plan becomes the pattern, without its exceptions; it follows it from then on'),
+            'line' => Shape::text(0, Notation::LONGEST)
+                ->nullable()
+                ->describe('the plan in the shorthand; null: a dog\'s own'),
+            'dog' => Shape::text(0, 36)
+                ->nullable()
+                ->describe(
+                    'id of the dog whose plan becomes the pattern, without its exceptions; it follows it from then on',
+                ),
         ]);
     }
 
     #[Route('/api/patterns', methods: ['POST'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Save a plan as a pattern of the house', gives: PatternView::class, takes: [self::class, 'newShape'], status: 201)]
+    #[Endpoint(
+        'Save a plan as a pattern of the house',
+        gives: PatternView::class,
+        takes: [self::class, 'newShape'],
+        status: 201,
+    ),]
     public function add(Request $request): Response
     {
         $body = Body::read($request, self::newShape());
@@ -77,27 +94,55 @@ final readonly class PatternController
             throw InvalidInput::missing('line', 'the plan, or the dog whose plan it is');
         }
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body, $line, $dogId): array {
-            $dog = '' === $dogId ? null : $this->cards->dog($dogId);
-            $own = null === $dog ? [] : PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->cards->plan($dog)[1]));
-            $ways = '' !== $line ? PatternRows::ways($line) : FitRule::style($own);
-            if ([] === $ways) {
-                throw InvalidInput::at('dog', 'has nothing in its plan that is style: exceptions and comfort are its own');
-            }
-            $salon = $manager->find(Salon::class, $this->scope->salonId()) ?? throw new \LogicException('A person has a salon.');
-            $pattern = new Pattern(Uuid::v7(), $salon, trim($body->text('name')), Notation::format($ways));
-            $pattern->note = trim($body->text('note'));
-            $manager->persist($pattern);
-            $this->flush($manager);
-            if (null !== $dog && null === $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog])) {
-                $follow = new Follow(Uuid::v7(), $dog, $pattern, 1);
-                $follow->own = array_keys(array_diff_key($own, $ways));
-                $manager->persist($follow);
-            }
-            $this->log->record($manager, $dog, 'pattern', (string) $pattern->id, "house pattern $pattern->name: ".\count($ways).' zones');
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($body, $line, $dogId): array {
+                $dog = '' === $dogId ? null : $this->cards->dog($dogId);
+                $own =
+                    null === $dog
+                        ? []
+                        : PlanLine::ways(
+                            array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->cards->plan($dog)[1]),
+                        );
+                $ways = '' !== $line ? PatternRows::ways($line) : FitRule::style($own);
+                if ([] === $ways) {
+                    throw InvalidInput::at(
+                        'dog',
+                        'has nothing in its plan that is style: exceptions and comfort are its own',
+                    );
+                }
+                $salon =
+                    $manager->find(Salon::class, $this->scope->salonId()) ??
+                    throw new \LogicException('A person has a salon.');
+                $pattern = new Pattern(Uuid::v7(), $salon, trim($body->text('name')), Notation::format($ways));
+                $pattern->note = trim($body->text('note'));
+                $manager->persist($pattern);
+                $this->flush($manager);
+                if (null !== $dog && null === $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog])) {
+                    $follow = new Follow(Uuid::v7(), $dog, $pattern, 1);
+                    $follow->own = array_keys(array_diff_key($own, $ways));
+                    $manager->persist($follow);
+                }
+                $this->log->record(
+                    $manager,
+                    $dog,
+                    'pattern',
+                    (string) $pattern->id,
+                    "house pattern $pattern->name: ".\count($ways).' zones',
+                );
 
-            return ['pattern' => (string) $pattern->id];
-        }, fn (array $done, EntityManagerInterface $manager): PatternView => $this->view($this->scope->get(Pattern::class, \is_string($done['pattern']) ? $done['pattern'] : '', $manager, 'pattern')), 201);
+                return ['pattern' => (string) $pattern->id];
+            },
+            fn (array $done, EntityManagerInterface $manager): PatternView => $this->view(
+                $this->scope->get(
+                    Pattern::class,
+                    \is_string($done['pattern']) ? $done['pattern'] : '',
+                    $manager,
+                    'pattern',
+                ),
+            ),
+            201,
+        );
     }
 
     public static function lineShape(): Shape
@@ -107,7 +152,11 @@ final readonly class PatternController
 
     #[Route('/api/patterns/{id}/spread/answer', methods: ['POST'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('What another line would do to the cards that follow this pattern', gives: SpreadView::class, takes: [self::class, 'lineShape'])]
+    #[Endpoint(
+        'What another line would do to the cards that follow this pattern',
+        gives: SpreadView::class,
+        takes: [self::class, 'lineShape'],
+    ),]
     public function preview(Request $request, string $id, EntityManagerInterface $manager): Response
     {
         $body = Body::read($request, self::lineShape());
@@ -119,15 +168,32 @@ final readonly class PatternController
             $follow = $spread['follow'];
             $changes = $stays = [];
             foreach ($spread['take'] as $zone => $fit) {
-                $changes[] = ['zone' => $zone, 'label' => Zone::of($zone)->label, 'words' => PlanLine::recipe($fit->way)->words(), 'was_mm' => $fit->was?->rounded(), 'finished_mm' => $fit->finished?->rounded()];
+                $changes[] = [
+                    'zone' => $zone,
+                    'label' => Zone::of($zone)->label,
+                    'words' => PlanLine::recipe($fit->way)->words(),
+                    'was_mm' => $fit->was?->rounded(),
+                    'finished_mm' => $fit->finished?->rounded(),
+                ];
             }
             foreach ($spread['out'] as $zone) {
-                $changes[] = ['zone' => $zone, 'label' => Zone::of($zone)->label, 'words' => 'taken out', 'was_mm' => null, 'finished_mm' => null];
+                $changes[] = [
+                    'zone' => $zone,
+                    'label' => Zone::of($zone)->label,
+                    'words' => 'taken out',
+                    'was_mm' => null,
+                    'finished_mm' => null,
+                ];
             }
             foreach ($spread['stay'] as $zone => $why) {
                 $stays[] = ['zone' => $zone, 'label' => Zone::of($zone)->label, 'why' => $why];
             }
-            $dogs[] = ['dog' => (string) $follow->dog->id, 'name' => $follow->dog->name, 'changes' => $changes, 'stays' => $stays];
+            $dogs[] = [
+                'dog' => (string) $follow->dog->id,
+                'name' => $follow->dog->name,
+                'changes' => $changes,
+                'stays' => $stays,
+            ];
         }
 
         return Json::response(new SpreadView(Notation::format($new), $this->rows->zones($new), $dogs));
@@ -139,38 +205,65 @@ final readonly class PatternController
             'name' => Shape::line(2, 60)->required(),
             'note' => Shape::line(0, 300)->default(''),
             'line' => Shape::text(0, Notation::LONGEST)->required(),
-            'spread' => Shape::list(Shape::text(1, 36), 0, 500)->default([])->describe('ids of the dogs whose cards follow the change'),
+            'spread' => Shape::list(Shape::text(1, 36), 0, 500)
+                ->default([])
+                ->describe('ids of the dogs whose cards follow the change'),
         ]);
     }
 
     #[Route('/api/patterns/{id}', methods: ['PUT'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Change a pattern and spread the change to the cards that are named', gives: PatternView::class, takes: [self::class, 'shape'], versioned: true)]
+    #[Endpoint(
+        'Change a pattern and spread the change to the cards that are named',
+        gives: PatternView::class,
+        takes: [self::class, 'shape'],
+        versioned: true,
+    ),]
     public function put(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
         $new = PatternRows::ways($body->text('line'));
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version, $new): array {
-            $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
-            if ($pattern->version !== $version) {
-                throw Problem::stale('Somebody changed this pattern meanwhile.', ['version' => $pattern->version, 'theirs_line' => $pattern->line]);
-            }
-            $old = PatternRows::ways($pattern->line);
-            $line = Notation::format($new);
-            $pattern->name = trim($body->text('name'));
-            $pattern->note = trim($body->text('note'));
-            if ($line !== $pattern->line) {
-                $pattern->line = $line;
-                ++$pattern->lineVersion;
-            }
-            $this->flush($manager);
-            $count = $this->spread($manager, $pattern, $old, $new, $body->texts('spread'));
-            $this->log->record($manager, null, 'pattern', (string) $pattern->id, \sprintf('house pattern %s changed, %d %s', $pattern->name, $count, 1 === $count ? 'card follows' : 'cards follow'));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $version, $new): array {
+                $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
+                if ($pattern->version !== $version) {
+                    throw Problem::stale('Somebody changed this pattern meanwhile.', [
+                        'version' => $pattern->version,
+                        'theirs_line' => $pattern->line,
+                    ]);
+                }
+                $old = PatternRows::ways($pattern->line);
+                $line = Notation::format($new);
+                $pattern->name = trim($body->text('name'));
+                $pattern->note = trim($body->text('note'));
+                if ($line !== $pattern->line) {
+                    $pattern->line = $line;
+                    ++$pattern->lineVersion;
+                }
+                $this->flush($manager);
+                $count = $this->spread($manager, $pattern, $old, $new, $body->texts('spread'));
+                $this->log->record(
+                    $manager,
+                    null,
+                    'pattern',
+                    (string) $pattern->id,
+                    \sprintf(
+                        'house pattern %s changed, %d %s',
+                        $pattern->name,
+                        $count,
+                        1 === $count ? 'card follows' : 'cards follow',
+                    ),
+                );
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): PatternView => $this->view($this->scope->get(Pattern::class, $id, $manager, 'pattern')));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): PatternView => $this->view(
+                $this->scope->get(Pattern::class, $id, $manager, 'pattern'),
+            ),
+        );
     }
 
     #[Route('/api/patterns/{id}', methods: ['DELETE'])]
@@ -178,17 +271,33 @@ final readonly class PatternController
     #[Endpoint('Drop a pattern that no card follows')]
     public function drop(Request $request, string $id): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id): array {
-            $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
-            $followers = \count($this->rows->followers($pattern));
-            if ($followers > 0) {
-                throw Problem::conflict(\sprintf('%s this pattern: let them go first. Their plans stay as they are.', 1 === $followers ? 'One card follows' : "$followers cards follow"));
-            }
-            $this->log->record($manager, null, 'pattern', (string) $pattern->id, "house pattern $pattern->name dropped", ['line' => $pattern->line]);
-            $manager->remove($pattern);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id): array {
+                $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
+                $followers = \count($this->rows->followers($pattern));
+                if ($followers > 0) {
+                    throw Problem::conflict(
+                        \sprintf(
+                            '%s this pattern: let them go first. Their plans stay as they are.',
+                            1 === $followers ? 'One card follows' : "$followers cards follow",
+                        ),
+                    );
+                }
+                $this->log->record(
+                    $manager,
+                    null,
+                    'pattern',
+                    (string) $pattern->id,
+                    "house pattern $pattern->name dropped",
+                    ['line' => $pattern->line],
+                );
+                $manager->remove($pattern);
 
-            return [];
-        }, static fn (): null => null);
+                return [];
+            },
+            static fn (): null => null,
+        );
     }
 
     /**
@@ -198,12 +307,20 @@ final readonly class PatternController
      */
     private function spread(EntityManagerInterface $manager, Pattern $pattern, array $old, array $new, array $dogs): int
     {
-        $wanted = array_values(array_filter($this->rows->following($manager, $pattern), static fn (Follow $f): bool => \in_array((string) $f->dog->id, $dogs, true)));
+        $wanted = array_values(
+            array_filter(
+                $this->rows->following($manager, $pattern),
+                static fn (Follow $f): bool => \in_array((string) $f->dog->id, $dogs, true),
+            ),
+        );
         foreach ($this->rows->spread($wanted, $old, $new) as $spread) {
             $follow = $spread['follow'];
             $wishes = [];
             foreach ($spread['take'] as $zone => $fit) {
-                $wishes[$zone] = ['version' => $spread['versions'][$zone] ?? 0, 'recipe' => PlanLine::recipe($fit->way)];
+                $wishes[$zone] = [
+                    'version' => $spread['versions'][$zone] ?? 0,
+                    'recipe' => PlanLine::recipe($fit->way),
+                ];
             }
             foreach ($spread['out'] as $zone) {
                 $wishes[$zone] = ['version' => $spread['versions'][$zone] ?? 0, 'recipe' => new ZoneRecipe()];
@@ -229,6 +346,18 @@ final readonly class PatternController
     {
         $dogs = $this->rows->followers($p);
 
-        return new PatternView(new PatternRowView((string) $p->id, $p->version, $p->name, $p->note, $p->line, \count($dogs), \count(array_filter($dogs, static fn (array $d): bool => $d['behind']))), $this->rows->zones(PatternRows::ways($p->line)), $dogs);
+        return new PatternView(
+            new PatternRowView(
+                (string) $p->id,
+                $p->version,
+                $p->name,
+                $p->note,
+                $p->line,
+                \count($dogs),
+                \count(array_filter($dogs, static fn (array $d): bool => $d['behind'])),
+            ),
+            $this->rows->zones(PatternRows::ways($p->line)),
+            $dogs,
+        );
     }
 }

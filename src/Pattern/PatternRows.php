@@ -30,8 +30,12 @@ use Symfony\Component\Uid\Uuid;
 /** @phpstan-import-type VisitRow from History */
 final readonly class PatternRows
 {
-    public function __construct(private CardRows $cards, private KitReader $kit, private Scope $scope, private ClockInterface $clock)
-    {
+    public function __construct(
+        private CardRows $cards,
+        private KitReader $kit,
+        private Scope $scope,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -45,10 +49,20 @@ final readonly class PatternRows
     {
         $read = Notation::parse($line);
         if ([] !== $read->faults) {
-            throw InvalidInput::at('line', implode('; ', array_map(static fn (Fault $f): string => $f->message(), $read->faults)));
+            throw InvalidInput::at(
+                'line',
+                implode('; ', array_map(static fn (Fault $f): string => $f->message(), $read->faults)),
+            );
         }
         if ([] !== $read->spoken) {
-            throw InvalidInput::at('line', \sprintf('was heard, not written: write %s for "%s"', $read->spoken[0]['means'], $read->spoken[0]['said']));
+            throw InvalidInput::at(
+                'line',
+                \sprintf(
+                    'was heard, not written: write %s for "%s"',
+                    $read->spoken[0]['means'],
+                    $read->spoken[0]['said'],
+                ),
+            );
         }
         if ([] === $read->plan) {
             throw InvalidInput::at('line', 'has no zone in it: a pattern is at least one, such as back: 16/10');
@@ -60,9 +74,23 @@ final readonly class PatternRows
     /** @return list<PatternRowView> by name */
     public function all(): array
     {
-        return array_map(static fn (array $r): PatternRowView => new PatternRowView(
-            \is_string($r['id']) ? (string) Uuid::fromBinary($r['id']) : '', self::int($r['version']), \is_string($r['name']) ? $r['name'] : '', \is_string($r['note']) ? $r['note'] : '', \is_string($r['line']) ? $r['line'] : '', self::int($r['followers']), self::int($r['behind']),
-        ), $this->scope->rows('SELECT p.id, p.version, p.name, p.note, p.line, COUNT(f.id) followers, COALESCE(SUM(f.taken < p.line_version), 0) behind FROM house_pattern p LEFT JOIN house_pattern_follow f ON f.pattern_id = p.id WHERE p.salon_id = :salon GROUP BY p.id, p.version, p.name, p.note, p.line ORDER BY p.name LIMIT 200'));
+        return array_map(
+            static fn (array $r): PatternRowView => new PatternRowView(
+                \is_string($r['id']) ? (string) Uuid::fromBinary($r['id']) : '',
+                self::int($r['version']),
+                \is_string($r['name']) ? $r['name'] : '',
+                \is_string($r['note']) ? $r['note'] : '',
+                \is_string($r['line']) ? $r['line'] : '',
+                self::int($r['followers']),
+                self::int($r['behind']),
+            ),
+            $this->scope->rows(
+                'SELECT p.id, p.version, p.name, p.note, p.line, COUNT(f.id) followers, COALESCE(SUM(f.taken < '.
+                    'p.line_version), 0) behind FROM house_pattern p LEFT JOIN house_pattern_follow f ON '.
+                    'f.pattern_id = p.id WHERE p.salon_id = :salon GROUP BY p.id, p.version, p.name, p.note, p.line '.
+                    'ORDER BY p.name LIMIT 200',
+            ),
+        );
     }
 
     /** @return list<array{dog: string, name: string, coat: string, taken: int, behind: bool, own: list<string>}> */
@@ -71,8 +99,20 @@ final readonly class PatternRows
         return array_map(static function (array $r): array {
             $own = json_decode(\is_string($r['own']) ? $r['own'] : '[]', true);
 
-            return ['dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '', 'name' => \is_string($r['name']) ? $r['name'] : '', 'coat' => str_replace('_', ' ', \is_string($r['coat']) ? $r['coat'] : ''), 'taken' => self::int($r['taken']), 'behind' => (bool) $r['behind'], 'own' => \is_array($own) ? array_values(array_filter($own, is_string(...))) : []];
-        }, $this->scope->rows('SELECT f.dog_id, d.name, d.coat, f.taken, f.taken < p.line_version behind, f.own FROM house_pattern_follow f JOIN dog d ON d.id = f.dog_id JOIN house_pattern p ON p.id = f.pattern_id WHERE f.pattern_id = :pattern AND f.salon_id = :salon ORDER BY d.name, d.id LIMIT 500', ['pattern' => $pattern->id->toBinary()]));
+            return [
+                'dog' => \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : '',
+                'name' => \is_string($r['name']) ? $r['name'] : '',
+                'coat' => str_replace('_', ' ', \is_string($r['coat']) ? $r['coat'] : ''),
+                'taken' => self::int($r['taken']),
+                'behind' => (bool) $r['behind'],
+                'own' => \is_array($own) ? array_values(array_filter($own, is_string(...))) : [],
+            ];
+        }, $this->scope->rows(
+            'SELECT f.dog_id, d.name, d.coat, f.taken, f.taken < p.line_version behind, f.own FROM '.
+                'house_pattern_follow f JOIN dog d ON d.id = f.dog_id JOIN house_pattern p ON p.id = f.pattern_id '.
+                'WHERE f.pattern_id = :pattern AND f.salon_id = :salon ORDER BY d.name, d.id LIMIT 500',
+            ['pattern' => $pattern->id->toBinary()],
+        ));
     }
 
     /**
@@ -85,7 +125,12 @@ final readonly class PatternRows
         $lengths = $this->kit->lengths();
         $out = [];
         foreach ($ways as $zone => $way) {
-            $out[] = ['zone' => $zone, 'label' => Zone::of($zone)->label, 'words' => PlanLine::recipe($way)->words(), 'finished_mm' => $lengths->planned($way->recipe())->finished?->rounded()];
+            $out[] = [
+                'zone' => $zone,
+                'label' => Zone::of($zone)->label,
+                'words' => PlanLine::recipe($way)->words(),
+                'finished_mm' => $lengths->planned($way->recipe())->finished?->rounded(),
+            ];
         }
 
         return $out;
@@ -117,7 +162,8 @@ final readonly class PatternRows
      * @param array<string, Way> $old
      * @param array<string, Way> $new
      *
-     * @return list<array{follow: Follow, versions: array<string, int>, take: array<string, Fit>, out: list<string>, stay: array<string, string>}>
+     * @return list<array{follow: Follow, versions: array<string, int>, take: array<string, Fit>, out: list<string>,
+     *     stay: array<string, string>}>
      */
     public function spread(array $follows, array $old, array $new): array
     {
@@ -128,8 +174,15 @@ final readonly class PatternRows
         foreach ($follows as $follow) {
             $rows = $plans[(string) $follow->dog->id] ?? [];
             $carried = $this->carried($follow->dog, $visits[(string) $follow->dog->id] ?? [], array_keys($new));
-            $out[] = ['follow' => $follow, 'versions' => array_map(static fn (array $p): int => $p['version'], $rows)]
-                + $this->rule($follow->dog, null)->spread($old, $new, PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)), $follow->own, $carried);
+            $out[] =
+                ['follow' => $follow, 'versions' => array_map(static fn (array $p): int => $p['version'], $rows)] +
+                $this->rule($follow->dog, null)->spread(
+                    $old,
+                    $new,
+                    PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)),
+                    $follow->own,
+                    $carried,
+                );
         }
 
         return $out;
@@ -139,7 +192,15 @@ final readonly class PatternRows
     public function following(EntityManagerInterface $manager, Pattern $pattern): array
     {
         /** @var list<Follow> $follows */
-        $follows = $manager->createQuery('SELECT f, d FROM '.Follow::class.' f JOIN f.dog d WHERE f.pattern = :pattern ORDER BY d.name, d.id')->setParameter('pattern', $pattern->id, 'uuid')->setMaxResults(500)->getResult();
+        $follows = $manager
+            ->createQuery(
+                'SELECT f, d FROM '.
+                    Follow::class.
+                    ' f JOIN f.dog d WHERE f.pattern = :pattern ORDER BY d.name, d.id',
+            )
+            ->setParameter('pattern', $pattern->id, 'uuid')
+            ->setMaxResults(500)
+            ->getResult();
 
         return $follows;
     }
@@ -148,7 +209,14 @@ final readonly class PatternRows
     {
         $growth = (new Figures($dog, new History([]), $this->clock->now()))->growth;
 
-        return new FitRule($dog->coat, $dog->stage, $dog->handStripped, $growth, $this->kit->lengths(), null === $place ? null : $this->kit->match($place));
+        return new FitRule(
+            $dog->coat,
+            $dog->stage,
+            $dog->handStripped,
+            $growth,
+            $this->kit->lengths(),
+            null === $place ? null : $this->kit->match($place),
+        );
     }
 
     /**
@@ -160,7 +228,11 @@ final readonly class PatternRows
     {
         [$revision, $rows] = $this->cards->plan($dog);
 
-        return [$revision, PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)), $this->carried($dog, $this->cards->visits($dog), $zones)];
+        return [
+            $revision,
+            PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)),
+            $this->carried($dog, $this->cards->visits($dog), $zones),
+        ];
     }
 
     /**
@@ -174,7 +246,8 @@ final readonly class PatternRows
         $figures = new Figures($dog, new History($visits), $this->clock->now()->setTime(0, 0));
         $carried = [];
         foreach ($zones as $zone) {
-            $carried[$zone] = $figures->now($zone) ?? Length::ofMillimetres(NaturalLength::mm($dog->coat, Zone::of($zone)));
+            $carried[$zone] =
+                $figures->now($zone) ?? Length::ofMillimetres(NaturalLength::mm($dog->coat, Zone::of($zone)));
         }
 
         return $carried;

@@ -17,8 +17,34 @@ final readonly class PatternView
      */
     public function __construct(
         #[OA\Property(ref: PatternRowView::class)] public PatternRowView $pattern,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['zone', 'label', 'words', 'finished_mm'], properties: [new OA\Property('zone', type: 'string'), new OA\Property('label', type: 'string'), new OA\Property('words', type: 'string'), new OA\Property('finished_mm', type: 'number', nullable: true)]))] public array $zones,
-        #[OA\Property(type: 'array', items: new OA\Items(required: ['dog', 'name', 'coat', 'taken', 'behind', 'own'], properties: [new OA\Property('dog', type: 'string'), new OA\Property('name', type: 'string'), new OA\Property('coat', type: 'string'), new OA\Property('taken', type: 'integer', description: 'the version of the line its card has'), new OA\Property('behind', type: 'boolean', description: 'the line has changed since'), new OA\Property('own', type: 'array', items: new OA\Items(type: 'string'))]))] public array $dogs,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['zone', 'label', 'words', 'finished_mm'],
+                properties: [
+                    new OA\Property('zone', type: 'string'),
+                    new OA\Property('label', type: 'string'),
+                    new OA\Property('words', type: 'string'),
+                    new OA\Property('finished_mm', type: 'number', nullable: true),
+                ],
+            ),
+        ),]
+        public array $zones,
+        #[OA\Property(
+            type: 'array',
+            items: new OA\Items(
+                required: ['dog', 'name', 'coat', 'taken', 'behind', 'own'],
+                properties: [
+                    new OA\Property('dog', type: 'string'),
+                    new OA\Property('name', type: 'string'),
+                    new OA\Property('coat', type: 'string'),
+                    new OA\Property('taken', type: 'integer', description: 'the version of the line its card has'),
+                    new OA\Property('behind', type: 'boolean', description: 'the line has changed since'),
+                    new OA\Property('own', type: 'array', items: new OA\Items(type: 'string')),
+                ],
+            ),
+        ),]
+        public array $dogs,
     ) {
     }
 }

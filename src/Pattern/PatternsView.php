@@ -12,7 +12,8 @@ use OpenApi\Attributes as OA;
 final readonly class PatternsView
 {
     /** @param list<PatternRowView> $patterns */
-    public function __construct(#[OA\Property(type: 'array', items: new OA\Items(ref: PatternRowView::class))] public array $patterns)
-    {
+    public function __construct(
+        #[OA\Property(type: 'array', items: new OA\Items(ref: PatternRowView::class))] public array $patterns,
+    ) {
     }
 }

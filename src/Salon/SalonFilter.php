@@ -13,6 +13,8 @@ final class SalonFilter extends SQLFilter
 {
     public function addFilterConstraint(ClassMetadata $targetEntity, string $targetTableAlias): string
     {
-        return is_subclass_of($targetEntity->getName(), SalonOwned::class) ? \sprintf('%s.salon_id = UNHEX(%s)', $targetTableAlias, $this->getParameter('salon')) : '';
+        return is_subclass_of($targetEntity->getName(), SalonOwned::class)
+            ? \sprintf('%s.salon_id = UNHEX(%s)', $targetTableAlias, $this->getParameter('salon'))
+            : '';
     }
 }

@@ -87,7 +87,11 @@ final readonly class Scope
     public function logIfForeign(string $table, string $id, string $what): void
     {
         if (false !== $this->db->fetchOne("SELECT 1 FROM $table WHERE id = ?", [Uuid::fromString($id)->toBinary()])) {
-            $this->logger->warning('{staff} asked for a {what} of another salon: {id}', ['staff' => $this->staff()->login, 'what' => $what, 'id' => $id]);
+            $this->logger->warning('{staff} asked for a {what} of another salon: {id}', [
+                'staff' => $this->staff()->login,
+                'what' => $what,
+                'id' => $id,
+            ]);
         }
     }
 }

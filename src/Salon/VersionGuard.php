@@ -18,7 +18,12 @@ final readonly class VersionGuard
         $manager = $event->getObjectManager();
         foreach ($manager->getUnitOfWork()->getScheduledEntityUpdates() as $entity) {
             if (!$manager->getClassMetadata($entity::class)->isVersioned) {
-                throw new \LogicException(\sprintf('%s is updated but has no version: two people could overwrite each other.', $entity::class));
+                throw new \LogicException(
+                    \sprintf(
+                        '%s is updated but has no version: two people could overwrite each other.',
+                        $entity::class,
+                    ),
+                );
             }
         }
     }

@@ -8,7 +8,10 @@ namespace KeenThistle\Salon;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** Moved by the ORM alone (OptimisticLockException where somebody was faster); VersionGuard refuses updates of rows without one. */
+/**
+ * Moved by the ORM alone (OptimisticLockException where somebody was faster); VersionGuard refuses updates of rows
+ * without one.
+ */
 trait Versioned
 {
     #[ORM\Version]

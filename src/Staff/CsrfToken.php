@@ -1,6 +1,9 @@
 <?php
 
-/** The token that a page sends with its writes: one a session and person, so that a second tab's sign-in kills no other's. */
+/**
+ * The token that a page sends with its writes: one a session and person, so that a second tab's sign-in kills no
+ * other's.
+ */
 
 declare(strict_types=1);
 
@@ -8,7 +11,10 @@ namespace KeenThistle\Staff;
 
 use Symfony\Component\HttpFoundation\RequestStack;
 
-/** Kept in the session under a name of ours: the framework's own store is emptied at every sign-in, after the answer was made. */
+/**
+ * Kept in the session under a name of ours: the framework's own store is emptied at every sign-in, after the answer
+ * was made.
+ */
 final readonly class CsrfToken
 {
     private const KEY = 'thistle.csrf';
@@ -22,7 +28,11 @@ final readonly class CsrfToken
     {
         $session = $this->requests->getSession();
         $kept = $session->get(self::KEY);
-        if (\is_array($kept) && (string) $staff->id === ($kept['staff'] ?? null) && \is_string($kept['token'] ?? null)) {
+        if (
+            \is_array($kept)
+            && (string) $staff->id === ($kept['staff'] ?? null)
+            && \is_string($kept['token'] ?? null)
+        ) {
             return $kept['token'];
         }
         $token = bin2hex(random_bytes(24));
@@ -35,6 +45,9 @@ final readonly class CsrfToken
     {
         $kept = $this->requests->getSession()->get(self::KEY);
 
-        return \is_array($kept) && (string) $staff->id === ($kept['staff'] ?? null) && \is_string($kept['token'] ?? null) && hash_equals($kept['token'], $given);
+        return \is_array($kept)
+            && (string) $staff->id === ($kept['staff'] ?? null)
+            && \is_string($kept['token'] ?? null)
+            && hash_equals($kept['token'], $given);
     }
 }

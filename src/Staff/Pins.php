@@ -15,8 +15,11 @@ final readonly class Pins
 {
     private const MOST = 5;
 
-    public function __construct(private Connection $db, private LoggerInterface $logger, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Connection $db,
+        private LoggerInterface $logger,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -27,7 +30,8 @@ final readonly class Pins
     public function attempt(Staff $whose): void
     {
         $counted = $this->db->executeStatement(
-            'UPDATE staff SET pin_refused_at = IF(pin_failures + 1 >= :most, :now, NULL), pin_failures = pin_failures + 1 WHERE id = :id AND pin_failures < :most',
+            'UPDATE staff SET pin_refused_at = IF(pin_failures + 1 >= :most, :now, NULL), pin_failures = '.
+                'pin_failures + 1 WHERE id = :id AND pin_failures < :most',
             ['most' => self::MOST, 'now' => $this->clock->now()->format('Y-m-d H:i:s'), 'id' => $whose->id->toBinary()],
         );
         if (1 !== (int) $counted) {
@@ -37,12 +41,19 @@ final readonly class Pins
 
     public function failed(Staff $whose, Staff $by, string $address): void
     {
-        $this->logger->warning('wrong PIN for {whose}, typed where {by} was signed in, from {address}', ['whose' => $whose->login, 'by' => $by->login, 'address' => $address]);
+        $this->logger->warning('wrong PIN for {whose}, typed where {by} was signed in, from {address}', [
+            'whose' => $whose->login,
+            'by' => $by->login,
+            'address' => $address,
+        ]);
     }
 
     /** After a right PIN, or a password. */
     public function forgive(Staff $whose): void
     {
-        $this->db->executeStatement('UPDATE staff SET pin_failures = 0, pin_refused_at = NULL WHERE id = ? AND pin_failures > 0', [$whose->id->toBinary()]);
+        $this->db->executeStatement(
+            'UPDATE staff SET pin_failures = 0, pin_refused_at = NULL WHERE id = ? AND pin_failures > 0',
+            [$whose->id->toBinary()],
+        );
     }
 }

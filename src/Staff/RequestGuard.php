@@ -1,6 +1,9 @@
 <?php
 
-/** After the firewall: checks the CSRF token of writes, keeps the person to their salon, and lets go of the session early. */
+/**
+ * After the firewall: checks the CSRF token of writes, keeps the person to their salon, and lets go of the session
+ * early.
+ */
 
 declare(strict_types=1);
 
@@ -17,8 +20,12 @@ use Symfony\Component\HttpKernel\Event\ControllerEvent;
 #[AsEventListener(priority: 30)]
 final readonly class RequestGuard
 {
-    public function __construct(private Security $security, private Scope $scope, private EntityManagerInterface $manager, private CsrfToken $csrf)
-    {
+    public function __construct(
+        private Security $security,
+        private Scope $scope,
+        private EntityManagerInterface $manager,
+        private CsrfToken $csrf,
+    ) {
     }
 
     public function __invoke(ControllerEvent $event): void
@@ -37,7 +44,8 @@ final readonly class RequestGuard
         $this->scope->apply($this->manager);
         if (!str_starts_with($request->getPathInfo(), '/api/session')) {
             $request->getSession()->save();
-            // The person does not change in here: without this mark the firewall would open the session again for the answer.
+            // The person does not change in here: without this mark the firewall would open the session again for the
+            // answer.
             $request->attributes->remove('_security_firewall_run');
         }
     }

@@ -22,8 +22,16 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class SessionController
 {
-    public function __construct(private Scope $scope, private WhoAmI $whoAmI, private Security $security, private Throttle $throttle, private Pins $pins, private PasswordHasherFactoryInterface $hashers, private EntityManagerInterface $manager, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Scope $scope,
+        private WhoAmI $whoAmI,
+        private Security $security,
+        private Throttle $throttle,
+        private Pins $pins,
+        private PasswordHasherFactoryInterface $hashers,
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/session', methods: ['POST'])]
@@ -42,7 +50,10 @@ final readonly class SessionController
 
     public static function personShape(): Shape
     {
-        return Shape::object(['staff' => Shape::text(1, 36)->required()->describe('who takes over'), 'pin' => Shape::text(4, 8)->required()->describe('their PIN')]);
+        return Shape::object([
+            'staff' => Shape::text(1, 36)->required()->describe('who takes over'),
+            'pin' => Shape::text(4, 8)->required()->describe('their PIN'),
+        ]);
     }
 
     #[Route('/api/session/person', methods: ['POST'])]
@@ -57,7 +68,10 @@ final readonly class SessionController
         $next = $this->scope->get(Staff::class, $body->text('staff'), $this->manager, 'person');
         $this->throttle->attempt(['salon_pins' => (string) $next->salon->id]);
         $this->pins->attempt($next);
-        if (!$next->active || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $body->text('pin'))) {
+        if (
+            !$next->active
+            || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $body->text('pin'))
+        ) {
             $this->pins->failed($next, $this->scope->staff(), (string) $request->getClientIp());
             throw Problem::field('pin', 'is not the PIN of '.$next->name);
         }

@@ -39,7 +39,10 @@ final class SignInAuthenticator extends AbstractAuthenticator
 
     public static function shape(): Shape
     {
-        return Shape::object(['login' => Shape::text(1, 80)->required()->describe('sign-in name'), 'password' => Shape::text(1, 200)->required()->describe('password')]);
+        return Shape::object([
+            'login' => Shape::text(1, 80)->required()->describe('sign-in name'),
+            'password' => Shape::text(1, 200)->required()->describe('password'),
+        ]);
     }
 
     public function supports(Request $request): bool
@@ -57,15 +60,18 @@ final class SignInAuthenticator extends AbstractAuthenticator
         $staff = $this->staff->known($login);
         $this->throttle->attempt(self::scopes($staff, $login, (string) $request->getClientIp()));
 
-        return new Passport(new UserBadge('' === $login ? ' ' : $login, function () use ($staff, $body): Staff {
-            if (null === $staff) {
-                // Takes as long as a wrong password, so that names cannot be guessed by the clock.
-                $this->hashers->getPasswordHasher(Staff::class)->hash($body->text('password'));
-                throw new UserNotFoundException();
-            }
+        return new Passport(
+            new UserBadge('' === $login ? ' ' : $login, function () use ($staff, $body): Staff {
+                if (null === $staff) {
+                    // Takes as long as a wrong password, so that names cannot be guessed by the clock.
+                    $this->hashers->getPasswordHasher(Staff::class)->hash($body->text('password'));
+                    throw new UserNotFoundException();
+                }
 
-            return $staff;
-        }), new PasswordCredentials($body->text('password')));
+                return $staff;
+            }),
+            new PasswordCredentials($body->text('password')),
+        );
     }
 
     public function onAuthenticationSuccess(Request $request, TokenInterface $token, string $firewallName): Response
@@ -95,7 +101,10 @@ final class SignInAuthenticator extends AbstractAuthenticator
     {
         $network = Throttle::network($address);
         $plain = \Normalizer::normalize(mb_strtolower($login), \Normalizer::FORM_KD);
-        $who = null === $staff ? 'name '.preg_replace('/[\p{M}\p{C}\s]+/u', '', \is_string($plain) ? $plain : $login) : (string) $staff->id;
+        $who =
+            null === $staff
+                ? 'name '.preg_replace('/[\p{M}\p{C}\s]+/u', '', \is_string($plain) ? $plain : $login)
+                : (string) $staff->id;
 
         return ['person_here' => "$who from $network", 'person' => $who, 'network' => $network];
     }

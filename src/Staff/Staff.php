@@ -57,8 +57,16 @@ class Staff implements SalonOwned, UserInterface, PasswordAuthenticatedUserInter
     #[ORM\Column(nullable: true, updatable: false)]
     public ?\DateTimeImmutable $pinRefusedAt = null;
 
-    public function __construct(Uuid $id, Salon $salon, string $name, string $login, Role $role, string $passwordHash, string $pinHash, ?Place $place = null)
-    {
+    public function __construct(
+        Uuid $id,
+        Salon $salon,
+        string $name,
+        string $login,
+        Role $role,
+        string $passwordHash,
+        string $pinHash,
+        ?Place $place = null,
+    ) {
         $this->id = $id;
         $this->salon = $salon;
         $this->name = $name;
@@ -103,7 +111,12 @@ class Staff implements SalonOwned, UserInterface, PasswordAuthenticatedUserInter
      */
     public function __serialize(): array
     {
-        return ['id' => (string) $this->id, 'login' => $this->login, 'role' => $this->role->value, 'passwordHash' => hash('crc32c', $this->passwordHash)];
+        return [
+            'id' => (string) $this->id,
+            'login' => $this->login,
+            'role' => $this->role->value,
+            'passwordHash' => hash('crc32c', $this->passwordHash),
+        ];
     }
 
     /** @param array{id: string, login: string, role: string, passwordHash: string} $data */

@@ -52,7 +52,12 @@ final readonly class StaffProvider implements UserProviderInterface
         if ($this->manager->getFilters()->isEnabled('salon')) {
             $this->manager->getFilters()->disable('salon');
         }
-        $staff = $this->manager->createQuery('SELECT s, salon, p FROM '.Staff::class." s JOIN s.salon salon LEFT JOIN s.place p WHERE s.active = true AND $where")
+        $staff = $this->manager
+            ->createQuery(
+                'SELECT s, salon, p FROM '.
+                    Staff::class.
+                    " s JOIN s.salon salon LEFT JOIN s.place p WHERE s.active = true AND $where",
+            )
             ->setParameter('value', $value, $value instanceof Uuid ? 'uuid' : null)
             ->setHint(Query::HINT_REFRESH, true)
             ->getOneOrNullResult();

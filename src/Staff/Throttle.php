@@ -42,9 +42,17 @@ class Throttle
             $this->db->executeStatement(
                 'INSERT INTO sign_in_try (id, failures, last_at) VALUES (:id, 1, :now) ON DUPLICATE KEY UPDATE
                     failures = IF(last_at < :forget, 1, failures + 1),
-                    blocked_until = IF(failures > :limit, DATE_ADD(:now, INTERVAL LEAST(:wait * POW(2, LEAST(failures - :limit - 1, 10)), :longest) SECOND), NULL),
+                    blocked_until = IF(failures > :limit, DATE_ADD(:now, INTERVAL LEAST(:wait * POW(2,
+                    LEAST(failures - :limit - 1, 10)), :longest) SECOND), NULL),
                     last_at = :now',
-                ['id' => self::id($kind, $whose), 'now' => self::text($now), 'forget' => self::text($now->modify('-'.self::FORGET_S.' seconds')), 'limit' => self::LIMITS[$kind], 'wait' => self::WAIT_S, 'longest' => self::LONGEST_S],
+                [
+                    'id' => self::id($kind, $whose),
+                    'now' => self::text($now),
+                    'forget' => self::text($now->modify('-'.self::FORGET_S.' seconds')),
+                    'limit' => self::LIMITS[$kind],
+                    'wait' => self::WAIT_S,
+                    'longest' => self::LONGEST_S,
+                ],
             );
         }
         // Those that came at the same moment are over the limit now.
@@ -60,7 +68,9 @@ class Throttle
     {
         foreach ($scopes as $kind => $whose) {
             $this->db->executeStatement(
-                str_starts_with($kind, 'person') ? 'DELETE FROM sign_in_try WHERE id = :id' : 'UPDATE sign_in_try SET failures = GREATEST(0, failures - 1) WHERE id = :id',
+                str_starts_with($kind, 'person')
+                    ? 'DELETE FROM sign_in_try WHERE id = :id'
+                    : 'UPDATE sign_in_try SET failures = GREATEST(0, failures - 1) WHERE id = :id',
                 ['id' => self::id($kind, $whose)],
             );
         }
@@ -87,7 +97,12 @@ class Throttle
         foreach ($scopes as $kind => $whose) {
             $ids[] = self::id($kind, $whose);
         }
-        $until = $this->db->fetchOne('SELECT MAX(blocked_until) FROM sign_in_try WHERE blocked_until > ? AND id IN ('.implode(', ', array_fill(0, \count($ids), '?')).')', [self::text($now), ...$ids]);
+        $until = $this->db->fetchOne(
+            'SELECT MAX(blocked_until) FROM sign_in_try WHERE blocked_until > ? AND id IN ('.
+                implode(', ', array_fill(0, \count($ids), '?')).
+                ')',
+            [self::text($now), ...$ids],
+        );
 
         return \is_string($until) ? new \DateTimeImmutable($until, new \DateTimeZone('UTC')) : null;
     }

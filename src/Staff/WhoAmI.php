@@ -17,8 +17,12 @@ final readonly class WhoAmI
 
     public function of(Staff $staff): SessionView
     {
-        $places = $this->manager->getRepository(Place::class)->findBy(['salon' => $staff->salon], ['position' => 'ASC']);
-        $colleagues = $this->manager->getRepository(Staff::class)->findBy(['salon' => $staff->salon, 'active' => true], ['name' => 'ASC']);
+        $places = $this->manager
+            ->getRepository(Place::class)
+            ->findBy(['salon' => $staff->salon], ['position' => 'ASC']);
+        $colleagues = $this->manager
+            ->getRepository(Staff::class)
+            ->findBy(['salon' => $staff->salon, 'active' => true], ['name' => 'ASC']);
 
         return new SessionView(
             (string) $staff->id,
@@ -28,8 +32,18 @@ final readonly class WhoAmI
             array_map(static fn (string $p): string => strtolower(substr($p, 5)), $staff->getRoles()),
             $staff->salon->name,
             null === $staff->place ? null : (string) $staff->place->id,
-            array_map(static fn (Place $p): array => ['id' => (string) $p->id, 'name' => $p->name, 'kind' => $p->kind], array_values($places)),
-            array_map(static fn (Staff $s): array => ['id' => (string) $s->id, 'name' => $s->name, 'role' => $s->role->label()], array_values($colleagues)),
+            array_map(
+                static fn (Place $p): array => ['id' => (string) $p->id, 'name' => $p->name, 'kind' => $p->kind],
+                array_values($places),
+            ),
+            array_map(
+                static fn (Staff $s): array => [
+                    'id' => (string) $s->id,
+                    'name' => $s->name,
+                    'role' => $s->role->label(),
+                ],
+                array_values($colleagues),
+            ),
             $this->csrf->of($staff),
             $staff->salon->currency,
             null === $staff->pinRefusedAt ? null : $staff->pinRefusedAt->format('Y-m-d\TH:i:s\Z'),

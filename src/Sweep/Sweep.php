@@ -1,6 +1,8 @@
 <?php
 
-/** Takes away what has had its time: keys of writes, sessions, tries at signing in, photos no row names, owners' PDFs. */
+/**
+ * Takes away what has had its time: keys of writes, sessions, tries at signing in, photos no row names, owners' PDFs.
+ */
 
 declare(strict_types=1);
 
@@ -24,8 +26,13 @@ final readonly class Sweep
     private const EVERY_S = 3600;
     private const AT_ONCE = 5000;
 
-    public function __construct(private Connection $db, private PhotoStore $photos, private ClockInterface $clock, private CacheInterface $cache, private LoggerInterface $logger)
-    {
+    public function __construct(
+        private Connection $db,
+        private PhotoStore $photos,
+        private ClockInterface $clock,
+        private CacheInterface $cache,
+        private LoggerInterface $logger,
+    ) {
     }
 
     /** About once an hour on each node, after an answer has gone out. */
@@ -82,7 +89,16 @@ final readonly class Sweep
     {
         $known = [];
         foreach (array_chunk($ids, 500) as $some) {
-            $found = $this->db->fetchFirstColumn('SELECT id FROM photo WHERE id IN (?)', [array_map(static fn (string $id): string => Uuid::fromString($id)->toBinary(), array_filter($some, Uuid::isValid(...)))], [ArrayParameterType::BINARY]);
+            $found = $this->db->fetchFirstColumn(
+                'SELECT id FROM photo WHERE id IN (?)',
+                [
+                    array_map(
+                        static fn (string $id): string => Uuid::fromString($id)->toBinary(),
+                        array_filter($some, Uuid::isValid(...)),
+                    ),
+                ],
+                [ArrayParameterType::BINARY],
+            );
             foreach ($found as $id) {
                 $known[] = \is_string($id) ? (string) Uuid::fromBinary($id) : '';
             }

@@ -29,8 +29,15 @@ use KeenThistle\Staff\May;
 
 final readonly class Finish
 {
-    public function __construct(private GroomRows $rows, private GroomReader $reader, private CardRows $card, private KitReader $kit, private ArrivalRows $arrivals, private BasisReader $bases, private Scope $scope)
-    {
+    public function __construct(
+        private GroomRows $rows,
+        private GroomReader $reader,
+        private CardRows $card,
+        private KitReader $kit,
+        private ArrivalRows $arrivals,
+        private BasisReader $bases,
+        private Scope $scope,
+    ) {
     }
 
     public function view(Groom $groom): FinishView
@@ -42,8 +49,17 @@ final readonly class Finish
         $client = self::client($groom);
 
         return new FinishView(
-            (new LookList())->of($this->zones($groom, $board), $board), $view->phases, $view->minutes, $view->estimate_minutes, $groom->estimate['price_minor'] ?? null, $groom->estimate['price_terms'] ?? [], $next,
-            null === $client || !$this->scope->staff()->may(May::PHONE) ? '' : $client->phone, $this->message($groom), array_values(array_filter($view->incidents, static fn (array $i): bool => false === $i['told'])), $sections,
+            (new LookList())->of($this->zones($groom, $board), $board),
+            $view->phases,
+            $view->minutes,
+            $view->estimate_minutes,
+            $groom->estimate['price_minor'] ?? null,
+            $groom->estimate['price_terms'] ?? [],
+            $next,
+            null === $client || !$this->scope->staff()->may(May::PHONE) ? '' : $client->phone,
+            $this->message($groom),
+            array_values(array_filter($view->incidents, static fn (array $i): bool => false === $i['told'])),
+            $sections,
         );
     }
 
@@ -66,15 +82,36 @@ final readonly class Finish
         $patches = [];
         foreach (($view ?? $this->reader->view($groom))->zones as $z) {
             if (null !== $z->fill_back_on) {
-                $patches[] = \sprintf('%s: back to its length about %s', ucfirst(Zone::of($z->zone)->label), self::day($z->fill_back_on));
+                $patches[] = \sprintf(
+                    '%s: back to its length about %s',
+                    ucfirst(Zone::of($z->zone)->label),
+                    self::day($z->fill_back_on),
+                );
             }
         }
         $hurt = array_map(static fn (array $i): string => self::incident($i), array_values($board->incidents));
-        $given = HandsOn::shape()->fields((object) json_decode(json_encode($groom->arrival->handsOn, \JSON_THROW_ON_ERROR), false, 32, \JSON_THROW_ON_ERROR));
-        $found = array_map(static fn (Caution $c): string => $c->message, (new CheckRule())->findings($given, $dog->kg, $dog->dewclaws, false)->cautions);
+        $given = HandsOn::shape()->fields(
+            (object) json_decode(
+                json_encode($groom->arrival->handsOn, \JSON_THROW_ON_ERROR),
+                false,
+                32,
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
+        $found = array_map(
+            static fn (Caution $c): string => $c->message,
+            (new CheckRule())->findings($given, $dog->kg, $dog->dewclaws, false)->cautions,
+        );
 
         return (new CareSheet())->of(
-            $dog->name, $dog->coat, array_map(static fn (array $n): array => ['kind' => $n['kind'], 'on' => self::day($n['on'])], $next), $patches, $found, $this->homework($groom->arrival), $hurt, $dog->dewclaws > 0,
+            $dog->name,
+            $dog->coat,
+            array_map(static fn (array $n): array => ['kind' => $n['kind'], 'on' => self::day($n['on'])], $next),
+            $patches,
+            $found,
+            $this->homework($groom->arrival),
+            $hurt,
+            $dog->dewclaws > 0,
         );
     }
 
@@ -83,18 +120,43 @@ final readonly class Finish
     {
         $dog = $groom->dog;
         $figures = new Figures($dog, new History($this->card->visits($dog)), $groom->arrival->day);
-        $plan = array_map(static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r], GroomReader::plan($groom));
+        $plan = array_map(
+            static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
+            GroomReader::plan($groom),
+        );
         $interval = $figures->interval($plan, $this->kit->lengths(), null, $groom->arrival->day);
         $out = [];
         if (null !== $interval->full_on) {
-            $out[] = ['kind' => 'full', 'on' => $interval->full_on, 'why' => \sprintf('%d weeks: the %s clock', $interval->full_weeks ?? 0, $interval->binding)];
+            $out[] = [
+                'kind' => 'full',
+                'on' => $interval->full_on,
+                'why' => \sprintf('%d weeks: the %s clock', $interval->full_weeks ?? 0, $interval->binding),
+            ];
         }
         if (null !== $interval->tidy_on) {
-            $hygiene = array_values(array_filter($interval->clocks, static fn (ClockView $c): bool => \in_array($c->clock, ['sanitary', 'pads', 'eyes'], true)))[0] ?? null;
-            $out[] = ['kind' => 'tidy', 'on' => $interval->tidy_on, 'why' => \sprintf('%d weeks: %s and what else grows first', $interval->tidy_weeks ?? 0, $hygiene->clock ?? 'hygiene')];
+            $hygiene =
+                array_values(
+                    array_filter(
+                        $interval->clocks,
+                        static fn (ClockView $c): bool => \in_array($c->clock, ['sanitary', 'pads', 'eyes'], true),
+                    ),
+                )[0] ?? null;
+            $out[] = [
+                'kind' => 'tidy',
+                'on' => $interval->tidy_on,
+                'why' => \sprintf(
+                    '%d weeks: %s and what else grows first',
+                    $interval->tidy_weeks ?? 0,
+                    $hygiene->clock ?? 'hygiene',
+                ),
+            ];
         }
         $nails = $this->reader->nails($groom);
-        $out[] = ['kind' => 'nails', 'on' => $nails->nextDewclaws ?? $nails->next, 'why' => null === $nails->nextDewclaws ? 'claws as they wear' : 'dewclaws: nothing wears them'];
+        $out[] = [
+            'kind' => 'nails',
+            'on' => $nails->nextDewclaws ?? $nails->next,
+            'why' => null === $nails->nextDewclaws ? 'claws as they wear' : 'dewclaws: nothing wears them',
+        ];
         usort($out, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);
 
         return $out;
@@ -102,7 +164,12 @@ final readonly class Finish
 
     private function message(Groom $groom): string
     {
-        return \sprintf('%s is ready. You are welcome at any time: %s, %s.', $groom->dog->name, $groom->salon->name, $groom->place->name);
+        return \sprintf(
+            '%s is ready. You are welcome at any time: %s, %s.',
+            $groom->dog->name,
+            $groom->salon->name,
+            $groom->place->name,
+        );
     }
 
     /** @return list<string> */
@@ -123,10 +190,18 @@ final readonly class Finish
     /** @return list<string> planned or worked */
     private function zones(Groom $groom, Board $board): array
     {
-        return array_values(array_unique([...array_map(strval(...), array_keys($groom->plan)), ...array_map(strval(...), array_keys($board->zones))]));
+        return array_values(
+            array_unique([
+                ...array_map(strval(...), array_keys($groom->plan)),
+                ...array_map(strval(...), array_keys($board->zones)),
+            ]),
+        );
     }
 
-    /** @param array{what: string, zone: string, tool: string, action: string, told: bool, follow_up: string, who: string, at: \DateTimeImmutable} $i */
+    /**
+     * @param array{what: string, zone: string, tool: string, action: string, told: bool, follow_up: string,
+     *     who: string, at: \DateTimeImmutable} $i
+     */
     private static function incident(array $i): string
     {
         $where = '' === $i['zone'] ? '' : ' at the '.Zone::of($i['zone'])->label;
@@ -138,7 +213,9 @@ final readonly class Finish
             default => 'We stopped early: it was too much today.',
         };
 
-        return $what.('' === $i['action'] ? '' : " Done at once: {$i['action']}.").('' === $i['follow_up'] ? '' : " Next: {$i['follow_up']}.");
+        return $what.
+            ('' === $i['action'] ? '' : " Done at once: {$i['action']}.").
+            ('' === $i['follow_up'] ? '' : " Next: {$i['follow_up']}.");
     }
 
     private static function day(string $iso): string

@@ -19,8 +19,12 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class FinishController
 {
-    public function __construct(private GroomRows $rows, private GroomReader $reader, private Finish $finish, private Writes $writes)
-    {
+    public function __construct(
+        private GroomRows $rows,
+        private GroomReader $reader,
+        private Finish $finish,
+        private Writes $writes,
+    ) {
     }
 
     #[Route('/api/grooms/{id}/finish', methods: ['GET'])]
@@ -33,16 +37,26 @@ final readonly class FinishController
 
     #[Route('/api/grooms/{id}/close', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Close a groom: records the visit, books, tells the owner; 409 where it was closed already', gives: GroomView::class, takes: [CloseGroom::class, 'shape'])]
+    #[Endpoint(
+        'Close a groom: records the visit, books, tells the owner; 409 where it was closed already',
+        gives: GroomView::class,
+        takes: [CloseGroom::class, 'shape'],
+    ),]
     public function close(Request $request, string $id, CloseGroom $close): Response
     {
         $body = Body::read($request, CloseGroom::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $close): array {
-            $groom = $this->rows->groom($id, $manager, true);
-            $close($manager, $groom, $body);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $close): array {
+                $groom = $this->rows->groom($id, $manager, true);
+                $close($manager, $groom, $body);
 
-            return [];
-        }, fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view($this->rows->groom($id, $manager)));
+                return [];
+            },
+            fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view(
+                $this->rows->groom($id, $manager),
+            ),
+        );
     }
 }

@@ -1,6 +1,8 @@
 <?php
 
-/** One dog at the table, from the first step to the last: its plan and steps as they were when it began, and its taps. */
+/**
+ * One dog at the table, from the first step to the last: its plan and steps as they were when it began, and its taps.
+ */
 
 declare(strict_types=1);
 
@@ -19,8 +21,10 @@ use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * @phpstan-type StepRow array{key: string, step: string, title: string, tool: string|null, zones: list<string>, minutes: float|null, cautions: list<string>, done_when: string}
- * @phpstan-type Estimate array{likely: float, phases: array<string, float>, price_minor: int|null, price_terms: list<array{label: string, minor: int}>}
+ * @phpstan-type StepRow array{key: string, step: string, title: string, tool: string|null, zones: list<string>,
+ *     minutes: float|null, cautions: list<string>, done_when: string}
+ * @phpstan-type Estimate array{likely: float, phases: array<string, float>, price_minor: int|null,
+ *     price_terms: list<array{label: string, minor: int}>}
  */
 #[ORM\Entity]
 #[ORM\Index(columns: ['dog_id', 'opened_at'])]

@@ -39,8 +39,18 @@ final readonly class GroomController
     /** Raised when the response record changes, so that no browser keeps an old one. */
     private const SHAPE = 2;
 
-    public function __construct(private GroomRows $rows, private GroomReader $reader, private RepeatReader $repeat, private CardRows $card, private ArrivalRows $arrivals, private KitReader $kit, private Scope $scope, private Writes $writes, private ClockInterface $clock, private EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private GroomRows $rows,
+        private GroomReader $reader,
+        private RepeatReader $repeat,
+        private CardRows $card,
+        private ArrivalRows $arrivals,
+        private KitReader $kit,
+        private Scope $scope,
+        private Writes $writes,
+        private ClockInterface $clock,
+        private EntityManagerInterface $manager,
+    ) {
     }
 
     #[Route('/api/dogs/{id}/repeat', methods: ['GET'])]
@@ -54,39 +64,73 @@ final readonly class GroomController
         $zones = [];
         foreach ($this->repeat->rows($dog, $visits) as $r) {
             $zones[] = [
-                'zone' => $r['zone'], 'card' => $r['card']?->words(), 'card_mm' => null === $r['card'] ? null : $lengths->planned($r['card']->forRules())->finished?->rounded(), 'last' => $r['last']->words(),
-                'last_mm' => $lengths->actual($r['last']->forRules(), Zone::of($r['zone']))->finished?->rounded(), 'day' => $r['day'], 'who' => $r['who'], 'why' => $r['why'], 'refused' => $r['refused'],
+                'zone' => $r['zone'],
+                'card' => $r['card']?->words(),
+                'card_mm' => null === $r['card']
+                        ? null
+                        : $lengths->planned($r['card']->forRules())->finished?->rounded(),
+                'last' => $r['last']->words(),
+                'last_mm' => $lengths->actual($r['last']->forRules(), Zone::of($r['zone']))->finished?->rounded(),
+                'day' => $r['day'],
+                'who' => $r['who'],
+                'why' => $r['why'],
+                'refused' => $r['refused'],
             ];
         }
         $last = end($visits);
         $open = $this->rows->open($dog, $this->manager);
 
-        return Json::response(new RepeatView(null === $open ? null : (string) $open->id, false === $last ? null : $last['day'], $zones));
+        return Json::response(
+            new RepeatView(null === $open ? null : (string) $open->id, false === $last ? null : $last['day'], $zones),
+        );
     }
 
     #[Route('/api/dogs/{id}/grooms', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Bring a dog to the table, or go on with it', gives: GroomView::class, takes: [OpenGroom::class, 'shape'])]
+    #[Endpoint(
+        'Bring a dog to the table, or go on with it',
+        gives: GroomView::class,
+        takes: [OpenGroom::class, 'shape'],
+    ),]
     public function open(Request $request, string $id, OpenGroom $open): Response
     {
         $body = Body::read($request, OpenGroom::shape());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $open): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $open): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
 
-            return ['groom' => (string) $open($manager, $this->arrival($manager, $dog), $body)->id];
-        }, fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view($this->rows->groom(\is_string($done['groom']) ? $done['groom'] : '', $manager)));
+                return ['groom' => (string) $open($manager, $this->arrival($manager, $dog), $body)->id];
+            },
+            fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view(
+                $this->rows->groom(\is_string($done['groom']) ? $done['groom'] : '', $manager),
+            ),
+        );
     }
 
     #[Route('/api/grooms/{id}', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('A groom as it stands; answers 304 to If-None-Match while nothing has been tapped', gives: GroomView::class)]
+    #[Endpoint(
+        'A groom as it stands; answers 304 to If-None-Match while nothing has been tapped',
+        gives: GroomView::class,
+    ),]
     public function read(Request $request, string $id): Response
     {
         $groom = $this->rows->groom($id);
         // Seconds are counted in the browser; what PHP says of minutes and of forgotten timers is a minute old at most.
         $clock = null !== $groom->closedAt ? $groom->closedAt->format('U') : $this->clock->now()->format('YmdHi');
-        $etag = hash('xxh128', implode('|', [self::SHAPE, $groom->id, $groom->seq, $clock, $groom->dog->cardVersion, $this->scope->salon()->kitVersion]));
+        $etag = hash(
+            'xxh128',
+            implode('|', [
+                self::SHAPE,
+                $groom->id,
+                $groom->seq,
+                $clock,
+                $groom->dog->cardVersion,
+                $this->scope->salon()->kitVersion,
+            ]),
+        );
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
@@ -96,47 +140,92 @@ final readonly class GroomController
 
     #[Route('/api/grooms/{id}/taps', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Taps, oldest first, each counted once; one that cannot be counted does not hold up the rest', gives: TapsView::class, takes: [TapInput::class, 'shape'])]
+    #[Endpoint(
+        'Taps, oldest first, each counted once; one that cannot be counted does not hold up the rest',
+        gives: TapsView::class,
+        takes: [TapInput::class, 'shape'],
+    ),]
     public function taps(Request $request, string $id, TakeTaps $take): Response
     {
         // Taps are checked one by one where they are counted.
         $given = json_decode($request->getContent());
-        $taps = $given instanceof \stdClass && \is_array($given->taps ?? null) ? array_values($given->taps) : throw Problem::field('taps', 'must be a list of taps, oldest first');
+        $taps =
+            $given instanceof \stdClass && \is_array($given->taps ?? null)
+                ? array_values($given->taps)
+                : throw Problem::field('taps', 'must be a list of taps, oldest first');
         if ([] === $taps || \count($taps) > TapInput::MOST) {
             throw Problem::field('taps', \sprintf('must be 1 to %d taps', TapInput::MOST));
         }
-        $head = Shape::object(['sent_at' => Shape::text(20, 40)->required(), 'device' => Shape::line(4, 64)->required()])->fields((object) array_diff_key(get_object_vars($given), ['taps' => 1]));
+        $head = Shape::object([
+            'sent_at' => Shape::text(20, 40)->required(),
+            'device' => Shape::line(4, 64)->required(),
+        ])->fields((object) array_diff_key(get_object_vars($given), ['taps' => 1]));
 
         /** @var list<Outcome> $first */
         $first = [];
         $all = $board = null;
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $take, $head, $taps, &$first, &$all, &$board): array {
-            $groom = $this->rows->groom($id, $manager, true);
-            [$first, $ahead, $all, $board] = $take($manager, $groom, $head->text('device'), $head->text('sent_at'), $taps);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $take, $head, $taps, &$first, &$all, &$board): array {
+                $groom = $this->rows->groom($id, $manager, true);
+                [$first, $ahead, $all, $board] = $take(
+                    $manager,
+                    $groom,
+                    $head->text('device'),
+                    $head->text('sent_at'),
+                    $taps,
+                );
 
-            return ['ahead' => round($ahead, 1), 'other' => array_filter(array_column($first, 'outcome'), static fn (string $o): bool => 'counted' !== $o)];
-        }, function (array $done, EntityManagerInterface $manager) use ($id, $taps, &$first, &$all, &$board): TapsView {
-            $results = [] !== $first ? $first : TakeTaps::again($taps, \is_array($done['other']) ? $done['other'] : []);
+                return [
+                    'ahead' => round($ahead, 1),
+                    'other' => array_filter(
+                        array_column($first, 'outcome'),
+                        static fn (string $o): bool => 'counted' !== $o,
+                    ),
+                ];
+            },
+            function (array $done, EntityManagerInterface $manager) use (
+                $id,
+                $taps,
+                &$first,
+                &$all,
+                &$board,
+            ): TapsView {
+                $results =
+                    [] !== $first ? $first : TakeTaps::again($taps, \is_array($done['other']) ? $done['other'] : []);
 
-            return new TapsView($results, is_numeric($done['ahead']) ? (float) $done['ahead'] : 0.0, $this->reader->view($this->rows->groom($id, $manager), $all, $board));
-        });
+                return new TapsView(
+                    $results,
+                    is_numeric($done['ahead']) ? (float) $done['ahead'] : 0.0,
+                    $this->reader->view($this->rows->groom($id, $manager), $all, $board),
+                );
+            },
+        );
     }
 
     public static function probe(): Shape
     {
-        return Shape::object(['blade' => Shape::choice(BladeTable::labels(), 'blade')->required()->describe('held to the probe')]);
+        return Shape::object([
+            'blade' => Shape::choice(BladeTable::labels(), 'blade')->required()->describe('held to the probe'),
+        ]);
     }
 
     #[Route('/api/grooms/{id}/probe/answer', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Asks the thermometer how hot a blade is; the reading is then tapped like any other', gives: ProbeView::class, takes: [self::class, 'probe'])]
+    #[Endpoint(
+        'Asks the thermometer how hot a blade is; the reading is then tapped like any other',
+        gives: ProbeView::class,
+        takes: [self::class, 'probe'],
+    ),]
     public function reading(Request $request, string $id, Thermometer $thermometer): Response
     {
         $blade = Body::read($request, self::probe())->text('blade');
         $log = Board::of($this->rows->taps($this->rows->groom($id)))->timer(TimerKind::Clipping->value);
 
-        return Json::response(new ProbeView($blade, $thermometer->read($blade, $log->ranWith($blade, $this->clock->now()))));
+        return Json::response(
+            new ProbeView($blade, $thermometer->read($blade, $log->ranWith($blade, $this->clock->now()))),
+        );
     }
 
     /** Today's, or a new one: what came in belongs to the groom. */
@@ -145,7 +234,9 @@ final readonly class GroomController
         $today = $this->clock->now()->setTime(0, 0);
         $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
         if (null === $arrival) {
-            $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
+            $who =
+                $manager->find(Staff::class, $this->scope->staff()->id) ??
+                throw new \LogicException('The signed-in person is in the salon.');
             $arrival = new Arrival(Uuid::v7(), $dog, $who, $today);
             $manager->persist($arrival);
             $manager->flush();

@@ -41,8 +41,13 @@ use Symfony\Component\Clock\ClockInterface;
 
 final readonly class GroomReader
 {
-    public function __construct(private GroomRows $rows, private CardRows $card, private KitReader $kit, private Scope $scope, private ClockInterface $clock)
-    {
+    public function __construct(
+        private GroomRows $rows,
+        private CardRows $card,
+        private KitReader $kit,
+        private Scope $scope,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return array<string, ZoneRecipe> */
@@ -60,7 +65,12 @@ final readonly class GroomReader
         }
         $grinder = \in_array('skin', $groom->dog->health, true);
 
-        return (new NailsRule())->today(ClawList::of($found, $groom->dog->dewclaws), $groom->dog->ground, $groom->arrival->day, $grinder);
+        return (new NailsRule())->today(
+            ClawList::of($found, $groom->dog->dewclaws),
+            $groom->dog->ground,
+            $groom->arrival->day,
+            $grinder,
+        );
     }
 
     /**
@@ -78,9 +88,16 @@ final readonly class GroomReader
         $figures = new Figures($dog, $history, $groom->arrival->day);
         $plan = self::plan($groom);
         $steps = $this->steps($groom, $board, $plan);
-        $open = array_values(array_filter($steps, static fn (TableStepView $s): bool => 'done' !== $s->state && 'skipped' !== $s->state));
+        $open = array_values(
+            array_filter($steps, static fn (TableStepView $s): bool => 'done' !== $s->state && 'skipped' !== $s->state),
+        );
         $nails = $this->nails($groom);
-        $clocks = $figures->interval(array_map(static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r], $plan), $this->kit->lengths(), null, $groom->arrival->day)->clocks;
+        $clocks = $figures->interval(
+            array_map(static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r], $plan),
+            $this->kit->lengths(),
+            null,
+            $groom->arrival->day,
+        )->clocks;
         $at = static fn (\DateTimeImmutable $t): string => $t->format('Y-m-d\TH:i:s\Z');
         $handOver = $board->handOver;
         $people = [];
@@ -100,13 +117,50 @@ final readonly class GroomReader
         }
 
         return new GroomView(
-            (string) $groom->id, DogView::of($dog, $this->scope->staff()->may(May::PHONE)), (string) $groom->arrival->id, (string) $groom->place->id, $groom->place->name, null !== $groom->closedAt ? 'closed' : ($board->isPaused() ? 'paused' : 'open'), $groom->seq, $at($groom->openedAt), $now->format('Y-m-d\TH:i:s.v\Z'),
-            '' === ($handOver['to'] ?? '') ? $groom->openedBy->name : $handOver['to'], $people, StandingCautions::of($dog), $groom->notices, $this->zones($groom, $board, $plan, $figures), $steps, $open[0]->key ?? null, $open[1]->key ?? null,
-            $this->timers($groom, $board, $until), (object) $heat,
-            array_map(static fn (array $c): array => $c + ['state' => $board->claws[$c['foot'].'.'.$c['claw']] ?? null], $nails->claws), $nails->next, $nails->nextDewclaws, (object) $this->pads($groom, $board), (object) $board->ears, (object) $board->eyes, $board->extents,
-            $this->stripMap($groom, $history, $board, $plan), $incidents, $notes, null === $handOver ? null : ['at' => $at($handOver['at'])] + $handOver, $this->phases($groom, $taps, $plan),
-            round($board->minutesAtWork($groom->openedAt, $until), 1), $groom->estimate['likely'] ?? null, $this->held($taps, $board), $groom->closedBy?->name, null === $groom->closedAt ? null : $at($groom->closedAt), null === $groom->visit ? null : (string) $groom->visit->id,
-            null === $groom->careToken || !OwnerLink::isOpen($groom->linkUntil, $now) ? null : "/care/$groom->careToken", $clocks,
+            (string) $groom->id,
+            DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+            (string) $groom->arrival->id,
+            (string) $groom->place->id,
+            $groom->place->name,
+            null !== $groom->closedAt ? 'closed' : ($board->isPaused() ? 'paused' : 'open'),
+            $groom->seq,
+            $at($groom->openedAt),
+            $now->format('Y-m-d\TH:i:s.v\Z'),
+            '' === ($handOver['to'] ?? '') ? $groom->openedBy->name : $handOver['to'],
+            $people,
+            StandingCautions::of($dog),
+            $groom->notices,
+            $this->zones($groom, $board, $plan, $figures),
+            $steps,
+            $open[0]->key ?? null,
+            $open[1]->key ?? null,
+            $this->timers($groom, $board, $until),
+            (object) $heat,
+            array_map(
+                static fn (array $c): array => $c + ['state' => $board->claws[$c['foot'].'.'.$c['claw']] ?? null],
+                $nails->claws,
+            ),
+            $nails->next,
+            $nails->nextDewclaws,
+            (object) $this->pads($groom, $board),
+            (object) $board->ears,
+            (object) $board->eyes,
+            $board->extents,
+            $this->stripMap($groom, $history, $board, $plan),
+            $incidents,
+            $notes,
+            null === $handOver ? null : ['at' => $at($handOver['at'])] + $handOver,
+            $this->phases($groom, $taps, $plan),
+            round($board->minutesAtWork($groom->openedAt, $until), 1),
+            $groom->estimate['likely'] ?? null,
+            $this->held($taps, $board),
+            $groom->closedBy?->name,
+            null === $groom->closedAt ? null : $at($groom->closedAt),
+            null === $groom->visit ? null : (string) $groom->visit->id,
+            null === $groom->careToken || !OwnerLink::isOpen($groom->linkUntil, $now)
+                ? null
+                : "/care/$groom->careToken",
+            $clocks,
         );
     }
 
@@ -124,7 +178,8 @@ final readonly class GroomReader
         foreach (ZoneTable::all() as $id => $zone) {
             $planned = $plan[$id] ?? null;
             $mark = $board->zones[$id] ?? null;
-            $wanted = null === $planned || null === $planned->method ? null : $home->planned($planned->forRules())->finished;
+            $wanted =
+                null === $planned || null === $planned->method ? null : $home->planned($planned->forRules())->finished;
             $actual = null === $mark?->actual ? null : RecipeArray::recipe($mark->actual);
             $cut = null !== $mark && \in_array($mark->state, ['done', 'partly'], true);
             $left = match (true) {
@@ -136,10 +191,26 @@ final readonly class GroomReader
             $natural = NaturalLength::mm($groom->dog->coat, $zone);
             $done = $actual ?? $planned;
             $out[] = new TableZoneView(
-                $id, null === $planned ? null : RecipeView::of($planned), $wanted?->rounded(), $mark->state ?? 'planned', $mark->why ?? '', null === $actual ? null : RecipeView::of($actual), $left?->rounded(), null === $left || null === $wanted ? null : $left->minusRounded($wanted),
-                null === $mark || '' === $mark->carry ? $actual->carry ?? $planned->carry ?? 'repeat' : $mark->carry, $mark?->who, $mark?->at->format('Y-m-d\TH:i:s\Z'), $mark->seq ?? 0,
-                null === $planned || null === $planned->method || $match->canMake($planned->forRules()) ? null : Figures::here($planned, $wanted, $match, $there, null),
-                $figures->now($id)?->rounded(), $natural, $cut && null !== $left && true === $done?->exception ? $figures->fillBack($left, Length::ofMillimetres($natural)) : null,
+                $id,
+                null === $planned ? null : RecipeView::of($planned),
+                $wanted?->rounded(),
+                $mark->state ?? 'planned',
+                $mark->why ?? '',
+                null === $actual ? null : RecipeView::of($actual),
+                $left?->rounded(),
+                null === $left || null === $wanted ? null : $left->minusRounded($wanted),
+                null === $mark || '' === $mark->carry ? $actual->carry ?? ($planned->carry ?? 'repeat') : $mark->carry,
+                $mark?->who,
+                $mark?->at->format('Y-m-d\TH:i:s\Z'),
+                $mark->seq ?? 0,
+                null === $planned || null === $planned->method || $match->canMake($planned->forRules())
+                    ? null
+                    : Figures::here($planned, $wanted, $match, $there, null),
+                $figures->now($id)?->rounded(),
+                $natural,
+                $cut && null !== $left && true === $done?->exception
+                    ? $figures->fillBack($left, Length::ofMillimetres($natural))
+                    : null,
             );
         }
 
@@ -156,20 +227,47 @@ final readonly class GroomReader
         $lengths = $this->kit->lengths();
 
         return array_map(static function (array $s) use ($board, $plan, $lengths): TableStepView {
-            $recipes = array_values(array_filter(array_map(static fn (string $z): ?ZoneRecipe => $plan[$z] ?? null, $s['zones'])));
+            $recipes = array_values(
+                array_filter(array_map(static fn (string $z): ?ZoneRecipe => $plan[$z] ?? null, $s['zones'])),
+            );
             $first = $recipes[0] ?? null;
             $tool = $first?->forRules()->tool;
             $said = static fn (string $text): bool => '' !== $text;
             $stops = array_filter(array_map(static fn (ZoneRecipe $r): string => $r->stopLine ?? '', $recipes), $said);
             $shapes = array_filter(array_map(static fn (ZoneRecipe $r): string => $r->shape ?? '', $recipes), $said);
-            $who = array_values(array_filter(array_map(static fn (string $z): string => $board->zones[$z]->who ?? '', $s['zones']), $said));
+            $who = array_values(
+                array_filter(
+                    array_map(static fn (string $z): string => $board->zones[$z]->who ?? '', $s['zones']),
+                    $said,
+                ),
+            );
             $guard = null !== $tool && $tool->isGuard();
-            $left = array_filter(array_map(static fn (ZoneRecipe $r): ?float => $lengths->planned($r->forRules())->finished?->rounded(), $recipes), static fn (?float $mm): bool => null !== $mm);
+            $left = array_filter(
+                array_map(
+                    static fn (ZoneRecipe $r): ?float => $lengths->planned($r->forRules())->finished?->rounded(),
+                    $recipes,
+                ),
+                static fn (?float $mm): bool => null !== $mm,
+            );
 
             return new TableStepView(
-                $s['key'], $s['step'], $s['title'], $guard ? \sprintf('%s mm guard', $tool->guard?->rounded()) : $s['tool'], $guard ? $tool->base : null, null === $first || null === $first->lay ? null : $first->lay->value, [] === $left ? null : min($left), [] === $left || min($left) === max($left) ? null : max($left),
-                array_values(array_unique($stops)), array_values(array_unique($shapes)), $s['zones'], $s['minutes'], $s['cautions'], $s['done_when'],
-                $board->stepState($s['key'], $s['zones']), $board->steps[$s['key']]['why'] ?? '', $board->steps[$s['key']]['who'] ?? $who[0] ?? null,
+                $s['key'],
+                $s['step'],
+                $s['title'],
+                $guard ? \sprintf('%s mm guard', $tool->guard?->rounded()) : $s['tool'],
+                $guard ? $tool->base : null,
+                null === $first || null === $first->lay ? null : $first->lay->value,
+                [] === $left ? null : min($left),
+                [] === $left || min($left) === max($left) ? null : max($left),
+                array_values(array_unique($stops)),
+                array_values(array_unique($shapes)),
+                $s['zones'],
+                $s['minutes'],
+                $s['cautions'],
+                $s['done_when'],
+                $board->stepState($s['key'], $s['zones']),
+                $board->steps[$s['key']]['why'] ?? '',
+                $board->steps[$s['key']]['who'] ?? ($who[0] ?? null),
             );
         }, $groom->steps);
     }
@@ -185,10 +283,23 @@ final readonly class GroomReader
         }
         $choices = $groom->dog->schools + $groom->salon->schools + SchoolTable::defaults();
         $dog = $groom->dog;
-        $watched = 'flat' === $dog->muzzle || [] !== array_intersect(['airway', 'heart', 'age', 'seizures', 'surgery'], $dog->health);
-        $rule = new TimerRule($spares, UndercoatCap::seconds($groom->salon->hemisphere, (int) $groom->arrival->day->format('n'), $choices['undercoat_amount']), $watched);
+        $watched =
+            'flat' === $dog->muzzle
+            || [] !== array_intersect(['airway', 'heart', 'age', 'seizures', 'surgery'], $dog->health);
+        $rule = new TimerRule(
+            $spares,
+            UndercoatCap::seconds(
+                $groom->salon->hemisphere,
+                (int) $groom->arrival->day->format('n'),
+                $choices['undercoat_amount'],
+            ),
+            $watched,
+        );
 
-        return array_map(static fn (TimerKind $k): TimerView => TimerView::of($rule->answer($k, $board->timer($k->value), $now)), TimerKind::cases());
+        return array_map(
+            static fn (TimerKind $k): TimerView => TimerView::of($rule->answer($k, $board->timer($k->value), $now)),
+            TimerKind::cases(),
+        );
     }
 
     /** @return array<string, array{found: int|null, left: int|null}> */
@@ -218,7 +329,14 @@ final readonly class GroomReader
             if (Method::Strip === $recipe->method) {
                 $last = $history->left[$zone] ?? null;
                 $today = \in_array($board->zones[$zone]->state ?? '', ['done', 'partly'], true);
-                $out[] = ['zone' => $zone, 'day' => $today ? $groom->arrival->day->format('Y-m-d') : (null !== $last && Method::Strip === $last['method'] ? $last['day']->format('Y-m-d') : null)];
+                $out[] = [
+                    'zone' => $zone,
+                    'day' => $today
+                        ? $groom->arrival->day->format('Y-m-d')
+                        : (null !== $last && Method::Strip === $last['method']
+                            ? $last['day']->format('Y-m-d')
+                            : null),
+                ];
             }
         }
 
@@ -239,7 +357,12 @@ final readonly class GroomReader
         $out = [];
         foreach (Phase::cases() as $phase) {
             if (isset($spent[$phase->value]) || isset($estimate[$phase->value])) {
-                $out[] = ['phase' => $phase->value, 'label' => $phase->label(), 'spent' => isset($spent[$phase->value]) ? round($spent[$phase->value], 1) : null, 'estimate' => isset($estimate[$phase->value]) ? round($estimate[$phase->value], 1) : null];
+                $out[] = [
+                    'phase' => $phase->value,
+                    'label' => $phase->label(),
+                    'spent' => isset($spent[$phase->value]) ? round($spent[$phase->value], 1) : null,
+                    'estimate' => isset($estimate[$phase->value]) ? round($estimate[$phase->value], 1) : null,
+                ];
             }
         }
 
@@ -262,9 +385,24 @@ final readonly class GroomReader
             foreach ($tap->texts('zones') as $zone) {
                 $theirs = $board->zones[$zone] ?? null;
                 // Answered when its maker has tapped this zone once more, or somebody has chosen.
-                $answered = array_filter($taps, static fn (Tap $t): bool => $t->seq > $tap->seq && !$t->held && ($t->device === $tap->device || $t->text('settles') === $tap->id) && \in_array($zone, $t->texts('zones'), true));
+                $answered = array_filter(
+                    $taps,
+                    static fn (Tap $t): bool => $t->seq > $tap->seq
+                        && !$t->held
+                        && ($t->device === $tap->device || $t->text('settles') === $tap->id)
+                        && \in_array($zone, $t->texts('zones'), true),
+                );
                 if (null !== $theirs && [] === $answered && !$mine->agrees($theirs)) {
-                    $out[$tap->device.$zone] = ['id' => $tap->id, 'zone' => $zone, 'who' => $tap->who, 'at' => $tap->at->format('Y-m-d\TH:i:s\Z'), 'device' => $tap->device, 'mine' => self::words($mine), 'theirs' => self::words($theirs), 'theirs_who' => $theirs->who];
+                    $out[$tap->device.$zone] = [
+                        'id' => $tap->id,
+                        'zone' => $zone,
+                        'who' => $tap->who,
+                        'at' => $tap->at->format('Y-m-d\TH:i:s\Z'),
+                        'device' => $tap->device,
+                        'mine' => self::words($mine),
+                        'theirs' => self::words($theirs),
+                        'theirs_who' => $theirs->who,
+                    ];
                 }
             }
         }

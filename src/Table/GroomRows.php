@@ -26,7 +26,13 @@ final readonly class GroomRows
         $manager ??= $this->manager;
         if (Uuid::isValid($id)) {
             $this->scope->apply($manager);
-            $query = $manager->createQuery('SELECT g, a, p, d, h, c, o, b FROM '.Groom::class.' g JOIN g.arrival a JOIN g.place p JOIN g.dog d JOIN d.household h LEFT JOIN h.clients c JOIN g.openedBy o LEFT JOIN g.closedBy b WHERE g.id = :id')
+            $query = $manager
+                ->createQuery(
+                    'SELECT g, a, p, d, h, c, o, b FROM '.
+                        Groom::class.
+                        ' g JOIN g.arrival a JOIN g.place p JOIN g.dog d JOIN d.household h LEFT JOIN h.clients '.
+                        'c JOIN g.openedBy o LEFT JOIN g.closedBy b WHERE g.id = :id',
+                )
                 ->setParameter('id', Uuid::fromString($id), 'uuid');
             if ($lock) {
                 $query->setLockMode(LockMode::PESSIMISTIC_WRITE);
@@ -56,8 +62,21 @@ final readonly class GroomRows
                 $map[(string) $name] = $value;
             }
 
-            return new Tap(self::text($r['tap']), is_numeric($r['seq']) ? (int) $r['seq'] : 0, self::text($r['name']), self::text($r['device']), new \DateTimeImmutable(self::text($r['at']), new \DateTimeZone('UTC')), self::text($r['kind']), $map, (bool) $r['held']);
-        }, $this->scope->rows('SELECT t.tap, t.seq, s.name, t.device, t.at, t.kind, t.data, t.held FROM groom_tap t JOIN staff s ON s.id = t.staff_id WHERE t.salon_id = :salon AND t.groom_id = :groom ORDER BY t.seq', ['groom' => $groom->id->toBinary()]));
+            return new Tap(
+                self::text($r['tap']),
+                is_numeric($r['seq']) ? (int) $r['seq'] : 0,
+                self::text($r['name']),
+                self::text($r['device']),
+                new \DateTimeImmutable(self::text($r['at']), new \DateTimeZone('UTC')),
+                self::text($r['kind']),
+                $map,
+                (bool) $r['held'],
+            );
+        }, $this->scope->rows(
+            'SELECT t.tap, t.seq, s.name, t.device, t.at, t.kind, t.data, t.held FROM groom_tap t JOIN staff s '.
+                'ON s.id = t.staff_id WHERE t.salon_id = :salon AND t.groom_id = :groom ORDER BY t.seq',
+            ['groom' => $groom->id->toBinary()],
+        ));
     }
 
     private static function text(mixed $value): string

@@ -31,15 +31,26 @@ use Symfony\Component\Uid\Uuid;
 /** @phpstan-import-type StepRow from Groom */
 final readonly class OpenGroom
 {
-    public function __construct(private GroomRows $rows, private CardRows $card, private RepeatReader $repeat, private WorkOrder $order, private Reckoning $reckoning, private KitReader $kit, private Scope $scope, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private GroomRows $rows,
+        private CardRows $card,
+        private RepeatReader $repeat,
+        private WorkOrder $order,
+        private Reckoning $reckoning,
+        private KitReader $kit,
+        private Scope $scope,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     public static function shape(): Shape
     {
         return Shape::object([
             'place' => Shape::text(0, 36)->nullable()->describe('where; the person\'s own place by default'),
-            'keep' => Shape::list(Zone::shape(), 0, 100)->default([])->describe('zones that are done as they were last time, not as the card has them'),
+            'keep' => Shape::list(Zone::shape(), 0, 100)
+                ->default([])
+                ->describe('zones that are done as they were last time, not as the card has them'),
         ]);
     }
 
@@ -54,7 +65,9 @@ final readonly class OpenGroom
         if (null !== $open) {
             return $open;
         }
-        $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
+        $who =
+            $manager->find(Staff::class, $this->scope->staff()->id) ??
+            throw new \LogicException('The signed-in person is in the salon.');
         $groom = new Groom(Uuid::v7(), $arrival, $this->place($manager, $in, $who), $who, $this->clock->now());
         $plan = $this->plan($groom, $in->texts('keep'));
         $groom->plan = array_map(RecipeArray::of(...), $plan);
@@ -62,7 +75,10 @@ final readonly class OpenGroom
             $list = $this->order->of($dog, $plan, $arrival);
         } catch (InvalidInput $e) {
             // The work goes on in the order that is always allowed; what forbids is named, not dropped.
-            $groom->notices[] = 'The salon\'s schools cannot all be kept for this dog: '.$e->getMessage().' It is worked in the order that holds always.';
+            $groom->notices[] =
+                'The salon\'s schools cannot all be kept for this dog: '.
+                $e->getMessage().
+                ' It is worked in the order that holds always.';
             $list = $this->order->of($dog, $plan, $arrival, false);
         }
         foreach ($list->moved as $moved) {
@@ -92,7 +108,8 @@ final readonly class OpenGroom
         }
         $rows = array_column($this->repeat->rows($groom->dog), null, 'zone');
         foreach ($keep as $i => $zone) {
-            $row = $rows[$zone] ?? throw InvalidInput::at("keep[$i]", Zone::of($zone)->label.' was not done last time');
+            $row =
+                $rows[$zone] ?? throw InvalidInput::at("keep[$i]", Zone::of($zone)->label.' was not done last time');
             if (null !== $row['refused']) {
                 throw InvalidInput::at("keep[$i]", Zone::of($zone)->label.': '.$row['refused']);
             }
@@ -117,14 +134,26 @@ final readonly class OpenGroom
             }
         }
 
-        return [] === $missing ? [] : [\sprintf('Not at %s: %s. The nearest is shown at each zone, with the difference.', $groom->place->name, implode(', ', array_keys($missing)))];
+        return [] === $missing
+            ? []
+            : [
+                \sprintf(
+                    'Not at %s: %s. The nearest is shown at each zone, with the difference.',
+                    $groom->place->name,
+                    implode(', ', array_keys($missing)),
+                ),
+            ];
     }
 
     private function place(EntityManagerInterface $manager, Fields $in, Staff $who): Place
     {
         $id = $in->textOrNull('place') ?? '';
 
-        return '' !== $id ? $this->scope->get(Place::class, $id, $manager, 'place') : ($who->place ?? $manager->getRepository(Place::class)->findOneBy([], ['position' => 'ASC']) ?? throw InvalidInput::missing('place', 'where the dog stands'));
+        return '' !== $id
+            ? $this->scope->get(Place::class, $id, $manager, 'place')
+            : $who->place ??
+                    ($manager->getRepository(Place::class)->findOneBy([], ['position' => 'ASC']) ??
+                        throw InvalidInput::missing('place', 'where the dog stands'));
     }
 
     /** @return list<StepRow> */
@@ -134,18 +163,38 @@ final readonly class OpenGroom
         foreach ($list->items as $item) {
             $key = $item->step->value.(null === $item->tool || [] === $item->zones ? '' : ':'.$item->tool);
             $minutes = null === $item->minutes ? null : round($item->minutes, 1);
-            $out[] = ['key' => $key, 'step' => $item->step->value, 'title' => $item->step->title(), 'tool' => $item->tool, 'zones' => $item->zones, 'minutes' => $minutes, 'cautions' => $item->cautions, 'done_when' => $item->step->doneWhen()];
+            $out[] = [
+                'key' => $key,
+                'step' => $item->step->value,
+                'title' => $item->step->title(),
+                'tool' => $item->tool,
+                'zones' => $item->zones,
+                'minutes' => $minutes,
+                'cautions' => $item->cautions,
+                'done_when' => $item->step->doneWhen(),
+            ];
         }
 
         return $out;
     }
 
-    /** @return array{likely: float, phases: array<string, float>, price_minor: int|null, price_terms: list<array{label: string, minor: int}>} */
+    /**
+     * @return array{likely: float, phases: array<string, float>, price_minor: int|null,
+     *     price_terms: list<array{label: string, minor: int}>}
+     */
     private function estimate(Arrival $arrival): array
     {
         $comb = $this->reckoning->comb($arrival);
-        $chosen = array_values(array_filter($comb->options, static fn (OptionView $o): bool => $o->choice === $comb->choice))[0] ?? $comb->options[0];
+        $chosen =
+            array_values(
+                array_filter($comb->options, static fn (OptionView $o): bool => $o->choice === $comb->choice),
+            )[0] ?? $comb->options[0];
 
-        return ['likely' => $chosen->minutes_50, 'phases' => array_column($chosen->phases, 'minutes', 'phase'), 'price_minor' => $chosen->price_minor, 'price_terms' => $chosen->price_terms];
+        return [
+            'likely' => $chosen->minutes_50,
+            'phases' => array_column($chosen->phases, 'minutes', 'phase'),
+            'price_minor' => $chosen->price_minor,
+            'price_terms' => $chosen->price_terms,
+        ];
     }
 }

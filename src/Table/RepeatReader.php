@@ -25,7 +25,8 @@ final readonly class RepeatReader
      *
      * @param list<VisitRow>|null $visits oldest first, where they were read already
      *
-     * @return list<array{zone: string, card: ZoneRecipe|null, last: ZoneRecipe, day: string, who: string, why: string, refused: string|null}>
+     * @return list<array{zone: string, card: ZoneRecipe|null, last: ZoneRecipe, day: string, who: string,
+     *     why: string, refused: string|null}>
      */
     public function rows(Dog $dog, ?array $visits = null): array
     {
@@ -34,7 +35,12 @@ final readonly class RepeatReader
         foreach ($visits ?? $this->card->visits($dog) as $visit) {
             foreach ($visit['zones'] as $z) {
                 if ('done' === $z['state'] && null !== $z['actual']->method) {
-                    $last[$z['zone']] = ['recipe' => $z['actual'], 'day' => $visit['day'], 'who' => $visit['staff'], 'why' => $z['why']];
+                    $last[$z['zone']] = [
+                        'recipe' => $z['actual'],
+                        'day' => $visit['day'],
+                        'who' => $visit['staff'],
+                        'why' => $z['why'],
+                    ];
                 }
             }
         }
@@ -43,10 +49,25 @@ final readonly class RepeatReader
             $was = $last[$zone] ?? null;
             $card = $plan[$zone]['recipe'] ?? null;
             $card = null === $card?->method ? null : $card;
-            if (null !== $was && (null === $card || $card->words() !== $was['recipe']->words() || $card->shape !== $was['recipe']->shape || $card->stopLine !== $was['recipe']->stopLine)) {
+            if (
+                null !== $was
+                && (null === $card
+                    || $card->words() !== $was['recipe']->words()
+                    || $card->shape !== $was['recipe']->shape
+                    || $card->stopLine !== $was['recipe']->stopLine)
+            ) {
                 $out[] = [
-                    'zone' => $zone, 'card' => $card, 'last' => $was['recipe'], 'day' => $was['day'], 'who' => $was['who'], 'why' => $was['why'],
-                    'refused' => Carry::refuses(true === $was['recipe']->exception, $was['recipe']->carry ?? 'repeat', $was['recipe']->reason ?? ''),
+                    'zone' => $zone,
+                    'card' => $card,
+                    'last' => $was['recipe'],
+                    'day' => $was['day'],
+                    'who' => $was['who'],
+                    'why' => $was['why'],
+                    'refused' => Carry::refuses(
+                        true === $was['recipe']->exception,
+                        $was['recipe']->carry ?? 'repeat',
+                        $was['recipe']->reason ?? '',
+                    ),
                 ];
             }
         }

@@ -8,7 +8,27 @@ namespace KeenThistle\Table;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['key', 'step', 'title', 'tool', 'base', 'lay', 'leaves_mm', 'leaves_to_mm', 'stop_lines', 'shapes', 'zones', 'minutes', 'cautions', 'done_when', 'state', 'why', 'who'])]
+#[OA\Schema(
+    required: [
+        'key',
+        'step',
+        'title',
+        'tool',
+        'base',
+        'lay',
+        'leaves_mm',
+        'leaves_to_mm',
+        'stop_lines',
+        'shapes',
+        'zones',
+        'minutes',
+        'cautions',
+        'done_when',
+        'state',
+        'why',
+        'who',
+    ],
+),]
 final readonly class TableStepView
 {
     /**
@@ -25,7 +45,8 @@ final readonly class TableStepView
         #[OA\Property(nullable: true, description: 'blade under the guard')] public ?string $base,
         #[OA\Property(nullable: true)] public ?string $lay,
         #[OA\Property(nullable: true)] public ?float $leaves_mm,
-        #[OA\Property(nullable: true, description: 'where its zones are left at different lengths: the longest')] public ?float $leaves_to_mm,
+        #[OA\Property(nullable: true, description: 'where its zones are left at different lengths: the longest'),]
+        public ?float $leaves_to_mm,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $stop_lines,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $shapes,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $zones,

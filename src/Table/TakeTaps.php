@@ -1,6 +1,8 @@
 <?php
 
-/** Use case: taps come in, some of them made hours ago without a network; each is counted once, in its device's order. */
+/**
+ * Use case: taps come in, some of them made hours ago without a network; each is counted once, in its device's order.
+ */
 
 declare(strict_types=1);
 
@@ -22,23 +24,39 @@ use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 
-/** @phpstan-type Outcome array{id: string, outcome: string, message: string|null, zone: string|null, theirs: string|null, theirs_who: string|null} */
+/**
+ * @phpstan-type Outcome array{id: string, outcome: string, message: string|null, zone: string|null,
+ *     theirs: string|null, theirs_who: string|null}
+ */
 final readonly class TakeTaps
 {
-    public function __construct(private GroomRows $rows, private KitReader $kit, private Scope $scope, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private GroomRows $rows,
+        private KitReader $kit,
+        private Scope $scope,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
      * @param list<mixed> $given as decoded, oldest first
      *
-     * @return array{list<Outcome>, float, list<Tap>, Board} outcome per tap, seconds that the device's clock is ahead, and all taps of the groom now, folded
+     * @return array{list<Outcome>, float, list<Tap>, Board} outcome per tap, seconds that the device's clock is
+     *     ahead, and all taps of the groom now, folded
      */
-    public function __invoke(EntityManagerInterface $manager, Groom $groom, string $device, string $sentAt, array $given): array
-    {
+    public function __invoke(
+        EntityManagerInterface $manager,
+        Groom $groom,
+        string $device,
+        string $sentAt,
+        array $given,
+    ): array {
         $now = $this->clock->now();
         $ahead = self::ahead($sentAt, $now);
-        $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
+        $who =
+            $manager->find(Staff::class, $this->scope->staff()->id) ??
+            throw new \LogicException('The signed-in person is in the salon.');
         $me = (string) $who->id;
         $before = $this->rows->taps($groom);
         $board = Board::of($before);
@@ -51,7 +69,11 @@ final readonly class TakeTaps
             try {
                 $in = TapInput::read($one, "taps[$i]");
                 if (!\in_array($in->textOrNull('by') ?? $me, ['', $me], true)) {
-                    $out[] = self::outcome($in->text('id'), 'someone_elses', 'Somebody else made this tap: it is kept until they sign in on this device.');
+                    $out[] = self::outcome(
+                        $in->text('id'),
+                        'someone_elses',
+                        'Somebody else made this tap: it is kept until they sign in on this device.',
+                    );
                     continue;
                 }
                 if (isset($known[$in->text('id')])) {
@@ -61,9 +83,14 @@ final readonly class TakeTaps
                 $data = $this->named(TapInput::data($in, $steps, $planned), $in, $manager);
                 $at = self::at($in, $ahead, $groom->openedAt, $now);
             } catch (InvalidInput|Problem $e) {
-                $faults = $e instanceof InvalidInput ? $e->all() : [['field' => "taps[$i]", 'message' => $e->getMessage()]];
+                $faults =
+                    $e instanceof InvalidInput ? $e->all() : [['field' => "taps[$i]", 'message' => $e->getMessage()]];
                 $id = $one instanceof \stdClass && \is_string($one->id ?? null) ? mb_substr($one->id, 0, 64) : '';
-                $out[] = self::outcome($id, 'refused', implode(' ', array_map(static fn (array $f): string => $f['field'].' '.$f['message'], $faults)));
+                $out[] = self::outcome(
+                    $id,
+                    'refused',
+                    implode(' ', array_map(static fn (array $f): string => $f['field'].' '.$f['message'], $faults)),
+                );
                 continue;
             }
             $tap = new Tap($in->text('id'), $groom->seq + 1, $who->name, $device, $at, $in->text('kind'), $data);
@@ -71,7 +98,8 @@ final readonly class TakeTaps
                 $tap = self::chosen($tap, $before, $board);
             }
             // A choice was made between both words, so it replaces either.
-            $against = null === $tap || isset($tap->data['settles']) ? null : $board->standsAgainst($tap, $in->int('saw'));
+            $against =
+                null === $tap || isset($tap->data['settles']) ? null : $board->standsAgainst($tap, $in->int('saw'));
             if (null === $tap) {
                 $out[] = self::outcome($in->text('id'), 'refused', 'Nothing waits for a choice there any more.');
                 continue;
@@ -86,10 +114,27 @@ final readonly class TakeTaps
             $board->take($tap);
             $all[] = $tap;
             if ($late) {
-                $out[] = self::outcome($tap->id, 'late', \sprintf('This visit was closed by %s before this came in: kept in the log, not in the record.', $groom->closedBy->name ?? 'somebody'));
+                $out[] = self::outcome(
+                    $tap->id,
+                    'late',
+                    \sprintf(
+                        'This visit was closed by %s before this came in: kept in the log, not in the record.',
+                        $groom->closedBy->name ?? 'somebody',
+                    ),
+                );
             } elseif (null !== $against) {
                 $mark = $board->zones[$against];
-                $out[] = ['theirs' => GroomReader::words($mark), 'theirs_who' => $mark->who, 'zone' => $against] + self::outcome($tap->id, 'conflict', \sprintf('%s has tapped %s otherwise meanwhile: choose.', $mark->who, Zone::of($against)->label));
+                $out[] =
+                    ['theirs' => GroomReader::words($mark), 'theirs_who' => $mark->who, 'zone' => $against] +
+                    self::outcome(
+                        $tap->id,
+                        'conflict',
+                        \sprintf(
+                            '%s has tapped %s otherwise meanwhile: choose.',
+                            $mark->who,
+                            Zone::of($against)->label,
+                        ),
+                    );
             } else {
                 $this->record($manager, $groom, $who, $tap);
                 $out[] = self::outcome($tap->id, 'counted', $this->notInKit($groom, $tap));
@@ -125,14 +170,28 @@ final readonly class TakeTaps
      */
     private static function chosen(Tap $tap, array $before, Board $board): ?Tap
     {
-        $held = array_values(array_filter($before, static fn (Tap $t): bool => $t->held && $t->id === $tap->text('held')))[0] ?? null;
+        $held =
+            array_values(
+                array_filter($before, static fn (Tap $t): bool => $t->held && $t->id === $tap->text('held')),
+            )[0] ?? null;
         $mark = $board->zones[$tap->text('zone')] ?? null;
         if (null === $held || null === $mark) {
             return null;
         }
-        $said = $tap->yes('ok') ? array_intersect_key($held->data, ['state' => 1, 'why' => 1, 'actual' => 1, 'carry' => 1]) : ['state' => $mark->state, 'why' => $mark->why, 'carry' => $mark->carry] + (null === $mark->actual ? [] : ['actual' => $mark->actual]);
+        $said = $tap->yes('ok')
+            ? array_intersect_key($held->data, ['state' => 1, 'why' => 1, 'actual' => 1, 'carry' => 1])
+            : ['state' => $mark->state, 'why' => $mark->why, 'carry' => $mark->carry] +
+                (null === $mark->actual ? [] : ['actual' => $mark->actual]);
 
-        return new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'zone', ['zones' => [$tap->text('zone')], 'settles' => $held->id] + $said);
+        return new Tap(
+            $tap->id,
+            $tap->seq,
+            $tap->who,
+            $tap->device,
+            $tap->at,
+            'zone',
+            ['zones' => [$tap->text('zone')], 'settles' => $held->id] + $said,
+        );
     }
 
     /** Seconds by which the device's clock is ahead of ours; behind: negative. */
@@ -143,9 +202,15 @@ final readonly class TakeTaps
         return (float) $sent->format('U.u') - (float) $now->format('U.u');
     }
 
-    private static function at(Fields $in, float $ahead, \DateTimeImmutable $opened, \DateTimeImmutable $now): \DateTimeImmutable
-    {
-        $at = self::instant($in->text('at'), $in->pathOf('at'))->modify(\sprintf('%+d milliseconds', (int) round(-$ahead * 1000)));
+    private static function at(
+        Fields $in,
+        float $ahead,
+        \DateTimeImmutable $opened,
+        \DateTimeImmutable $now,
+    ): \DateTimeImmutable {
+        $at = self::instant($in->text('at'), $in->pathOf('at'))->modify(
+            \sprintf('%+d milliseconds', (int) round(-$ahead * 1000)),
+        );
 
         return max($opened, min($at, $now));
     }
@@ -153,9 +218,14 @@ final readonly class TakeTaps
     private static function instant(string $text, string $field): \DateTimeImmutable
     {
         // Looked at before it is parsed: a NUL in it would throw there.
-        $at = 1 === preg_match('/^\d{4}-[0-9T:.Z+-]+$/D', $text) ? \DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.vp', $text, new \DateTimeZone('UTC')) : false;
+        $at =
+            1 === preg_match('/^\d{4}-[0-9T:.Z+-]+$/D', $text)
+                ? \DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.vp', $text, new \DateTimeZone('UTC'))
+                : false;
 
-        return false === $at ? throw InvalidInput::at($field, 'must be a moment such as 2026-05-04T10:15:30.250Z') : $at;
+        return false === $at
+            ? throw InvalidInput::at($field, 'must be a moment such as 2026-05-04T10:15:30.250Z')
+            : $at;
     }
 
     /**
@@ -171,7 +241,14 @@ final readonly class TakeTaps
                 $ids[] = $one->id;
             }
         }
-        $there = [] === $ids ? [] : $db->fetchFirstColumn('SELECT tap FROM groom_tap WHERE salon_id = ? AND groom_id = ? AND tap IN (?)', [$groom->salon->id->toBinary(), $groom->id->toBinary(), $ids], ['binary', 'binary', ArrayParameterType::STRING]);
+        $there =
+            [] === $ids
+                ? []
+                : $db->fetchFirstColumn(
+                    'SELECT tap FROM groom_tap WHERE salon_id = ? AND groom_id = ? AND tap IN (?)',
+                    [$groom->salon->id->toBinary(), $groom->id->toBinary(), $ids],
+                    ['binary', 'binary', ArrayParameterType::STRING],
+                );
 
         $known = [];
         foreach ($there as $id) {
@@ -200,23 +277,47 @@ final readonly class TakeTaps
     private function record(EntityManagerInterface $manager, Groom $groom, Staff $who, Tap $tap): void
     {
         if ('claw' === $tap->kind && 'quicked' === $tap->text('state')) {
-            $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'incident', ['what' => 'quicked', 'tool' => 'nail clippers', 'zone' => 'toe_outline_'.$tap->text('foot'), 'action' => 'styptic, pressure']);
+            $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'incident', [
+                'what' => 'quicked',
+                'tool' => 'nail clippers',
+                'zone' => 'toe_outline_'.$tap->text('foot'),
+                'action' => 'styptic, pressure',
+            ]);
         }
         if ('incident' === $tap->kind) {
             $manager->persist(new Incident($groom, $who, $tap));
             $zone = $tap->text('zone');
-            $this->log->record($manager, $groom->dog, 'incident', $tap->id, \sprintf('%s%s%s', str_replace('_', ' ', $tap->text('what')), '' === $zone ? '' : ', '.Zone::of($zone)->label, '' === $tap->text('tool') ? '' : ', '.$tap->text('tool')));
+            $this->log->record(
+                $manager,
+                $groom->dog,
+                'incident',
+                $tap->id,
+                \sprintf(
+                    '%s%s%s',
+                    str_replace('_', ' ', $tap->text('what')),
+                    '' === $zone ? '' : ', '.Zone::of($zone)->label,
+                    '' === $tap->text('tool') ? '' : ', '.$tap->text('tool'),
+                ),
+            );
         }
         if ('told' === $tap->kind) {
             $manager->flush();
-            $incident = $manager->getRepository(Incident::class)->findOneBy(['groom' => $groom, 'tap' => $tap->text('incident')]);
+            $incident = $manager
+                ->getRepository(Incident::class)
+                ->findOneBy(['groom' => $groom, 'tap' => $tap->text('incident')]);
             if (null !== $incident) {
                 $incident->told = true;
                 $incident->followUp = '' === $tap->text('follow_up') ? $incident->followUp : $tap->text('follow_up');
             }
         }
         if ('hand_over' === $tap->kind) {
-            $this->log->record($manager, $groom->dog, 'groom', (string) $groom->id, 'handed over to '.$tap->text('to'));
+            $this->log->record(
+                $manager,
+                $groom->dog,
+                'groom',
+                (string) $groom->id,
+                'handed over to '.$tap->text('to'),
+            );
         }
     }
 
@@ -233,12 +334,25 @@ final readonly class TakeTaps
         }
         $recipe = RecipeArray::recipe($map)->forRules();
 
-        return $this->kit->match((string) $groom->place->id)->canMake($recipe) ? null : \sprintf('%s is not in the kit at %s: kept as you said it.', ucfirst($recipe->tool->words()), $groom->place->name);
+        return $this->kit->match((string) $groom->place->id)->canMake($recipe)
+            ? null
+            : \sprintf(
+                '%s is not in the kit at %s: kept as you said it.',
+                ucfirst($recipe->tool->words()),
+                $groom->place->name,
+            );
     }
 
     /** @return Outcome */
     private static function outcome(string $id, string $outcome, ?string $message = null): array
     {
-        return ['id' => $id, 'outcome' => $outcome, 'message' => $message, 'zone' => null, 'theirs' => null, 'theirs_who' => null];
+        return [
+            'id' => $id,
+            'outcome' => $outcome,
+            'message' => $message,
+            'zone' => null,
+            'theirs' => null,
+            'theirs_who' => null,
+        ];
     }
 }

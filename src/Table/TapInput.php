@@ -44,7 +44,13 @@ final class TapInput
         // Who is right about a held tap: its maker (ok), or who stands there.
         'choose' => [['held', 'zone', 'ok'], []],
     ];
-    private const STATES = ['zone' => Tap::ZONE_STATES, 'step' => Tap::STEP_STATES, 'claw' => Tap::CLAW_STATES, 'ear' => Tap::EAR_STATES, 'eye' => Tap::EYE_STATES];
+    private const STATES = [
+        'zone' => Tap::ZONE_STATES,
+        'step' => Tap::STEP_STATES,
+        'claw' => Tap::CLAW_STATES,
+        'ear' => Tap::EAR_STATES,
+        'eye' => Tap::EYE_STATES,
+    ];
 
     private function __construct()
     {
@@ -53,7 +59,9 @@ final class TapInput
     public static function shape(): Shape
     {
         return Shape::object([
-            'sent_at' => Shape::text(20, 40)->required()->describe('the device\'s own clock as it sends: times of taps are corrected by what it is off'),
+            'sent_at' => Shape::text(20, 40)
+                ->required()
+                ->describe('the device\'s own clock as it sends: times of taps are corrected by what it is off'),
             'device' => Shape::line(4, 64)->required()->describe('a name the device keeps'),
             'taps' => Shape::list(self::tap(), 1, self::MOST)->required()->describe('oldest first'),
         ]);
@@ -75,9 +83,13 @@ final class TapInput
         return Shape::object([
             'id' => Shape::line(8, 64)->required()->describe('made by the device; counted once'),
             'at' => Shape::text(20, 40)->required()->describe('by the device\'s clock, ISO 8601'),
-            'by' => Shape::text(0, 36)->nullable()->describe('id of the person who made it; null: who is signed in. Counted only for its maker'),
+            'by' => Shape::text(0, 36)
+                ->nullable()
+                ->describe('id of the person who made it; null: who is signed in. Counted only for its maker'),
             'kind' => Shape::choice(Tap::KINDS, 'kind of tap')->required(),
-            'saw' => Shape::integer(0, 10_000_000)->default(0)->describe('the newest tap of the groom that the device had seen'),
+            'saw' => Shape::integer(0, 10_000_000)
+                ->default(0)
+                ->describe('the newest tap of the groom that the device had seen'),
             'zones' => Shape::list(Zone::shape(), 1, 80)->nullable(),
             'state' => Shape::line(0, 16)->nullable(),
             'actual' => RecipeInput::shape()->nullable()->describe('what was really used; null: as planned'),
@@ -146,7 +158,12 @@ final class TapInput
         if ('step' === $kind && !\in_array($in->text('step'), $steps, true)) {
             throw InvalidInput::at($in->pathOf('step'), 'is not a step of this groom');
         }
-        if ('timer' === $kind && TimerKind::Clipping === $in->enum('timer', TimerKind::class) && true === $in->boolOrNull('on') && null === $in->textOrNull('blade')) {
+        if (
+            'timer' === $kind
+            && TimerKind::Clipping === $in->enum('timer', TimerKind::class)
+            && true === $in->boolOrNull('on')
+            && null === $in->textOrNull('blade')
+        ) {
             throw InvalidInput::missing($in->pathOf('blade'), 'the blade that runs: under a guard, its base');
         }
 
@@ -168,7 +185,10 @@ final class TapInput
         if (null === $given) {
             $unplanned = array_values(array_diff($zones, $planned));
             if (\in_array($state, ['done', 'partly'], true) && [] !== $unplanned) {
-                throw InvalidInput::missing($in->pathOf('actual'), Zone::of($unplanned[0])->label.' was not planned, so say what was done');
+                throw InvalidInput::missing(
+                    $in->pathOf('actual'),
+                    Zone::of($unplanned[0])->label.' was not planned, so say what was done',
+                );
             }
 
             return [];

@@ -13,7 +13,25 @@ use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Table\TimerAnswer;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['timer', 'label', 'running', 'who', 'since', 'blade', 'ran_s', 'limit_s', 'left_s', 'level', 'forgotten', 'words', 'due_words', 'cautions', 'reasons'])]
+#[OA\Schema(
+    required: [
+        'timer',
+        'label',
+        'running',
+        'who',
+        'since',
+        'blade',
+        'ran_s',
+        'limit_s',
+        'left_s',
+        'level',
+        'forgotten',
+        'words',
+        'due_words',
+        'cautions',
+        'reasons',
+    ],
+),]
 final readonly class TimerView
 {
     /**
@@ -42,8 +60,21 @@ final readonly class TimerView
     public static function of(TimerAnswer $t): self
     {
         return new self(
-            $t->kind->value, $t->kind->label(), $t->running, $t->who, $t->since?->format('Y-m-d\TH:i:s\Z'), $t->blade, round($t->ran, 1), $t->limit, null === $t->left ? null : round($t->left, 1), $t->level, $t->forgotten,
-            $t->words, $t->kind->due(), Caution::listToArray($t->cautions), Reason::listToArray($t->reasons),
+            $t->kind->value,
+            $t->kind->label(),
+            $t->running,
+            $t->who,
+            $t->since?->format('Y-m-d\TH:i:s\Z'),
+            $t->blade,
+            round($t->ran, 1),
+            $t->limit,
+            null === $t->left ? null : round($t->left, 1),
+            $t->level,
+            $t->forgotten,
+            $t->words,
+            $t->kind->due(),
+            Caution::listToArray($t->cautions),
+            Reason::listToArray($t->reasons),
         );
     }
 }

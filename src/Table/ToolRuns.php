@@ -1,6 +1,9 @@
 <?php
 
-/** What a groom asked of the blades: its clipper timer becomes minutes run with their dirt, its probe readings become heat. */
+/**
+ * What a groom asked of the blades: its clipper timer becomes minutes run with their dirt, its probe readings become
+ * heat.
+ */
 
 declare(strict_types=1);
 
@@ -17,8 +20,13 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class ToolRuns
 {
-    public function record(EntityManagerInterface $manager, Groom $groom, Board $board, Staff $who, \DateTimeImmutable $now): void
-    {
+    public function record(
+        EntityManagerInterface $manager,
+        Groom $groom,
+        Board $board,
+        Staff $who,
+        \DateTimeImmutable $now,
+    ): void {
         $log = $board->timer('clipping');
         $washed = 'done' === ($board->steps['bath']['state'] ?? '') ? $board->steps['bath']['at'] : null;
         $blades = $this->blades($manager, $groom, $who);
@@ -27,7 +35,9 @@ final readonly class ToolRuns
             $item = $blades[$span['blade'] ?? ''] ?? null;
             if (null !== $item) {
                 $dirt = ToolEvent::dirtOf($groom->dog->coat, null !== $washed && $span['from'] >= $washed);
-                $runs[(string) $item->id][$dirt] = ($runs[(string) $item->id][$dirt] ?? 0.0) + Moment::between($span['from'], $span['to'] ?? $now) / 60;
+                $runs[(string) $item->id][$dirt] =
+                    ($runs[(string) $item->id][$dirt] ?? 0.0) +
+                    Moment::between($span['from'], $span['to'] ?? $now) / 60;
             }
         }
         foreach ($blades as $label => $item) {

@@ -30,16 +30,35 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class RecordVisit
 {
-    public function __construct(private Scope $scope, private CardRows $rows, private WorkOrder $order, private KitReader $kit, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Scope $scope,
+        private CardRows $rows,
+        private WorkOrder $order,
+        private KitReader $kit,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @param array<string, ZoneRecipe>|null $plan what was planned, by zone; null: as the card has it */
-    public function __invoke(EntityManagerInterface $manager, string $dogId, Fields $in, ?array $plan = null): RecordedView
-    {
+    public function __invoke(
+        EntityManagerInterface $manager,
+        string $dogId,
+        Fields $in,
+        ?array $plan = null,
+    ): RecordedView {
         $dog = $this->scope->get(Dog::class, $dogId, $manager, 'dog');
-        $who = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-        $visit = new Visit(Uuid::v7(), $dog, $who, $this->place($manager, $in, $who), $this->day($in, $dog), $in->text('kind'));
+        $who =
+            $manager->find(Staff::class, $this->scope->staff()->id) ??
+            throw new \LogicException('The signed-in person is in the salon.');
+        $visit = new Visit(
+            Uuid::v7(),
+            $dog,
+            $who,
+            $this->place($manager, $in, $who),
+            $this->day($in, $dog),
+            $in->text('kind'),
+        );
         $visit->minutes = $in->intOrNull('minutes');
         $plan ??= array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->rows->plan($dog)[1]);
         $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $visit->day]);
@@ -57,7 +76,15 @@ final readonly class RecordVisit
             ++$dog->version; // The weight stands in the dog's form.
         }
         $this->zones($manager, $visit, $in, $plan);
-        $this->log->record($manager, $dog, 'visit', (string) $visit->id, \sprintf('%s visit on %s recorded', $visit->kind, $visit->day->format('Y-m-d')), null, ['zones' => \count($in->objects('zones'))]);
+        $this->log->record(
+            $manager,
+            $dog,
+            'visit',
+            (string) $visit->id,
+            \sprintf('%s visit on %s recorded', $visit->kind, $visit->day->format('Y-m-d')),
+            null,
+            ['zones' => \count($in->objects('zones'))],
+        );
 
         return new RecordedView((string) $visit->id, $visit->day->format('Y-m-d'));
     }
@@ -83,7 +110,9 @@ final readonly class RecordVisit
             return $this->scope->get(Place::class, $id, $manager, 'place');
         }
 
-        return $who->place ?? $manager->getRepository(Place::class)->findOneBy([], ['position' => 'ASC']) ?? throw InvalidInput::missing('place', 'where the visit was');
+        return $who->place ??
+            ($manager->getRepository(Place::class)->findOneBy([], ['position' => 'ASC']) ??
+                throw InvalidInput::missing('place', 'where the visit was'));
     }
 
     /** @param array<string, ZoneRecipe> $plan */
@@ -111,9 +140,13 @@ final readonly class RecordVisit
             $row = new VisitZone(Uuid::v7(), $visit, $zone->id, $state, clone $planned, clone $actual);
             $row->why = trim($z->text('why'));
             $arrival = $z->floatOrNull('arrival_mm');
-            $row->arrivalUm = null === $arrival ? null : Length::ofMillimetres($arrival, $z->pathOf('arrival_mm'))->micrometres();
+            $row->arrivalUm =
+                null === $arrival ? null : Length::ofMillimetres($arrival, $z->pathOf('arrival_mm'))->micrometres();
             $row->ownerCut = $z->bool('owner_cut');
-            $row->finishedUm = $cut && Method::Leave !== $actual->method ? $lengths->actual($actual->forRules(), $zone)->finished?->micrometres() : null;
+            $row->finishedUm =
+                $cut && Method::Leave !== $actual->method
+                    ? $lengths->actual($actual->forRules(), $zone)->finished?->micrometres()
+                    : null;
             $manager->persist($row);
         }
     }

@@ -24,7 +24,12 @@ final readonly class VisitController
 
     #[Route('/api/dogs/{id}/visits', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Record a visit; the same Idempotency-Key records it once', gives: RecordedView::class, takes: [VisitInput::class, 'shape'], status: 201)]
+    #[Endpoint(
+        'Record a visit; the same Idempotency-Key records it once',
+        gives: RecordedView::class,
+        takes: [VisitInput::class, 'shape'],
+        status: 201,
+    ),]
     public function create(Request $request, string $id): Response
     {
         $body = Body::read($request, VisitInput::shape());
@@ -36,7 +41,10 @@ final readonly class VisitController
 
                 return ['id' => $visit->id, 'day' => $visit->day];
             },
-            static fn (array $done): RecordedView => new RecordedView(\is_string($done['id']) ? $done['id'] : '', \is_string($done['day']) ? $done['day'] : ''),
+            static fn (array $done): RecordedView => new RecordedView(
+                \is_string($done['id']) ? $done['id'] : '',
+                \is_string($done['day']) ? $done['day'] : '',
+            ),
             201,
         );
     }

@@ -30,14 +30,20 @@ final class VisitInput
             'upkeep' => Shape::enum(Upkeep::class, 'upkeep')->nullable()->describe('what was really done at home'),
             'kg' => Shape::kilograms()->nullable(),
             'note' => Shape::text(0, 1000)->default(''),
-            'zones' => Shape::list(Shape::object([
-                'zone' => Zone::shape()->required(),
-                'state' => Shape::choice(VisitZone::STATES, 'state')->default('done'),
-                'actual' => RecipeInput::shape()->nullable()->describe('what was really used; null: as planned'),
-                'why' => Shape::text(0, 200)->default('')->describe('why otherwise than planned, or deferred'),
-                'arrival_mm' => Shape::number(0.1, Length::MAX_MM, 'mm found on arrival')->nullable(),
-                'owner_cut' => Shape::boolean()->default(false),
-            ]), 0, 100)->required()->describe('the zones of the visit'),
+            'zones' => Shape::list(
+                Shape::object([
+                    'zone' => Zone::shape()->required(),
+                    'state' => Shape::choice(VisitZone::STATES, 'state')->default('done'),
+                    'actual' => RecipeInput::shape()->nullable()->describe('what was really used; null: as planned'),
+                    'why' => Shape::text(0, 200)->default('')->describe('why otherwise than planned, or deferred'),
+                    'arrival_mm' => Shape::number(0.1, Length::MAX_MM, 'mm found on arrival')->nullable(),
+                    'owner_cut' => Shape::boolean()->default(false),
+                ]),
+                0,
+                100,
+            )
+                ->required()
+                ->describe('the zones of the visit'),
         ]);
     }
 }

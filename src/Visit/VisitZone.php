@@ -51,8 +51,14 @@ class VisitZone implements SalonOwned
     #[ORM\Column]
     public bool $ownerCut = false;
 
-    public function __construct(Uuid $id, Visit $visit, string $zone, string $state, ZoneRecipe $planned, ZoneRecipe $actual)
-    {
+    public function __construct(
+        Uuid $id,
+        Visit $visit,
+        string $zone,
+        string $state,
+        ZoneRecipe $planned,
+        ZoneRecipe $actual,
+    ) {
         $this->id = $id;
         $this->salon = $visit->salon;
         $this->visit = $visit;

@@ -49,8 +49,15 @@ class Bottle implements SalonOwned
     #[ORM\Column(type: 'date_immutable', nullable: true)]
     public ?\DateTimeImmutable $pouredOn = null;
 
-    public function __construct(Uuid $id, Product $product, Staff $staff, float $ml, float $concentrateMl, \DateTimeImmutable $mixedOn, \DateTimeImmutable $discardBy)
-    {
+    public function __construct(
+        Uuid $id,
+        Product $product,
+        Staff $staff,
+        float $ml,
+        float $concentrateMl,
+        \DateTimeImmutable $mixedOn,
+        \DateTimeImmutable $discardBy,
+    ) {
         $this->id = $id;
         $this->salon = $product->salon;
         $this->product = $product;

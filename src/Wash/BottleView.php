@@ -9,7 +9,22 @@ namespace KeenThistle\Wash;
 use KeenThistle\Core\Wash\Ratio;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'version', 'product', 'name', 'ratio_words', 'ml', 'concentrate_ml', 'mixed_on', 'discard_by', 'over', 'who', 'poured_on'])]
+#[OA\Schema(
+    required: [
+        'id',
+        'version',
+        'product',
+        'name',
+        'ratio_words',
+        'ml',
+        'concentrate_ml',
+        'mixed_on',
+        'discard_by',
+        'over',
+        'who',
+        'poured_on',
+    ],
+),]
 final readonly class BottleView
 {
     public function __construct(
@@ -30,6 +45,19 @@ final readonly class BottleView
 
     public static function of(Bottle $b, \DateTimeImmutable $today): self
     {
-        return new self((string) $b->id, $b->version, (string) $b->product->id, $b->product->name, '1:'.Ratio::plain($b->ratio), round($b->ml, 0), round($b->concentrateMl, 1), $b->mixedOn->format('Y-m-d'), $b->discardBy->format('Y-m-d'), $b->discardBy->format('Y-m-d') < $today->format('Y-m-d'), $b->staff->name, $b->pouredOn?->format('Y-m-d'));
+        return new self(
+            (string) $b->id,
+            $b->version,
+            (string) $b->product->id,
+            $b->product->name,
+            '1:'.Ratio::plain($b->ratio),
+            round($b->ml, 0),
+            round($b->concentrateMl, 1),
+            $b->mixedOn->format('Y-m-d'),
+            $b->discardBy->format('Y-m-d'),
+            $b->discardBy->format('Y-m-d') < $today->format('Y-m-d'),
+            $b->staff->name,
+            $b->pouredOn?->format('Y-m-d'),
+        );
     }
 }

@@ -9,12 +9,31 @@ namespace KeenThistle\Wash;
 use KeenThistle\Core\Wash\Ratio;
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['id', 'version', 'name', 'kind', 'ratio', 'ratio_words', 'label_days', 'dwell_min', 'coats', 'bottle_ml', 'stock_ml', 'litre_minor', 'note', 'active', 'today'])]
+#[OA\Schema(
+    required: [
+        'id',
+        'version',
+        'name',
+        'kind',
+        'ratio',
+        'ratio_words',
+        'label_days',
+        'dwell_min',
+        'coats',
+        'bottle_ml',
+        'stock_ml',
+        'litre_minor',
+        'note',
+        'active',
+        'today',
+    ],
+),]
 final readonly class ProductView
 {
     /**
      * @param list<string> $coats
-     * @param array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int, stock_left_ml: float, short: string|null, standing_ml: float, dogs: int} $today
+     * @param array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int,
+     *     stock_left_ml: float, short: string|null, standing_ml: float, dogs: int} $today
      */
     public function __construct(
         #[OA\Property] public string $id,
@@ -31,16 +50,57 @@ final readonly class ProductView
         #[OA\Property(nullable: true)] public ?int $litre_minor,
         #[OA\Property] public string $note,
         #[OA\Property] public bool $active,
-        #[OA\Property(required: ['litres', 'concentrate_ml', 'water_ml', 'to_mix_l', 'bottles', 'stock_left_ml', 'short', 'standing_ml', 'dogs'], properties: [
-            new OA\Property('litres', type: 'number'), new OA\Property('concentrate_ml', type: 'number'), new OA\Property('water_ml', type: 'number'), new OA\Property('to_mix_l', type: 'number', description: 'beyond what stands in good bottles'), new OA\Property('bottles', type: 'integer'),
-            new OA\Property('stock_left_ml', type: 'number'), new OA\Property('short', type: 'string', nullable: true), new OA\Property('standing_ml', type: 'number'), new OA\Property('dogs', type: 'integer'),
-        ], type: 'object')] public array $today,
+        #[OA\Property(
+            required: [
+                'litres',
+                'concentrate_ml',
+                'water_ml',
+                'to_mix_l',
+                'bottles',
+                'stock_left_ml',
+                'short',
+                'standing_ml',
+                'dogs',
+            ],
+            properties: [
+                new OA\Property('litres', type: 'number'),
+                new OA\Property('concentrate_ml', type: 'number'),
+                new OA\Property('water_ml', type: 'number'),
+                new OA\Property('to_mix_l', type: 'number', description: 'beyond what stands in good bottles'),
+                new OA\Property('bottles', type: 'integer'),
+                new OA\Property('stock_left_ml', type: 'number'),
+                new OA\Property('short', type: 'string', nullable: true),
+                new OA\Property('standing_ml', type: 'number'),
+                new OA\Property('dogs', type: 'integer'),
+            ],
+            type: 'object',
+        ),]
+        public array $today,
     ) {
     }
 
-    /** @param array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int, stock_left_ml: float, short: string|null, standing_ml: float, dogs: int} $today */
+    /**
+     * @param array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int,
+     * stock_left_ml: float, short: string|null, standing_ml: float, dogs: int} $today
+     */
     public static function of(Product $p, array $today): self
     {
-        return new self((string) $p->id, $p->version, $p->name, $p->kind, $p->ratio, '1:'.Ratio::plain($p->ratio), $p->labelDays, $p->dwell, $p->coats, $p->bottleMl, $p->stockMl, $p->litreMinor, $p->note, $p->active, $today);
+        return new self(
+            (string) $p->id,
+            $p->version,
+            $p->name,
+            $p->kind,
+            $p->ratio,
+            '1:'.Ratio::plain($p->ratio),
+            $p->labelDays,
+            $p->dwell,
+            $p->coats,
+            $p->bottleMl,
+            $p->stockMl,
+            $p->litreMinor,
+            $p->note,
+            $p->active,
+            $today,
+        );
     }
 }

@@ -31,8 +31,13 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class WashController
 {
-    public function __construct(private WashReader $wash, private Scope $scope, private Writes $writes, private ChangeRecorder $log, private ClockInterface $clock)
-    {
+    public function __construct(
+        private WashReader $wash,
+        private Scope $scope,
+        private Writes $writes,
+        private ChangeRecorder $log,
+        private ClockInterface $clock,
+    ) {
     }
 
     #[Route('/api/wash', methods: ['GET'])]
@@ -50,104 +55,202 @@ final readonly class WashController
     {
         $body = Body::read($request, WashInput::product());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
-            $salon = $manager->find(Salon::class, $this->scope->salonId()) ?? throw new \LogicException('A person has a salon.');
-            $product = new Product(Uuid::v7(), $salon, '', 'shampoo', 1.0);
-            WashInput::into($product, $body);
-            $manager->persist($product);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($body): array {
+                $salon =
+                    $manager->find(Salon::class, $this->scope->salonId()) ??
+                    throw new \LogicException('A person has a salon.');
+                $product = new Product(Uuid::v7(), $salon, '', 'shampoo', 1.0);
+                WashInput::into($product, $body);
+                $manager->persist($product);
 
-            return $this->noted($manager, $product, 'new');
-        }, $this->wash->view(...), 201);
+                return $this->noted($manager, $product, 'new');
+            },
+            $this->wash->view(...),
+            201,
+        );
     }
 
     #[Route('/api/wash/products/{id}', methods: ['PUT'])]
     #[IsGranted(May::KIT)]
-    #[Endpoint('Change a product, its stock, or take it out of use', gives: WashView::class, takes: [WashInput::class, 'product'], versioned: true)]
+    #[Endpoint(
+        'Change a product, its stock, or take it out of use',
+        gives: WashView::class,
+        takes: [WashInput::class, 'product'],
+        versioned: true,
+    ),]
     public function change(Request $request, string $id): Response
     {
         $body = Body::read($request, WashInput::product());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-            $product = $this->scope->get(Product::class, $id, $manager, 'product');
-            if ($product->version !== $version) {
-                throw Problem::stale('Somebody changed this product meanwhile, or mixed from it.', ['version' => $product->version, 'theirs_stock_ml' => $product->stockMl]);
-            }
-            WashInput::into($product, $body);
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
+                $product = $this->scope->get(Product::class, $id, $manager, 'product');
+                if ($product->version !== $version) {
+                    throw Problem::stale('Somebody changed this product meanwhile, or mixed from it.', [
+                        'version' => $product->version,
+                        'theirs_stock_ml' => $product->stockMl,
+                    ]);
+                }
+                WashInput::into($product, $body);
 
-            return $this->noted($manager, $product, $product->active ? 'changed' : 'out of use');
-        }, $this->wash->view(...));
+                return $this->noted($manager, $product, $product->active ? 'changed' : 'out of use');
+            },
+            $this->wash->view(...),
+        );
     }
 
     #[Route('/api/wash/bottles', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Mix: bottles with their labels, the concentrate taken from the stock', gives: WashView::class, takes: [WashInput::class, 'bottles'], status: 201)]
+    #[Endpoint(
+        'Mix: bottles with their labels, the concentrate taken from the stock',
+        gives: WashView::class,
+        takes: [WashInput::class, 'bottles'],
+        status: 201,
+    ),]
     public function mix(Request $request): Response
     {
         $body = Body::read($request, WashInput::bottles());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($body): array {
-            $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
-            $manager->refresh($product, LockMode::PESSIMISTIC_WRITE);
-            $staff = $manager->find(Staff::class, $this->scope->staff()->id) ?? throw new \LogicException('The signed-in person is in the salon.');
-            $today = $this->clock->now()->setTime(0, 0);
-            $mix = (new MixRule())->litres($body->float('litres'), $product->ratio);
-            $fill = (new BottleRule())->fill($mix, $product->name, $product->ratio, $product->bottleMl, $today, $product->labelDays, $body->dateOrNull('discard_by'), $product->litreMinor, $product->stockMl);
-            $count = \is_int($fill['bottles']) ? $fill['bottles'] : 1;
-            $by = new \DateTimeImmutable(\is_string($fill['discard_by']) ? $fill['discard_by'] : 'today');
-            $left = 1000 * $mix->litres;
-            for ($i = 0; $i < $count; ++$i) {
-                $ml = min($left, (float) $product->bottleMl);
-                $left -= $ml;
-                $manager->persist(new Bottle(Uuid::v7(), $product, $staff, $ml, $mix->concentrate * $ml / (1000 * $mix->litres), $today, $by));
-            }
-            // The jug may hold more than was counted: what is poured is poured.
-            $product->stockMl = max(0.0, round($product->stockMl - $mix->concentrate, 1));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($body): array {
+                $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
+                $manager->refresh($product, LockMode::PESSIMISTIC_WRITE);
+                $staff =
+                    $manager->find(Staff::class, $this->scope->staff()->id) ??
+                    throw new \LogicException('The signed-in person is in the salon.');
+                $today = $this->clock->now()->setTime(0, 0);
+                $mix = (new MixRule())->litres($body->float('litres'), $product->ratio);
+                $fill = (new BottleRule())->fill(
+                    $mix,
+                    $product->name,
+                    $product->ratio,
+                    $product->bottleMl,
+                    $today,
+                    $product->labelDays,
+                    $body->dateOrNull('discard_by'),
+                    $product->litreMinor,
+                    $product->stockMl,
+                );
+                $count = \is_int($fill['bottles']) ? $fill['bottles'] : 1;
+                $by = new \DateTimeImmutable(\is_string($fill['discard_by']) ? $fill['discard_by'] : 'today');
+                $left = 1000 * $mix->litres;
+                for ($i = 0; $i < $count; ++$i) {
+                    $ml = min($left, (float) $product->bottleMl);
+                    $left -= $ml;
+                    $manager->persist(
+                        new Bottle(
+                            Uuid::v7(),
+                            $product,
+                            $staff,
+                            $ml,
+                            ($mix->concentrate * $ml) / (1000 * $mix->litres),
+                            $today,
+                            $by,
+                        ),
+                    );
+                }
+                // The jug may hold more than was counted: what is poured is poured.
+                $product->stockMl = max(0.0, round($product->stockMl - $mix->concentrate, 1));
 
-            return $this->noted($manager, $product, \sprintf('%s l mixed, %d %s', round($mix->litres, 2), $count, 1 === $count ? 'bottle' : 'bottles'));
-        }, $this->wash->view(...), 201);
+                return $this->noted(
+                    $manager,
+                    $product,
+                    \sprintf('%s l mixed, %d %s', round($mix->litres, 2), $count, 1 === $count ? 'bottle' : 'bottles'),
+                );
+            },
+            $this->wash->view(...),
+            201,
+        );
     }
 
     public static function pouredShape(): Shape
     {
-        return Shape::object(['poured' => Shape::boolean()->required()->describe('used up or poured away; false: it stands there after all')]);
+        return Shape::object([
+            'poured' => Shape::boolean()
+                ->required()
+                ->describe('used up or poured away; false: it stands there after all'),
+        ]);
     }
 
     #[Route('/api/wash/bottles/{id}', methods: ['PUT'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('A bottle is empty, or stands there after all', gives: WashView::class, takes: [self::class, 'pouredShape'], versioned: true)]
+    #[Endpoint(
+        'A bottle is empty, or stands there after all',
+        gives: WashView::class,
+        takes: [self::class, 'pouredShape'],
+        versioned: true,
+    ),]
     public function pour(Request $request, string $id): Response
     {
         $body = Body::read($request, self::pouredShape());
         $version = Body::version($request);
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-            $bottle = $this->scope->get(Bottle::class, $id, $manager, 'bottle');
-            if ($bottle->version !== $version) {
-                throw Problem::stale('Somebody emptied this bottle meanwhile.', ['version' => $bottle->version]);
-            }
-            $bottle->pouredOn = $body->bool('poured') ? $this->clock->now()->setTime(0, 0) : null;
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
+                $bottle = $this->scope->get(Bottle::class, $id, $manager, 'bottle');
+                if ($bottle->version !== $version) {
+                    throw Problem::stale('Somebody emptied this bottle meanwhile.', ['version' => $bottle->version]);
+                }
+                $bottle->pouredOn = $body->bool('poured') ? $this->clock->now()->setTime(0, 0) : null;
 
-            return $this->noted($manager, $bottle->product, $body->bool('poured') ? 'a bottle is empty' : 'a bottle stands there after all');
-        }, $this->wash->view(...));
+                return $this->noted(
+                    $manager,
+                    $bottle->product,
+                    $body->bool('poured') ? 'a bottle is empty' : 'a bottle stands there after all',
+                );
+            },
+            $this->wash->view(...),
+        );
     }
 
     #[Route('/api/dogs/{id}/reactions', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('A skin did not bear a product: it stands on the dog\'s card from now on', gives: WashView::class, takes: [WashInput::class, 'reaction'], status: 201)]
+    #[Endpoint(
+        'A skin did not bear a product: it stands on the dog\'s card from now on',
+        gives: WashView::class,
+        takes: [WashInput::class, 'reaction'],
+        status: 201,
+    ),]
     public function react(Request $request, string $id): Response
     {
         $body = Body::read($request, WashInput::reaction());
 
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $body): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
-            $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
-            $dog->reactions = [...$dog->reactions, ['id' => (string) Uuid::v7(), 'product' => (string) $product->id, 'name' => $product->name, 'what' => trim($body->text('what')), 'on' => $this->clock->now()->format('Y-m-d'), 'who' => $this->scope->staff()->name]];
-            $this->log->record($manager, $dog, 'reaction', (string) $product->id, \sprintf('reaction to %s: %s', $product->name, trim($body->text('what'))));
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $body): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
+                $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
+                $dog->reactions = [
+                    ...$dog->reactions,
+                    [
+                        'id' => (string) Uuid::v7(),
+                        'product' => (string) $product->id,
+                        'name' => $product->name,
+                        'what' => trim($body->text('what')),
+                        'on' => $this->clock->now()->format('Y-m-d'),
+                        'who' => $this->scope->staff()->name,
+                    ],
+                ];
+                $this->log->record(
+                    $manager,
+                    $dog,
+                    'reaction',
+                    (string) $product->id,
+                    \sprintf('reaction to %s: %s', $product->name, trim($body->text('what'))),
+                );
 
-            return [];
-        }, $this->wash->view(...), 201);
+                return [];
+            },
+            $this->wash->view(...),
+            201,
+        );
     }
 
     #[Route('/api/dogs/{id}/reactions/{reaction}', methods: ['DELETE'])]
@@ -155,18 +258,24 @@ final readonly class WashController
     #[Endpoint('A reaction was written down by mistake, or a vet has cleared it', gives: WashView::class)]
     public function unreact(Request $request, string $id, string $reaction): Response
     {
-        return $this->writes->once($request, function (EntityManagerInterface $manager) use ($id, $reaction): array {
-            $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-            $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
-            $left = array_values(array_filter($dog->reactions, static fn (array $r): bool => $r['id'] !== $reaction));
-            if (\count($left) === \count($dog->reactions)) {
-                throw Problem::notFound('reaction');
-            }
-            $dog->reactions = $left;
-            $this->log->record($manager, $dog, 'reaction', $reaction, 'a reaction taken off the card');
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $reaction): array {
+                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+                $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
+                $left = array_values(
+                    array_filter($dog->reactions, static fn (array $r): bool => $r['id'] !== $reaction),
+                );
+                if (\count($left) === \count($dog->reactions)) {
+                    throw Problem::notFound('reaction');
+                }
+                $dog->reactions = $left;
+                $this->log->record($manager, $dog, 'reaction', $reaction, 'a reaction taken off the card');
 
-            return [];
-        }, $this->wash->view(...));
+                return [];
+            },
+            $this->wash->view(...),
+        );
     }
 
     /** @return array{} */

@@ -24,9 +24,13 @@ final class WashInput
             'name' => Shape::line(1, 60)->required(),
             'kind' => Shape::choice(Product::KINDS, 'kind of product')->default('shampoo'),
             'ratio' => Shape::line(1, 20)->required()->describe('as it is written: 1:10, or 10'),
-            'label_days' => Shape::integer(0, 730)->nullable()->describe('days the maker\'s label allows a mixed bottle'),
+            'label_days' => Shape::integer(0, 730)
+                ->nullable()
+                ->describe('days the maker\'s label allows a mixed bottle'),
             'dwell_min' => Shape::integer(0, 60)->nullable()->describe('minutes on the coat by the label'),
-            'coats' => Shape::list(Shape::enum(CoatType::class, 'coat'), 0, 11)->default([])->describe('coats it is meant for; none: any'),
+            'coats' => Shape::list(Shape::enum(CoatType::class, 'coat'), 0, 11)
+                ->default([])
+                ->describe('coats it is meant for; none: any'),
             'bottle_ml' => Shape::integer(50, 20_000)->default(500),
             'stock_ml' => Shape::number(0, 1_000_000, 'ml of concentrate')->default(0.0),
             'litre_minor' => Shape::integer(0, 10_000_000)->nullable()->describe('price of a litre of concentrate'),
@@ -62,6 +66,9 @@ final class WashInput
 
     public static function reaction(): Shape
     {
-        return Shape::object(['product' => Shape::text(1, 36)->required(), 'what' => Shape::line(1, 120)->required()->describe('what was seen: redness, itching, wheals')]);
+        return Shape::object([
+            'product' => Shape::text(1, 36)->required(),
+            'what' => Shape::line(1, 120)->required()->describe('what was seen: redness, itching, wheals'),
+        ]);
     }
 }

@@ -21,8 +21,11 @@ final readonly class WashReader
     private const MOST = 100;
     private const POINTS = ['brush_out', 'washing_order', 'shampoo', 'bath_frequency', 'drying', 'drying_way'];
 
-    public function __construct(private Scope $scope, private EntityManagerInterface $manager, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Scope $scope,
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function view(): WashView
@@ -35,24 +38,79 @@ final readonly class WashReader
         foreach ($this->today($today) as [$dog, $why, $time]) {
             $picked = WashDay::pick($coats, $dog->coat, array_column($dog->reactions, 'product'));
             $product = null === $picked ? null : $products[$picked];
-            $wash = null === $product || null === $dog->kg ? null : WashDay::dog($dog->kg, $dog->coat, $product->ratio, $product->kind, $product->dwell, $product->litreMinor, 'straight' === ($dog->schools + $dog->salon->schools + ['shampoo' => ''])['shampoo']);
+            $wash =
+                null === $product || null === $dog->kg
+                    ? null
+                    : WashDay::dog(
+                        $dog->kg,
+                        $dog->coat,
+                        $product->ratio,
+                        $product->kind,
+                        $product->dwell,
+                        $product->litreMinor,
+                        'straight' === ($dog->schools + $dog->salon->schools + ['shampoo' => ''])['shampoo'],
+                    );
             if (null !== $wash && null !== $product) {
                 $mixes[(string) $product->id][] = $wash['mix'];
             }
             $dogs[] = [
-                'dog' => (string) $dog->id, 'name' => $dog->name, 'coat' => $dog->coat->label(), 'kg' => $dog->kg, 'time' => $time, 'why' => $why, 'product' => null === $product ? null : (string) $product->id, 'product_name' => $product?->name,
-                'litres' => null === $wash ? null : round($wash['mix']->litres, 2), 'concentrate_ml' => $wash['mix']->concentrate ?? null, 'dwell_min' => $wash['dwell'] ?? null, 'passes' => $wash['passes'] ?? null, 'cost_minor' => $wash['cost_minor'] ?? null,
-                'reactions' => array_map(static fn (array $r): array => ['id' => $r['id'], 'product' => $r['product'], 'name' => $r['name'], 'what' => $r['what'], 'on' => $r['on']], $dog->reactions), 'differs' => self::differs($dog), 'reasons' => null === $wash ? [] : Reason::listToArray($wash['mix']->reasons),
+                'dog' => (string) $dog->id,
+                'name' => $dog->name,
+                'coat' => $dog->coat->label(),
+                'kg' => $dog->kg,
+                'time' => $time,
+                'why' => $why,
+                'product' => null === $product ? null : (string) $product->id,
+                'product_name' => $product?->name,
+                'litres' => null === $wash ? null : round($wash['mix']->litres, 2),
+                'concentrate_ml' => $wash['mix']->concentrate ?? null,
+                'dwell_min' => $wash['dwell'] ?? null,
+                'passes' => $wash['passes'] ?? null,
+                'cost_minor' => $wash['cost_minor'] ?? null,
+                'reactions' => array_map(
+                    static fn (array $r): array => [
+                        'id' => $r['id'],
+                        'product' => $r['product'],
+                        'name' => $r['name'],
+                        'what' => $r['what'],
+                        'on' => $r['on'],
+                    ],
+                    $dog->reactions,
+                ),
+                'differs' => self::differs($dog),
+                'reasons' => null === $wash ? [] : Reason::listToArray($wash['mix']->reasons),
             ];
         }
         $bottles = $this->bottles();
 
         return new WashView(
-            $today->format('Y-m-d'), $this->scope->salon()->currency, $dogs, array_values(array_map(static fn (Product $p): ProductView => ProductView::of($p, self::asked($p, $mixes[(string) $p->id] ?? [], $bottles, $today)), $products)),
-            array_map(static fn (Bottle $b): BottleView => BottleView::of($b, $today), $bottles), $this->schools(), Caution::listToArray([
-                new Caution('label', 'The maker\'s label rules: ratio, time on the coat, rinse. Nothing without a label is used.'),
-                new Caution('rinse', 'Lukewarm; not near the eyes; rinse until the water runs clear and nothing slides under the hand.'),
-                new Caution('matted', 'Nothing matted goes into the tub unless it is coming off anyway: wet mats tighten.'),
+            $today->format('Y-m-d'),
+            $this->scope->salon()->currency,
+            $dogs,
+            array_values(
+                array_map(
+                    static fn (Product $p): ProductView => ProductView::of(
+                        $p,
+                        self::asked($p, $mixes[(string) $p->id] ?? [], $bottles, $today),
+                    ),
+                    $products,
+                ),
+            ),
+            array_map(static fn (Bottle $b): BottleView => BottleView::of($b, $today), $bottles),
+            $this->schools(),
+            Caution::listToArray([
+                new Caution(
+                    'label',
+                    'The maker\'s label rules: ratio, time on the coat, rinse. Nothing without a label is used.',
+                ),
+                new Caution(
+                    'rinse',
+                    'Lukewarm; not near the eyes; rinse until the water runs clear and nothing slides under the hand.',
+                ),
+                new Caution(
+                    'matted',
+                    'Nothing matted goes into the tub unless it is coming off anyway: wet mats tighten.',
+                ),
             ]),
         );
     }
@@ -61,14 +119,33 @@ final readonly class WashReader
      * @param list<Mix> $mixes
      * @param list<Bottle> $bottles
      *
-     * @return array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int, stock_left_ml: float, short: string|null, standing_ml: float, dogs: int}
+     * @return array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int,
+     *     stock_left_ml: float, short: string|null, standing_ml: float, dogs: int}
      */
     private static function asked(Product $p, array $mixes, array $bottles, \DateTimeImmutable $today): array
     {
-        $standing = array_sum(array_map(static fn (Bottle $b): float => $b->product === $p && $b->discardBy->format('Y-m-d') >= $today->format('Y-m-d') ? $b->ml : 0.0, $bottles));
+        $standing = array_sum(
+            array_map(
+                static fn (Bottle $b): float => $b->product === $p
+                && $b->discardBy->format('Y-m-d') >= $today->format('Y-m-d')
+                    ? $b->ml
+                    : 0.0,
+                $bottles,
+            ),
+        );
         $total = WashDay::total($mixes, $p->ratio, $p->bottleMl, $p->stockMl, $standing);
 
-        return ['litres' => $total['litres'], 'concentrate_ml' => $total['concentrate_ml'], 'water_ml' => $total['water_ml'], 'to_mix_l' => $total['to_mix_l'], 'bottles' => $total['bottles'], 'stock_left_ml' => $total['stock_left_ml'], 'short' => $total['short']?->message, 'standing_ml' => round($standing, 0), 'dogs' => \count($mixes)];
+        return [
+            'litres' => $total['litres'],
+            'concentrate_ml' => $total['concentrate_ml'],
+            'water_ml' => $total['water_ml'],
+            'to_mix_l' => $total['to_mix_l'],
+            'bottles' => $total['bottles'],
+            'stock_left_ml' => $total['stock_left_ml'],
+            'short' => $total['short']?->message,
+            'standing_ml' => round($standing, 0),
+            'dogs' => \count($mixes),
+        ];
     }
 
     /** @return array<string, Product> by id */
@@ -86,7 +163,14 @@ final readonly class WashReader
     private function bottles(): array
     {
         /** @var list<Bottle> $bottles */
-        $bottles = $this->manager->createQuery('SELECT b, p, s FROM '.Bottle::class.' b JOIN b.product p JOIN b.staff s WHERE b.pouredOn IS NULL ORDER BY b.discardBy, b.id')->setMaxResults(200)->getResult();
+        $bottles = $this->manager
+            ->createQuery(
+                'SELECT b, p, s FROM '.
+                    Bottle::class.
+                    ' b JOIN b.product p JOIN b.staff s WHERE b.pouredOn IS NULL ORDER BY b.discardBy, b.id',
+            )
+            ->setMaxResults(200)
+            ->getResult();
 
         return $bottles;
     }
@@ -95,15 +179,32 @@ final readonly class WashReader
     private function today(\DateTimeImmutable $today): array
     {
         $found = [];
-        foreach ($this->scope->rows("SELECT b.dog_id, b.time, 'booked' why FROM booking b WHERE b.salon_id = :salon AND b.day = :today AND b.state = 'booked' AND b.kind <> 'nails'
+        foreach (
+            $this->scope->rows(
+                "SELECT b.dog_id, b.time, 'booked' why FROM booking b
+                WHERE b.salon_id = :salon AND b.day = :today AND b.state = 'booked' AND b.kind <> 'nails'
             UNION SELECT a.dog_id, NULL, 'arrived' FROM arrival a WHERE a.salon_id = :salon AND a.day = :today
-            UNION SELECT g.dog_id, NULL, 'at the table' FROM groom g WHERE g.salon_id = :salon AND g.closed_at IS NULL AND g.opened_at >= :today LIMIT ".self::MOST, ['today' => $today->format('Y-m-d')]) as $r) {
+            UNION SELECT g.dog_id, NULL, 'at the table'
+            FROM groom g WHERE g.salon_id = :salon AND g.closed_at IS NULL AND g.opened_at >= :today LIMIT ".
+                    self::MOST,
+                ['today' => $today->format('Y-m-d')],
+            ) as $r
+        ) {
             if (\is_string($r['dog_id'])) {
                 $was = $found[$r['dog_id']] ?? [null, null];
-                $found[$r['dog_id']] = [\is_string($r['why']) ? $r['why'] : '', \is_string($r['time']) ? $r['time'] : $was[1]];
+                $found[$r['dog_id']] = [
+                    \is_string($r['why']) ? $r['why'] : '',
+                    \is_string($r['time']) ? $r['time'] : $was[1],
+                ];
             }
         }
-        $dogs = [] === $found ? [] : $this->manager->createQuery('SELECT d FROM '.Dog::class.' d WHERE d.id IN (:ids)')->setParameter('ids', array_keys($found), \Doctrine\DBAL\ArrayParameterType::BINARY)->getResult();
+        $dogs =
+            [] === $found
+                ? []
+                : $this->manager
+                    ->createQuery('SELECT d FROM '.Dog::class.' d WHERE d.id IN (:ids)')
+                    ->setParameter('ids', array_keys($found), \Doctrine\DBAL\ArrayParameterType::BINARY)
+                    ->getResult();
         $out = [];
         foreach (\is_array($dogs) ? $dogs : [] as $dog) {
             if ($dog instanceof Dog) {

@@ -56,21 +56,81 @@ final readonly class WordsController
     {
         $own = $this->scope->salon()->styles;
 
-        return Json::response(new WordsView(
-            array_map(static fn (Zone $z): array => [
-                'id' => $z->id, 'label' => $z->label, 'group' => $z->group, 'side' => $z->side, 'tender' => $z->tender, 'thin_skin' => $z->thinSkin, 'share' => $z->hundredths / 100,
-                'meets' => ZoneTable::meeting($z->id), 'shapes' => [...StyleTable::names($z->group), ...array_column(array_filter($own, static fn (array $s): bool => StyleTable::KINDS[$s['kind']] === $z->group), 'name'), ...self::SHAPES[$z->group] ?? []],
-            ], array_values(ZoneTable::all())),
-            array_map(static fn (array $values): array => array_map(static fn (string $v): array => ['id' => $v, 'label' => self::label($v)], $values), [
-                'method' => self::values(Method::class), 'lay' => self::values(Lay::class), 'coat' => self::values(CoatType::class), 'stage' => self::values(CoatStage::class),
-                'upkeep' => self::values(Upkeep::class), 'finish' => self::values(Finish::class), 'ground' => self::values(Ground::class), 'handling' => self::values(Handling::class),
-                'reason' => ZoneRecipe::REASONS, 'carry' => ZoneRecipe::CARRY, 'stop_line' => ZoneRecipe::STOP_LINES, 'base' => BladeTable::GUARD_BASES, 'blade' => BladeTable::labels(),
-                'sex' => Dog::SEXES, 'build' => Dog::BUILDS, 'muzzle' => Dog::MUZZLES, 'ear_type' => Dog::EAR_TYPES, 'ear_set' => Dog::EAR_SETS, 'tail_type' => Dog::TAIL_TYPES, 'tail_carriage' => Dog::CARRIAGES,
-                'density' => Dog::DENSITIES, 'health' => Dog::HEALTH, 'state' => Dog::STATES, 'visit_kind' => Visit::KINDS, 'zone_state' => VisitZone::STATES,
-                'decision' => self::values(Decision::class), 'skin_under' => CheckRule::SKIN_UNDER, 'tool' => self::values(Tool::class), 'rung' => self::values(Rung::class), 'cause' => HandlingRecord::CAUSES, 'works' => HandlingRecord::WORKS,
-                'claw' => HandsOn::CLAWS, 'ear' => HandsOn::EARS, 'teeth' => HandsOn::TEETH, 'skin' => HandsOn::SKIN, 'parasites' => HandsOn::PARASITES, 'lameness' => HandsOn::LAMENESS, 'breathing' => HandsOn::AIRWAY, 'vaccination' => HandsOn::VACCINATION,
-            ]),
-        ));
+        return Json::response(
+            new WordsView(
+                array_map(
+                    static fn (Zone $z): array => [
+                        'id' => $z->id,
+                        'label' => $z->label,
+                        'group' => $z->group,
+                        'side' => $z->side,
+                        'tender' => $z->tender,
+                        'thin_skin' => $z->thinSkin,
+                        'share' => $z->hundredths / 100,
+                        'meets' => ZoneTable::meeting($z->id),
+                        'shapes' => [
+                            ...StyleTable::names($z->group),
+                            ...array_column(
+                                array_filter(
+                                    $own,
+                                    static fn (array $s): bool => StyleTable::KINDS[$s['kind']] === $z->group,
+                                ),
+                                'name',
+                            ),
+                            ...self::SHAPES[$z->group] ?? [],
+                        ],
+                    ],
+                    array_values(ZoneTable::all()),
+                ),
+                array_map(
+                    static fn (array $values): array => array_map(
+                        static fn (string $v): array => ['id' => $v, 'label' => self::label($v)],
+                        $values,
+                    ),
+                    [
+                        'method' => self::values(Method::class),
+                        'lay' => self::values(Lay::class),
+                        'coat' => self::values(CoatType::class),
+                        'stage' => self::values(CoatStage::class),
+                        'upkeep' => self::values(Upkeep::class),
+                        'finish' => self::values(Finish::class),
+                        'ground' => self::values(Ground::class),
+                        'handling' => self::values(Handling::class),
+                        'reason' => ZoneRecipe::REASONS,
+                        'carry' => ZoneRecipe::CARRY,
+                        'stop_line' => ZoneRecipe::STOP_LINES,
+                        'base' => BladeTable::GUARD_BASES,
+                        'blade' => BladeTable::labels(),
+                        'sex' => Dog::SEXES,
+                        'build' => Dog::BUILDS,
+                        'muzzle' => Dog::MUZZLES,
+                        'ear_type' => Dog::EAR_TYPES,
+                        'ear_set' => Dog::EAR_SETS,
+                        'tail_type' => Dog::TAIL_TYPES,
+                        'tail_carriage' => Dog::CARRIAGES,
+                        'density' => Dog::DENSITIES,
+                        'health' => Dog::HEALTH,
+                        'state' => Dog::STATES,
+                        'visit_kind' => Visit::KINDS,
+                        'zone_state' => VisitZone::STATES,
+                        'decision' => self::values(Decision::class),
+                        'skin_under' => CheckRule::SKIN_UNDER,
+                        'tool' => self::values(Tool::class),
+                        'rung' => self::values(Rung::class),
+                        'cause' => HandlingRecord::CAUSES,
+                        'works' => HandlingRecord::WORKS,
+                        'claw' => HandsOn::CLAWS,
+                        'ear' => HandsOn::EARS,
+                        'teeth' => HandsOn::TEETH,
+                        'skin' => HandsOn::SKIN,
+                        'parasites' => HandsOn::PARASITES,
+                        'lameness' => HandsOn::LAMENESS,
+                        'breathing' => HandsOn::AIRWAY,
+                        'vaccination' => HandsOn::VACCINATION,
+                    ],
+                ),
+            ),
+        );
     }
 
     /**
@@ -87,7 +147,14 @@ final readonly class WordsController
     {
         return match ($id) {
             '' => 'none',
-            'sees_it', 'moves_off', 'near_body', 'part_held', 'held_with_tool_near', 'on_at_a_distance', 'on_nearing', 'first_strokes' => Rung::from($id)->words(),
+            'sees_it',
+            'moves_off',
+            'near_body',
+            'part_held',
+            'held_with_tool_near',
+            'on_at_a_distance',
+            'on_nearing',
+            'first_strokes' => Rung::from($id)->words(),
             'comb', 'loosen', 'split' => Decision::from($id)->words(),
             'mites_suspected' => 'mites suspected',
             'not_shown' => 'asked, not shown',

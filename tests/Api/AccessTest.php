@@ -10,7 +10,14 @@ use Symfony\Component\Routing\RouterInterface;
 
 final class AccessTest extends ApiTestCase
 {
-    private const ROLES = ['maren' => 'manager', 'tove' => 'groomer', 'idris' => 'mobile_groomer', 'pell' => 'bather', 'junia' => 'front_desk', 'wim' => 'apprentice'];
+    private const ROLES = [
+        'maren' => 'manager',
+        'tove' => 'groomer',
+        'idris' => 'mobile_groomer',
+        'pell' => 'bather',
+        'junia' => 'front_desk',
+        'wim' => 'apprentice',
+    ];
     private const ALL = ['manager', 'groomer', 'mobile_groomer', 'bather', 'front_desk', 'apprentice'];
     private const TABLE = ['manager', 'groomer', 'mobile_groomer'];
 
@@ -112,7 +119,15 @@ final class AccessTest extends ApiTestCase
         foreach ($router->getRouteCollection() as $route) {
             $routes[] = $route->getMethods()[0].' '.$route->getPath();
         }
-        $known = [...array_keys(self::table()), 'POST /api/session', 'GET /api/health', 'GET /agreement/{token}', 'GET /agreement/{token}.pdf', 'GET /care/{token}', 'GET /care/{token}.pdf'];
+        $known = [
+            ...array_keys(self::table()),
+            'POST /api/session',
+            'GET /api/health',
+            'GET /agreement/{token}',
+            'GET /agreement/{token}.pdf',
+            'GET /care/{token}',
+            'GET /care/{token}.pdf',
+        ];
         sort($routes);
         sort($known);
         self::assertSame($known, $routes);
@@ -168,7 +183,17 @@ final class AccessTest extends ApiTestCase
         self::assertSame(['Quillon'], array_column($dogs, 'name'));
         self::assertSame([], $this->ask('GET', '/api/dogs?q=tansy')['dogs']);
         self::assertSame([], $this->ask('GET', '/api/dogs?q=4471')['dogs']);
-        self::assertSame(['Quillon'], array_values(array_unique(array_map(self::text(...), array_column(self::rows($this->ask('GET', '/api/log')['entries']), 'dog_name')))));
+        self::assertSame(
+            ['Quillon'],
+            array_values(
+                array_unique(
+                    array_map(
+                        self::text(...),
+                        array_column(self::rows($this->ask('GET', '/api/log')['entries']), 'dog_name'),
+                    ),
+                ),
+            ),
+        );
         self::assertSame([], $this->ask('GET', '/api/log?dog='.$this->dogId('Tansy'))['entries']);
         foreach (self::rows($this->ask('GET', '/api/kit')['items']) as $item) {
             self::assertSame('Loft', $item['place_name']);
@@ -188,7 +213,12 @@ final class AccessTest extends ApiTestCase
         $this->ask('GET', "/api/dogs/$tansy/card?place=$place", expect: 404);
         $this->ask('POST', "/api/dogs/$tansy/visits", ['day' => date('Y-m-d'), 'place' => $place, 'zones' => []], 404);
         $this->ask('POST', "/api/dogs/$tansy/bookings", ['day' => date('Y-m-d'), 'staff' => $person], 404);
-        $this->ask('POST', '/api/dogs', ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'household' => $household], 404);
+        $this->ask(
+            'POST',
+            '/api/dogs',
+            ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'household' => $household],
+            404,
+        );
     }
 
     /** One whose files are there: those made up for a removal are older and have none. */
@@ -203,22 +233,39 @@ final class AccessTest extends ApiTestCase
             str_starts_with($path, '/api/wash/products/') => $this->idOf('wash_product w', 'w'),
             str_starts_with($path, '/api/wash/bottles/') => $this->idOf('wash_bottle w', 'w'),
             str_starts_with($path, '/api/patterns/') => $this->idOf('house_pattern h', 'h'),
-            str_starts_with($path, '/api/kit/') => $this->idOf("kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'", 'k'),
+            str_starts_with($path, '/api/kit/') => $this->idOf(
+                "kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'",
+                'k',
+            ),
             str_starts_with($path, '/api/arrivals/') => $this->idOf('arrival a JOIN dog d ON d.id = a.dog_id', 'a'),
-            str_starts_with($path, '/api/grooms/') => $this->idOf("groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'", 'g'),
+            str_starts_with($path, '/api/grooms/') => $this->idOf(
+                "groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'",
+                'g',
+            ),
             str_starts_with($path, '/api/agreements/') => $this->idOf('agreement a', 'a'),
-            str_starts_with($path, '/api/photos/') => $this->photo ??= $this->idOf('photo p', 'p'),
-            str_starts_with($path, '/api/log/') => $this->idOf("change_log c JOIN salon s ON s.id = c.salon_id AND s.name = 'The Fulling Room'", 'c'),
+            str_starts_with($path, '/api/photos/') => ($this->photo ??= $this->idOf('photo p', 'p')),
+            str_starts_with($path, '/api/log/') => $this->idOf(
+                "change_log c JOIN salon s ON s.id = c.salon_id AND s.name = 'The Fulling Room'",
+                'c',
+            ),
             default => $this->dogId($dog),
         };
 
-        return str_replace(['{id}', '{zone}', '{tool}', '{size}', '{reaction}'], [$id, 'back', 'clipper', 'small', str_contains($path, '{reaction}') ? $this->aReaction() : ''], $path);
+        return str_replace(
+            ['{id}', '{zone}', '{tool}', '{size}', '{reaction}'],
+            [$id, 'back', 'clipper', 'small', str_contains($path, '{reaction}') ? $this->aReaction() : ''],
+            $path,
+        );
     }
 
     private function anotherEntry(): string
     {
         $id = \Symfony\Component\Uid\Uuid::v7();
-        $this->db()->executeStatement('INSERT INTO tool_entry (id, item_id, staff_id, salon_id, kind, at, minutes, dirt) SELECT ?, item_id, staff_id, salon_id, kind, at, minutes, dirt FROM tool_entry ORDER BY id LIMIT 1', [$id->toBinary()]);
+        $this->db()->executeStatement(
+            'INSERT INTO tool_entry (id, item_id, staff_id, salon_id, kind, at, minutes, dirt) SELECT ?, '.
+                'item_id, staff_id, salon_id, kind, at, minutes, dirt FROM tool_entry ORDER BY id LIMIT 1',
+            [$id->toBinary()],
+        );
 
         return (string) $id;
     }
@@ -226,7 +273,12 @@ final class AccessTest extends ApiTestCase
     private function aDerivation(): string
     {
         $id = \Symfony\Component\Uid\Uuid::v7();
-        $this->db()->executeStatement('INSERT INTO derivation (id, item_id, staff_id, salon_id, at, done, total, changed) SELECT ?, k.id, s.id, k.salon_id, NOW(), 0, 0, 0 FROM kit_item k JOIN staff s ON s.salon_id = k.salon_id ORDER BY k.id LIMIT 1', [$id->toBinary()]);
+        $this->db()->executeStatement(
+            'INSERT INTO derivation (id, item_id, staff_id, salon_id, at, done, total, changed) SELECT ?, k.id, '.
+                's.id, k.salon_id, NOW(), 0, 0, 0 FROM kit_item k JOIN staff s ON s.salon_id = k.salon_id ORDER BY '.
+                'k.id LIMIT 1',
+            [$id->toBinary()],
+        );
 
         return (string) $id;
     }
@@ -239,7 +291,19 @@ final class AccessTest extends ApiTestCase
     private function aReaction(): string
     {
         $id = (string) \Symfony\Component\Uid\Uuid::v7();
-        $this->db()->executeStatement('UPDATE dog SET reactions = ? WHERE id = ?', [json_encode([['id' => $id, 'product' => $id, 'name' => 'soap', 'what' => 'red', 'on' => '2026-01-01', 'who' => 'Nell']]), \Symfony\Component\Uid\Uuid::fromString($this->dogId('Tansy'))->toBinary()]);
+        $this->db()->executeStatement('UPDATE dog SET reactions = ? WHERE id = ?', [
+            json_encode([
+                [
+                    'id' => $id,
+                    'product' => $id,
+                    'name' => 'soap',
+                    'what' => 'red',
+                    'on' => '2026-01-01',
+                    'who' => 'Nell',
+                ],
+            ]),
+            \Symfony\Component\Uid\Uuid::fromString($this->dogId('Tansy'))->toBinary(),
+        ]);
 
         return $id;
     }
@@ -247,15 +311,23 @@ final class AccessTest extends ApiTestCase
     private function anotherPhoto(): string
     {
         // Older than a day, so that its maker may not any more either.
-        $id = \Symfony\Component\Uid\Uuid::fromString(\Symfony\Component\Uid\UuidV7::generate(new \DateTimeImmutable('-2 days')));
-        $this->db()->executeStatement('INSERT INTO photo (id, arrival_id, staff_id, salon_id, zone, moment, width, height) SELECT ?, arrival_id, staff_id, salon_id, zone, moment, width, height FROM photo ORDER BY id LIMIT 1', [$id->toBinary()]);
+        $id = \Symfony\Component\Uid\Uuid::fromString(
+            \Symfony\Component\Uid\UuidV7::generate(new \DateTimeImmutable('-2 days')),
+        );
+        $this->db()->executeStatement(
+            'INSERT INTO photo (id, arrival_id, staff_id, salon_id, zone, moment, width, height) SELECT ?, '.
+                'arrival_id, staff_id, salon_id, zone, moment, width, height FROM photo ORDER BY id LIMIT 1',
+            [$id->toBinary()],
+        );
 
         return (string) $id;
     }
 
     private function idOf(string $from, string $alias): string
     {
-        return (string) \Symfony\Component\Uid\Uuid::fromBinary(self::text($this->db()->fetchOne("SELECT $alias.id FROM $from ORDER BY $alias.id LIMIT 1")));
+        return (string) \Symfony\Component\Uid\Uuid::fromBinary(
+            self::text($this->db()->fetchOne("SELECT $alias.id FROM $from ORDER BY $alias.id LIMIT 1")),
+        );
     }
 
     /** @return array<string, mixed>|null a body that passes the shape where one is needed */
@@ -268,10 +340,21 @@ final class AccessTest extends ApiTestCase
             'POST /api/dogs/{id}/bookings' => ['day' => date('Y-m-d')],
             'PUT /api/arrivals/{id}/comb' => ['zones' => []],
             'PUT /api/arrivals/{id}/check' => ['kg' => 8.0],
-            'POST /api/arrivals/{id}/agreement' => ['agreed' => false, 'signed_by' => 'Nell', 'comb_version' => 1, 'check_version' => 1, 'choice' => 'as_reckoned'],
+            'POST /api/arrivals/{id}/agreement' => [
+                'agreed' => false,
+                'signed_by' => 'Nell',
+                'comb_version' => 1,
+                'check_version' => 1,
+                'choice' => 'as_reckoned',
+            ],
             'PUT /api/dogs/{id}/handling/{tool}' => ['tolerance' => 3],
             'POST /api/dogs/{id}/handling/{tool}/ladder' => ['rung' => 'near_body', 'calm' => true],
-            'POST /api/dogs', 'PUT /api/dogs/{id}' => ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000']],
+            'POST /api/dogs', 'PUT /api/dogs/{id}' => [
+                'name' => 'Brisk',
+                'breed' => 'cross',
+                'coat' => 'wire',
+                'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000'],
+            ],
             'PUT /api/kit/{id}/measurement', 'POST /api/kit/{id}/measurement/answer' => ['measured_mm' => 1.4],
             'POST /api/kit/{id}/calliper/answer' => ['stroke' => 0],
             'POST /api/kit' => ['kind' => 'rake', 'label' => 'fine rake', 'place' => $this->aPlace()],
@@ -286,7 +369,11 @@ final class AccessTest extends ApiTestCase
             'POST /api/patterns/{id}/spread/answer' => ['line' => 'back: 10'],
             'PUT /api/dogs/{id}/pattern' => ['pattern' => $this->idOf('house_pattern h', 'h'), 'zones' => []],
             'POST /api/dogs/{id}/pattern/answer' => ['pattern' => $this->idOf('house_pattern h', 'h')],
-            'POST /api/grooms/{id}/taps' => ['sent_at' => date('Y-m-d\TH:i:s.000\Z'), 'device' => 'tablet-1', 'taps' => [['id' => bin2hex(random_bytes(8)), 'at' => date('Y-m-d\TH:i:s.000\Z'), 'kind' => 'resume']]],
+            'POST /api/grooms/{id}/taps' => [
+                'sent_at' => date('Y-m-d\TH:i:s.000\Z'),
+                'device' => 'tablet-1',
+                'taps' => [['id' => bin2hex(random_bytes(8)), 'at' => date('Y-m-d\TH:i:s.000\Z'), 'kind' => 'resume']],
+            ],
             'POST /api/dogs/{id}/line/answer', 'PUT /api/dogs/{id}/line' => ['line' => 'back: 10'],
             'POST /api/house/answer' => ['schools' => []],
             'PUT /api/dogs/{id}/schools' => ['point' => 'voice', 'side' => 'marker'],

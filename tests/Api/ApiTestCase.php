@@ -1,6 +1,8 @@
 <?php
 
-/** What the API tests share: the demo salon in a transaction that is rolled back, signed-in clients, readable requests. */
+/**
+ * What the API tests share: the demo salon in a transaction that is rolled back, signed-in clients, readable requests.
+ */
 
 declare(strict_types=1);
 
@@ -49,8 +51,13 @@ abstract class ApiTestCase extends WebTestCase
      *
      * @return array<string, mixed> the answer
      */
-    protected function ask(string $method, string $path, array|string|null $body = null, ?int $expect = null, array $headers = []): array
-    {
+    protected function ask(
+        string $method,
+        string $path,
+        array|string|null $body = null,
+        ?int $expect = null,
+        array $headers = [],
+    ): array {
         $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->csrf];
         if ('GET' !== $method) {
             $server['HTTP_IDEMPOTENCY_KEY'] = bin2hex(random_bytes(8));
@@ -58,10 +65,21 @@ abstract class ApiTestCase extends WebTestCase
         foreach ($headers as $name => $value) {
             $server['HTTP_'.strtoupper(str_replace('-', '_', $name))] = $value;
         }
-        $this->client->request($method, $path, server: $server, content: \is_array($body) ? json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR) : $body);
+        $this->client->request(
+            $method,
+            $path,
+            server: $server,
+            content: \is_array($body)
+                ? json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR)
+                : $body,
+        );
         $response = $this->client->getResponse();
         if (null !== $expect) {
-            self::assertSame($expect, $response->getStatusCode(), "$method $path: ".mb_substr((string) $response->getContent(), 0, 800));
+            self::assertSame(
+                $expect,
+                $response->getStatusCode(),
+                "$method $path: ".mb_substr((string) $response->getContent(), 0, 800),
+            );
         }
         $answer = json_decode((string) $response->getContent(), true);
         if (!\is_array($answer)) {
@@ -88,7 +106,9 @@ abstract class ApiTestCase extends WebTestCase
 
     protected function dogId(string $name): string
     {
-        return $this->dogs[$name] ??= (string) Uuid::fromBinary(self::text($this->db()->fetchOne('SELECT id FROM dog WHERE name = ?', [$name])));
+        return $this->dogs[$name] ??= (string) Uuid::fromBinary(
+            self::text($this->db()->fetchOne('SELECT id FROM dog WHERE name = ?', [$name])),
+        );
     }
 
     /** @return array<string, mixed> */

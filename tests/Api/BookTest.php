@@ -10,7 +10,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 final class BookTest extends ApiTestCase
 {
-    private const NEW = ['name' => 'Briönne', 'breed' => 'Fen setter', 'coat' => 'feathered', 'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 3900']];
+    private const NEW = [
+        'name' => 'Briönne',
+        'breed' => 'Fen setter',
+        'coat' => 'feathered',
+        'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 3900'],
+    ];
 
     protected function setUp(): void
     {
@@ -21,7 +26,13 @@ final class BookTest extends ApiTestCase
     /** @return list<string> */
     private function found(string $query): array
     {
-        return array_map(self::text(...), array_column(self::rows($this->ask('GET', '/api/dogs?q='.rawurlencode($query), expect: 200)['dogs']), 'name'));
+        return array_map(
+            self::text(...),
+            array_column(
+                self::rows($this->ask('GET', '/api/dogs?q='.rawurlencode($query), expect: 200)['dogs']),
+                'name',
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, list<string>}> */
@@ -76,7 +87,15 @@ final class BookTest extends ApiTestCase
         $second = $this->ask('GET', '/api/dogs?cursor='.rawurlencode(self::text($first['next'])), expect: 200);
         self::assertCount(3, self::rows($second['dogs']));
         self::assertNull($second['next']);
-        self::assertCount(28, array_unique(array_map(self::text(...), [...array_column(self::rows($first['dogs']), 'id'), ...array_column(self::rows($second['dogs']), 'id')])));
+        self::assertCount(
+            28,
+            array_unique(
+                array_map(self::text(...), [
+                    ...array_column(self::rows($first['dogs']), 'id'),
+                    ...array_column(self::rows($second['dogs']), 'id'),
+                ]),
+            ),
+        );
         $this->ask('GET', '/api/dogs?cursor=rubbish', expect: 200);
     }
 
@@ -88,7 +107,9 @@ final class BookTest extends ApiTestCase
         $card = $this->ask('GET', '/api/dogs/'.self::text($dog['id']).'/card', expect: 200);
         self::assertSame([], $card['visits']);
         self::assertNull(self::map($card['interval'])['full_weeks']);
-        $this->ask('PUT', '/api/dogs/'.self::text($dog['id']).'/plan/back', self::guard(13, '10'), 200, ['If-Match' => '"0"']);
+        $this->ask('PUT', '/api/dogs/'.self::text($dog['id']).'/plan/back', self::guard(13, '10'), 200, [
+            'If-Match' => '"0"',
+        ]);
         $card = $this->ask('GET', '/api/dogs/'.self::text($dog['id']).'/card', expect: 200);
         self::assertIsInt(self::map($card['interval'])['full_weeks'], 'planned, so the clocks can say something');
     }
@@ -96,7 +117,10 @@ final class BookTest extends ApiTestCase
     public function testSentTwiceIsOneDog(): void
     {
         $key = ['Idempotency-Key' => 'dog-key-00001'];
-        self::assertSame($this->ask('POST', '/api/dogs', self::NEW, 201, $key), $this->ask('POST', '/api/dogs', self::NEW, 201, $key));
+        self::assertSame(
+            $this->ask('POST', '/api/dogs', self::NEW, 201, $key),
+            $this->ask('POST', '/api/dogs', self::NEW, 201, $key),
+        );
         self::assertCount(1, $this->found('brionne'));
     }
 
@@ -104,14 +128,24 @@ final class BookTest extends ApiTestCase
     {
         $dog = self::map($this->card('Tansy')['dog']);
         $id = self::text($dog['id']);
-        $body = array_diff_key($dog, array_flip(['id', 'version', 'household', 'household_name', 'people', 'tail_rule']));
-        $changed = $this->ask('PUT', "/api/dogs/$id", ['name' => 'Tansiline', 'kg' => 11.6] + $body, 200, ['If-Match' => '"1"']);
+        $body = array_diff_key(
+            $dog,
+            array_flip(['id', 'version', 'household', 'household_name', 'people', 'tail_rule']),
+        );
+        $changed = $this->ask('PUT', "/api/dogs/$id", ['name' => 'Tansiline', 'kg' => 11.6] + $body, 200, [
+            'If-Match' => '"1"',
+        ]);
         self::assertSame(2, $changed['version']);
         self::assertSame(['Tansiline'], $this->found('tansil'));
-        self::assertSame('Tansiline: name, kg changed', self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary']);
+        self::assertSame(
+            'Tansiline: name, kg changed',
+            self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary'],
+        );
         $stale = $this->ask('PUT', "/api/dogs/$id", ['name' => 'Other'] + $body, 412, ['If-Match' => '"1"']);
         self::assertSame('Tansiline', self::map($stale['theirs'])['name']);
-        $this->ask('PUT', "/api/dogs/$id", ['state' => 'passed_away', 'name' => 'Tansiline'] + $body, 200, ['If-Match' => '"2"']);
+        $this->ask('PUT', "/api/dogs/$id", ['state' => 'passed_away', 'name' => 'Tansiline'] + $body, 200, [
+            'If-Match' => '"2"',
+        ]);
         self::assertSame('gone', self::rows($this->card('Tansy')['cautions'])[0]['code']);
         $this->ask('POST', "/api/dogs/$id/bookings", ['day' => date('Y-m-d', time() + 86_400)], 409);
     }
@@ -153,6 +187,9 @@ final class BookTest extends ApiTestCase
     {
         $dog = $this->ask('POST', '/api/dogs', ['name' => '<img src=x onerror=alert(1)> 🐕'] + self::NEW, 201);
         self::assertSame('<img src=x onerror=alert(1)> 🐕', $dog['name']);
-        self::assertStringContainsString('application/json', self::text($this->client->getResponse()->headers->get('Content-Type')));
+        self::assertStringContainsString(
+            'application/json',
+            self::text($this->client->getResponse()->headers->get('Content-Type')),
+        );
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/** What the OpenAPI document promises is what the API answers: every answer of a working day is held against its schema. */
+/**
+ * What the OpenAPI document promises is what the API answers: every answer of a working day is held against its
+ * schema.
+ */
 
 declare(strict_types=1);
 
@@ -16,7 +19,14 @@ final class ContractTest extends ApiTestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$document = self::map(json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/api/openapi.json'), true, 512, \JSON_THROW_ON_ERROR));
+        self::$document = self::map(
+            json_decode(
+                (string) file_get_contents(\dirname(__DIR__, 2).'/docs/api/openapi.json'),
+                true,
+                512,
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, string, string}> who, path of the document, path that is asked */
@@ -39,7 +49,22 @@ final class ContractTest extends ApiTestCase
         yield 'line of Sorrel' => ['tove', '/api/dogs/{id}/line', '/api/dogs/Sorrel/line'];
         yield 'schools of Sorrel' => ['tove', '/api/dogs/{id}/schools', '/api/dogs/Sorrel/schools'];
         yield 'bookings' => ['junia', '/api/bookings', '/api/bookings'];
-        foreach (['Tansy', 'Osric', 'Marl', 'Dimity', 'Gantry', 'Sorrel', 'Perrin', 'Cobnut', 'Isolde', 'Hobnob', 'Wick', 'Sedge'] as $dog) {
+        foreach (
+            [
+                'Tansy',
+                'Osric',
+                'Marl',
+                'Dimity',
+                'Gantry',
+                'Sorrel',
+                'Perrin',
+                'Cobnut',
+                'Isolde',
+                'Hobnob',
+                'Wick',
+                'Sedge',
+            ] as $dog
+        ) {
             yield "card of $dog" => ['tove', '/api/dogs/{id}/card', "/api/dogs/$dog/card?wish=9"];
         }
     }
@@ -62,12 +87,47 @@ final class ContractTest extends ApiTestCase
         $this->holds('post', '/api/dogs/{id}/grooms', '200');
         $at = gmdate('Y-m-d\TH:i:s.000\Z');
         $taps = [
-            ['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '10'], ['kind' => 'timer', 'timer' => 'drying', 'on' => true], ['kind' => 'incident', 'what' => 'slip'], ['kind' => 'extents', 'ring' => 12, 'channel' => 60, 'arc' => 20],
-            ['kind' => 'ear', 'side' => 'left', 'place' => 'inside', 'state' => 'cleaned'], ['kind' => 'eye', 'side' => 'left', 'state' => 'wiped'], ['kind' => 'zone', 'zones' => ['rump'], 'state' => 'done', 'actual' => self::blade('7F')], ['kind' => 'nonsense'],
+            ['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '10'],
+            ['kind' => 'timer', 'timer' => 'drying', 'on' => true],
+            ['kind' => 'incident', 'what' => 'slip'],
+            ['kind' => 'extents', 'ring' => 12, 'channel' => 60, 'arc' => 20],
+            ['kind' => 'ear', 'side' => 'left', 'place' => 'inside', 'state' => 'cleaned'],
+            ['kind' => 'eye', 'side' => 'left', 'state' => 'wiped'],
+            ['kind' => 'zone', 'zones' => ['rump'], 'state' => 'done', 'actual' => self::blade('7F')],
+            ['kind' => 'nonsense'],
         ];
-        $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $at, 'device' => 'tablet-1', 'taps' => array_map(static fn (array $t): array => ['id' => bin2hex(random_bytes(8)), 'at' => $at] + $t, $taps)], 200);
+        $this->ask(
+            'POST',
+            "/api/grooms/$groom/taps",
+            [
+                'sent_at' => $at,
+                'device' => 'tablet-1',
+                'taps' => array_map(
+                    static fn (array $t): array => ['id' => bin2hex(random_bytes(8)), 'at' => $at] + $t,
+                    $taps,
+                ),
+            ],
+            200,
+        );
         $this->holds('post', '/api/grooms/{id}/taps', '200');
-        $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $at, 'device' => 'phone-9', 'taps' => [['id' => bin2hex(random_bytes(8)), 'at' => $at, 'kind' => 'zone', 'zones' => ['rump'], 'state' => 'partly']]], 200);
+        $this->ask(
+            'POST',
+            "/api/grooms/$groom/taps",
+            [
+                'sent_at' => $at,
+                'device' => 'phone-9',
+                'taps' => [
+                    [
+                        'id' => bin2hex(random_bytes(8)),
+                        'at' => $at,
+                        'kind' => 'zone',
+                        'zones' => ['rump'],
+                        'state' => 'partly',
+                    ],
+                ],
+            ],
+            200,
+        );
         $this->holds('post', '/api/grooms/{id}/taps', '200');
         $this->ask('GET', "/api/grooms/$groom", expect: 200);
         $this->holds('get', '/api/grooms/{id}', '200');
@@ -75,7 +135,18 @@ final class ContractTest extends ApiTestCase
         $this->holds('get', '/api/grooms/{id}/finish', '200');
         $this->ask('POST', "/api/grooms/$groom/probe/answer", ['blade' => '10'], 200);
         $this->holds('post', '/api/grooms/{id}/probe/answer', '200');
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Osric').'/measures', ['neck_mm' => 300, 'left_higher_mm' => 5, 'left_leather_mm' => 60, 'right_leather_mm' => 62, 'leg_to_chest' => 0.8], 200);
+        $this->ask(
+            'PUT',
+            '/api/dogs/'.$this->dogId('Osric').'/measures',
+            [
+                'neck_mm' => 300,
+                'left_higher_mm' => 5,
+                'left_leather_mm' => 60,
+                'right_leather_mm' => 62,
+                'leg_to_chest' => 0.8,
+            ],
+            200,
+        );
         $this->holds('put', '/api/dogs/{id}/measures', '200');
         $this->ask('POST', "/api/grooms/$groom/close", ['message' => 'Osric is ready.'], 200);
         $this->holds('post', '/api/grooms/{id}/close', '200');
@@ -94,13 +165,35 @@ final class ContractTest extends ApiTestCase
         $change = self::text(self::rows($this->ask('GET', "/api/log?dog=$tansy")['entries'])[0]['id']);
         $this->ask('POST', "/api/log/$change/undo", [], 200);
         $this->holds('post', '/api/log/{id}/undo', '200');
-        $visit = ['day' => date('Y-m-d'), 'minutes' => 95, 'zones' => [['zone' => 'ribs_left', 'state' => 'done', 'arrival_mm' => 30], ['zone' => 'belly', 'state' => 'deferred', 'why' => 'tired']]];
+        $visit = [
+            'day' => date('Y-m-d'),
+            'minutes' => 95,
+            'zones' => [
+                ['zone' => 'ribs_left', 'state' => 'done', 'arrival_mm' => 30],
+                ['zone' => 'belly', 'state' => 'deferred', 'why' => 'tired'],
+            ],
+        ];
         $this->ask('POST', "/api/dogs/$tansy/visits", $visit, 201);
         $this->holds('post', '/api/dogs/{id}/visits', '201');
-        $booking = $this->ask('POST', "/api/dogs/$tansy/bookings", ['day' => date('Y-m-d', strtotime('+40 days')), 'time' => '10:15', 'kind' => 'tidy'], 201);
+        $booking = $this->ask(
+            'POST',
+            "/api/dogs/$tansy/bookings",
+            ['day' => date('Y-m-d', strtotime('+40 days')), 'time' => '10:15', 'kind' => 'tidy'],
+            201,
+        );
         $this->holds('post', '/api/dogs/{id}/bookings', '201');
         $this->ask('DELETE', '/api/bookings/'.self::text($booking['id']), [], 200, ['If-Match' => '"1"']);
-        $dog = $this->ask('POST', '/api/dogs', ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000']], 201);
+        $dog = $this->ask(
+            'POST',
+            '/api/dogs',
+            [
+                'name' => 'Brisk',
+                'breed' => 'cross',
+                'coat' => 'wire',
+                'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000'],
+            ],
+            201,
+        );
         $this->holds('post', '/api/dogs', '201');
         $id = self::text($dog['id']);
         $this->ask('GET', "/api/dogs/$id/card", expect: 200);
@@ -108,22 +201,46 @@ final class ContractTest extends ApiTestCase
         $this->ask('POST', "/api/dogs/$tansy/arrivals", [], 200);
         $arrival = self::text($this->ask('POST', "/api/dogs/$tansy/arrivals", [], 200)['id']);
         $this->holds('post', '/api/dogs/{id}/arrivals', '200');
-        $this->ask('PUT', "/api/arrivals/$arrival/comb", ['zones' => [['zone' => 'back', 'severity' => 4], ['zone' => 'chest', 'severity' => 2, 'spread' => 0.5]]], 200, ['If-Match' => '"1"']);
+        $this->ask(
+            'PUT',
+            "/api/arrivals/$arrival/comb",
+            ['zones' => [['zone' => 'back', 'severity' => 4], ['zone' => 'chest', 'severity' => 2, 'spread' => 0.5]]],
+            200,
+            ['If-Match' => '"1"'],
+        );
         $this->holds('put', '/api/arrivals/{id}/comb', '200');
-        $this->ask('PUT', "/api/arrivals/$arrival/check", ['kg' => 11.2, 'skin' => ['red']], 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', "/api/arrivals/$arrival/check", ['kg' => 11.2, 'skin' => ['red']], 200, [
+            'If-Match' => '"1"',
+        ]);
         $this->holds('put', '/api/arrivals/{id}/check', '200');
         $this->ask('PUT', "/api/dogs/$tansy/handling/dryer", ['tolerance' => 1], 200, ['If-Match' => '"0"']);
         $this->holds('put', '/api/dogs/{id}/handling/{tool}', '200');
         $this->ask('POST', "/api/dogs/$tansy/handling/dryer/ladder", ['rung' => 'near_body', 'calm' => false], 201);
         $this->holds('post', '/api/dogs/{id}/handling/{tool}/ladder', '201');
-        $this->ask('POST', "/api/arrivals/$arrival/agreement", ['agreed' => true, 'signed_by' => 'Aveline', 'signature' => 'M1,1L2,2', 'comb_version' => 2, 'check_version' => 2, 'choice' => 'even_out'], 201);
+        $this->ask(
+            'POST',
+            "/api/arrivals/$arrival/agreement",
+            [
+                'agreed' => true,
+                'signed_by' => 'Aveline',
+                'signature' => 'M1,1L2,2',
+                'comb_version' => 2,
+                'check_version' => 2,
+                'choice' => 'even_out',
+            ],
+            201,
+        );
         $this->holds('post', '/api/arrivals/{id}/agreement', '201');
         $this->ask('GET', "/api/arrivals/$arrival", expect: 200);
         $this->holds('get', '/api/arrivals/{id}', '200');
-        $this->ask('PUT', '/api/house', ['rate_minor' => 70, 'mat_rate_minor' => 90, 'mat_limit' => 11.5], 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/house', ['rate_minor' => 70, 'mat_rate_minor' => 90, 'mat_limit' => 11.5], 200, [
+            'If-Match' => '"1"',
+        ]);
         $this->holds('put', '/api/house', '200');
         $blade = self::find(self::rows($this->ask('GET', '/api/kit')['items']), 'kind', 'blade');
-        $this->ask('PUT', '/api/kit/'.self::text($blade['id']).'/measurement', ['measured_mm' => 0.22], 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/kit/'.self::text($blade['id']).'/measurement', ['measured_mm' => 0.22], 200, [
+            'If-Match' => '"1"',
+        ]);
         $this->holds('put', '/api/kit/{id}/measurement', '200');
     }
 
@@ -139,7 +256,9 @@ final class ContractTest extends ApiTestCase
         $this->holds('post', '/api/kit/{id}/measurement/answer', '200');
         $this->ask('POST', "/api/kit/$blade/calliper/answer", ['stroke' => 1], 200);
         $this->holds('post', '/api/kit/{id}/calliper/answer', '200');
-        $derivation = self::text($this->ask('PUT', "/api/kit/$blade/measurement", ['measured_mm' => 1.7], 200, ['If-Match' => '"1"'])['id']);
+        $derivation = self::text(
+            $this->ask('PUT', "/api/kit/$blade/measurement", ['measured_mm' => 1.7], 200, ['If-Match' => '"1"'])['id'],
+        );
         $this->ask('POST', "/api/kit/derivations/$derivation/steps", [], 200);
         $this->holds('post', '/api/kit/derivations/{id}/steps', '200');
         $this->ask('GET', "/api/kit/derivations/$derivation", expect: 200);
@@ -152,9 +271,19 @@ final class ContractTest extends ApiTestCase
         $this->holds('post', '/api/kit/{id}/entries', '201');
         $wash = $this->ask('GET', '/api/wash', expect: 200);
         $this->holds('get', '/api/wash', '200');
-        $this->ask('POST', '/api/wash/bottles', ['product' => self::rows($wash['products'])[0]['id'], 'litres' => 2], 201);
+        $this->ask(
+            'POST',
+            '/api/wash/bottles',
+            ['product' => self::rows($wash['products'])[0]['id'], 'litres' => 2],
+            201,
+        );
         $this->holds('post', '/api/wash/bottles', '201');
-        $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/reactions', ['product' => self::rows($wash['products'])[0]['id'], 'what' => 'itch'], 201);
+        $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Tansy').'/reactions',
+            ['product' => self::rows($wash['products'])[0]['id'], 'what' => 'itch'],
+            201,
+        );
         $this->holds('post', '/api/dogs/{id}/reactions', '201');
         foreach (['Tansy', 'Gantry', 'Hobnob', 'Marl'] as $name) {
             $this->ask('GET', '/api/dogs/'.$this->dogId($name).'/then', expect: 200);
@@ -169,7 +298,13 @@ final class ContractTest extends ApiTestCase
         $this->holds('post', '/api/patterns/{id}/spread/answer', '200');
         $fit = $this->ask('POST', '/api/dogs/'.$this->dogId('Sedge').'/pattern/answer', ['pattern' => $first], 200);
         $this->holds('post', '/api/dogs/{id}/pattern/answer', '200');
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Sedge').'/pattern', ['pattern' => $first, 'zones' => []], 200, ['If-Match' => '"'.(\is_int($fit['revision']) ? $fit['revision'] : 0).'"']);
+        $this->ask(
+            'PUT',
+            '/api/dogs/'.$this->dogId('Sedge').'/pattern',
+            ['pattern' => $first, 'zones' => []],
+            200,
+            ['If-Match' => '"'.(\is_int($fit['revision']) ? $fit['revision'] : 0).'"'],
+        );
         $this->holds('put', '/api/dogs/{id}/pattern', '200');
         $this->ask('GET', '/api/dogs/'.$this->dogId('Sedge').'/pattern', expect: 200);
         $this->holds('get', '/api/dogs/{id}/pattern', '200');
@@ -178,7 +313,11 @@ final class ContractTest extends ApiTestCase
     public function testEveryDocumentedRouteExistsAndEveryReferenceResolves(): void
     {
         $schemas = self::map(self::map(self::$document['components'])['schemas']);
-        preg_match_all('~"#/components/schemas/(\w+)"~', str_replace('\/', '/', json_encode(self::$document, \JSON_THROW_ON_ERROR)), $references);
+        preg_match_all(
+            '~"#/components/schemas/(\w+)"~',
+            str_replace('\/', '/', json_encode(self::$document, \JSON_THROW_ON_ERROR)),
+            $references,
+        );
         foreach (array_unique($references[1]) as $name) {
             self::assertArrayHasKey($name, $schemas);
         }
@@ -193,13 +332,25 @@ final class ContractTest extends ApiTestCase
         $responses = self::map($operation['responses']);
         self::assertArrayHasKey($status, $responses, "$verb $path does not document $status");
         $schema = self::map(self::map(self::map($responses[$status])['content'])['application/json'])['schema'];
-        $whole = json_decode(json_encode(self::jsonSchema(['allOf' => [$schema], 'components' => self::$document['components']]), \JSON_THROW_ON_ERROR), false, 512, \JSON_THROW_ON_ERROR);
+        $whole = json_decode(
+            json_encode(
+                self::jsonSchema(['allOf' => [$schema], 'components' => self::$document['components']]),
+                \JSON_THROW_ON_ERROR,
+            ),
+            false,
+            512,
+            \JSON_THROW_ON_ERROR,
+        );
         self::assertIsObject($whole);
         $validator = new Validator();
         $validator->setMaxErrors(3);
         $result = $validator->validate(json_decode((string) $this->client->getResponse()->getContent()), $whole);
         $error = $result->error();
-        self::assertTrue($result->isValid(), "$verb $path: ".(null === $error ? '' : json_encode((new \Opis\JsonSchema\Errors\ErrorFormatter())->format($error))));
+        self::assertTrue(
+            $result->isValid(),
+            "$verb $path: ".
+                (null === $error ? '' : json_encode((new \Opis\JsonSchema\Errors\ErrorFormatter())->format($error))),
+        );
     }
 
     /**

@@ -9,13 +9,52 @@ namespace KeenThistle\Tests\Api;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * The seed is fixed, so that a run is the same every time; bin/test faults takes the day's number and more requests, and
+ * The seed is fixed, so that a run is the same every time; bin/test faults takes the day's number and more requests,
+ * and
  * prints it: KT_FUZZ_SEED and KT_FUZZ set both.
  */
 final class FuzzTest extends ApiTestCase
 {
-    private const WORDS = ["\0", "2026-11-27\0", '', ' ', "\u{200B}", '🐾🐾🐾', '<script>alert(1)</script>', "'; DROP TABLE dog; --", '../../etc/passwd', 'NaN', '-1', '1e999', "a\r\nSet-Cookie: x=1", '9999-99-99', '0000-00-00', '2026-02-30', '24:61', '%00', "\u{202E}drawkcab", 'ÅÄÖ', '10 mm', 'null'];
-    private const VALUES = [null, true, false, 0, -1, 1.5, 1e300, -1e300, \PHP_INT_MAX, \PHP_INT_MIN, [], [[]], ['a' => ['b' => []]], 1e-300];
+    private const WORDS = [
+        "\0",
+        "2026-11-27\0",
+        '',
+        ' ',
+        "\u{200B}",
+        '🐾🐾🐾',
+        '<script>alert(1)</script>',
+        "'; DROP TABLE dog; --",
+        '../../etc/passwd',
+        'NaN',
+        '-1',
+        '1e999',
+        "a\r\nSet-Cookie: x=1",
+        '9999-99-99',
+        '0000-00-00',
+        '2026-02-30',
+        '24:61',
+        '%00',
+        "\u{202E}drawkcab",
+        'ÅÄÖ',
+        '10 mm',
+        'null',
+    ];
+    private const VALUES = [
+        null,
+        true,
+        false,
+        0,
+        -1,
+        1.5,
+        1e300,
+        -1e300,
+        \PHP_INT_MAX,
+        \PHP_INT_MIN,
+        [],
+        [[]],
+        ['a' => ['b' => []]],
+        1e-300,
+    ];
 
     /** @var array<string, list<string>> real ids by what a path is about */
     private array $ids = [];
@@ -41,7 +80,13 @@ final class FuzzTest extends ApiTestCase
             if ([] !== $query && 0 === mt_rand(0, 1)) {
                 $target .= '?'.$query[mt_rand(0, \count($query) - 1)].'='.rawurlencode($this->word());
             }
-            $body = null === $schema ? null : json_encode($this->hurt($this->made($schema)), \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE);
+            $body =
+                null === $schema
+                    ? null
+                    : json_encode(
+                        $this->hurt($this->made($schema)),
+                        \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE,
+                    );
             if (null !== $body && 0 === mt_rand(0, 40)) {
                 $body = substr((string) $body, 0, -1);
             }
@@ -49,7 +94,14 @@ final class FuzzTest extends ApiTestCase
             $this->ask($method, $target, \is_string($body) ? $body : null, headers: $headers);
             $status = $this->client->getResponse()->getStatusCode();
             $statuses[$status] = ($statuses[$status] ?? 0) + 1;
-            self::assertLessThan(500, $status, "seed $seed, request $i: $method $target ".mb_substr((string) $body, 0, 2000).' '.json_encode($headers, \JSON_PARTIAL_OUTPUT_ON_ERROR));
+            self::assertLessThan(
+                500,
+                $status,
+                "seed $seed, request $i: $method $target ".
+                    mb_substr((string) $body, 0, 2000).
+                    ' '.
+                    json_encode($headers, \JSON_PARTIAL_OUTPUT_ON_ERROR),
+            );
             if (401 === $status) {
                 $this->signIn('maren');
             }
@@ -62,7 +114,10 @@ final class FuzzTest extends ApiTestCase
         }
     }
 
-    /** @return list<array{string, string, array<mixed>|null, list<string>}> method, path, schema of the body, names in the query */
+    /**
+     * @return list<array{string, string, array<mixed>|null, list<string>}> method, path, schema of the body, names in
+     *     the query
+     */
     private static function operations(): array
     {
         $document = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/docs/api/openapi.json'), true);
@@ -71,8 +126,20 @@ final class FuzzTest extends ApiTestCase
             foreach (self::map($methods) as $method => $operation) {
                 $operation = self::map($operation);
                 if (!str_starts_with($path, '/api/session')) {
-                    $schema = isset($operation['requestBody']) ? self::map(self::map(self::map(self::map($operation['requestBody'])['content'])['application/json'])['schema']) : null;
-                    $query = array_column(array_filter(self::rows($operation['parameters'] ?? []), static fn (array $p): bool => 'query' === $p['in']), 'name');
+                    $schema = isset($operation['requestBody'])
+                        ? self::map(
+                            self::map(self::map(self::map($operation['requestBody'])['content'])['application/json'])[
+                                'schema'
+                            ],
+                        )
+                        : null;
+                    $query = array_column(
+                        array_filter(
+                            self::rows($operation['parameters'] ?? []),
+                            static fn (array $p): bool => 'query' === $p['in'],
+                        ),
+                        'name',
+                    );
                     $out[] = [strtoupper($method), $path, $schema, array_values(array_filter($query, is_string(...)))];
                 }
             }
@@ -101,12 +168,19 @@ final class FuzzTest extends ApiTestCase
             str_starts_with($path, '/api/wash/bottles/') => 'wash_bottle',
             default => 'dog',
         };
-        $this->ids[$table] ??= array_map(static fn (mixed $id): string => (string) Uuid::fromBinary(self::text($id)), $this->db()->fetchFirstColumn("SELECT id FROM $table ORDER BY id LIMIT 12"));
+        $this->ids[$table] ??= array_map(
+            static fn (mixed $id): string => (string) Uuid::fromBinary(self::text($id)),
+            $this->db()->fetchFirstColumn("SELECT id FROM $table ORDER BY id LIMIT 12"),
+        );
         $ids = [] === $this->ids[$table] ? [(string) Uuid::v4()] : $this->ids[$table];
         $zones = ['back', 'loin', 'brow', 'pads_front_left', 'lips'];
         $tools = ['clipper', 'dryer', 'grinder', 'nail_clippers'];
 
-        return str_replace(['{id}', '{zone}', '{tool}', '{size}', '{reaction}'], [$ids[mt_rand(0, \count($ids) - 1)], $zones[mt_rand(0, 4)], $tools[mt_rand(0, 3)], 'small', $ids[0]], $path);
+        return str_replace(
+            ['{id}', '{zone}', '{tool}', '{size}', '{reaction}'],
+            [$ids[mt_rand(0, \count($ids) - 1)], $zones[mt_rand(0, 4)], $tools[mt_rand(0, 3)], 'small', $ids[0]],
+            $path,
+        );
     }
 
     /**
@@ -119,14 +193,22 @@ final class FuzzTest extends ApiTestCase
         if (\is_array($schema['enum'] ?? null) && [] !== $schema['enum']) {
             return $schema['enum'][array_rand($schema['enum'])];
         }
-        $number = static fn (string $name, float $usual): float => is_numeric($schema[$name] ?? null) ? (float) $schema[$name] : $usual;
+        $number = static fn (string $name, float $usual): float => is_numeric($schema[$name] ?? null)
+            ? (float) $schema[$name]
+            : $usual;
 
         return match ($schema['type'] ?? 'object') {
             'object' => $this->object($schema),
-            'array' => array_map(fn (): mixed => $this->made(self::map($schema['items'] ?? [])), array_fill(0, mt_rand((int) $number('minItems', 0), (int) min(3, $number('maxItems', 3))), 0)),
-            'string' => 'date' === ($schema['format'] ?? '') ? date('Y-m-d', time() + mt_rand(-5, 60) * 86400) : $this->string((int) $number('minLength', 0), (int) $number('maxLength', 20)),
+            'array' => array_map(
+                fn (): mixed => $this->made(self::map($schema['items'] ?? [])),
+                array_fill(0, mt_rand((int) $number('minItems', 0), (int) min(3, $number('maxItems', 3))), 0),
+            ),
+            'string' => 'date' === ($schema['format'] ?? '')
+                ? date('Y-m-d', time() + mt_rand(-5, 60) * 86400)
+                : $this->string((int) $number('minLength', 0), (int) $number('maxLength', 20)),
             'integer' => mt_rand((int) max(-1e6, $number('minimum', 0)), (int) min(1e6, $number('maximum', 100))),
-            'number' => $number('minimum', 0) + mt_rand(1, 100) / 100 * min(50, $number('maximum', 100) - $number('minimum', 0)),
+            'number' => $number('minimum', 0) +
+                (mt_rand(1, 100) / 100) * min(50, $number('maximum', 100) - $number('minimum', 0)),
             'boolean' => 1 === mt_rand(0, 1),
             default => null,
         };

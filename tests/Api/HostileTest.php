@@ -26,8 +26,13 @@ final class HostileTest extends ApiTestCase
         yield 'very wide' => ['{"zones":['.implode(',', array_fill(0, 3000, '{"zone":"back"}')).']}'];
         yield 'very long' => ['{"name":"'.str_repeat('ä', 200_000).'","breed":"x","coat":"wire"}'];
         yield 'a key of the language' => ['{"__proto__":{"role":"manager"},"constructor":1}'];
-        yield 'markup everywhere' => ['{"zone":"<img src=x onerror=alert(1)>","method":"<b>","name":"<script>","day":"<i>","staff":"<u>"}'];
-        yield 'SQL everywhere' => ['{"zone":"back\' OR 1=1 --","day":"2026-01-01\'; DROP TABLE dog; --","staff":"1 OR 1=1","pin":"\' OR \'\'=\'","measured_mm":"1; SELECT 1"}'];
+        yield 'markup everywhere' => [
+            '{"zone":"<img src=x onerror=alert(1)>","method":"<b>","name":"<script>","day":"<i>","staff":"<u>"}',
+        ];
+        yield 'SQL everywhere' => [
+            '{"zone":"back\' OR 1=1 --","day":"2026-01-01\'; DROP TABLE dog; --","staff":"1 OR 1=1","pin":"\' OR '.
+            '\'\'=\'","measured_mm":"1; SELECT 1"}',
+        ];
     }
 
     #[DataProvider('bodies')]
@@ -36,13 +41,33 @@ final class HostileTest extends ApiTestCase
         $this->signIn('maren');
         $tansy = $this->dogId('Tansy');
         $tool = self::text(self::rows($this->ask('GET', '/api/kit')['items'])[0]['id']);
-        $before = $this->db()->fetchAllAssociative('SELECT (SELECT COUNT(*) FROM dog) dogs, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM booking) bookings, (SELECT COUNT(*) FROM change_log) changes');
-        foreach (['POST /api/dogs', "PUT /api/dogs/$tansy", "POST /api/dogs/$tansy/answer", "PUT /api/dogs/$tansy/plan/back", "POST /api/dogs/$tansy/visits", "POST /api/dogs/$tansy/bookings", "PUT /api/kit/$tool/measurement", 'POST /api/session/person'] as $line) {
+        $before = $this->db()->fetchAllAssociative(
+            'SELECT (SELECT COUNT(*) FROM dog) dogs, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM '.
+                'booking) bookings, (SELECT COUNT(*) FROM change_log) changes',
+        );
+        foreach (
+            [
+                'POST /api/dogs',
+                "PUT /api/dogs/$tansy",
+                "POST /api/dogs/$tansy/answer",
+                "PUT /api/dogs/$tansy/plan/back",
+                "POST /api/dogs/$tansy/visits",
+                "POST /api/dogs/$tansy/bookings",
+                "PUT /api/kit/$tool/measurement",
+                'POST /api/session/person',
+            ] as $line
+        ) {
             [$method, $path] = explode(' ', $line);
             $this->ask($method, $path, $body, headers: ['If-Match' => '"1"']);
             $this->refusedPlainly($line);
         }
-        self::assertSame($before, $this->db()->fetchAllAssociative('SELECT (SELECT COUNT(*) FROM dog) dogs, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM booking) bookings, (SELECT COUNT(*) FROM change_log) changes'));
+        self::assertSame(
+            $before,
+            $this->db()->fetchAllAssociative(
+                'SELECT (SELECT COUNT(*) FROM dog) dogs, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) '.
+                    'FROM booking) bookings, (SELECT COUNT(*) FROM change_log) changes',
+            ),
+        );
     }
 
     #[DataProvider('bodies')]
@@ -51,9 +76,23 @@ final class HostileTest extends ApiTestCase
         $this->signIn('maren');
         $tansy = $this->dogId('Tansy');
         $groom = self::text($this->ask('POST', "/api/dogs/$tansy/grooms", [], 200)['id']);
-        $count = 'SELECT (SELECT COUNT(*) FROM groom_tap) taps, (SELECT COUNT(*) FROM incident) incidents, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM message) messages, (SELECT COUNT(*) FROM change_log) changes';
+        $count =
+            'SELECT (SELECT COUNT(*) FROM groom_tap) taps, (SELECT COUNT(*) FROM incident) incidents, (SELECT '.
+            'COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM message) messages, (SELECT COUNT(*) FROM '.
+            'change_log) changes';
         $before = $this->db()->fetchAllAssociative($count);
-        foreach (["POST /api/grooms/$groom/taps", "POST /api/grooms/$groom/probe/answer", "POST /api/grooms/$groom/close", "PUT /api/dogs/$tansy/measures", "PUT /api/dogs/$tansy/schools", "PUT /api/dogs/$tansy/line", "POST /api/dogs/$tansy/line/answer", 'POST /api/house/answer'] as $line) {
+        foreach (
+            [
+                "POST /api/grooms/$groom/taps",
+                "POST /api/grooms/$groom/probe/answer",
+                "POST /api/grooms/$groom/close",
+                "PUT /api/dogs/$tansy/measures",
+                "PUT /api/dogs/$tansy/schools",
+                "PUT /api/dogs/$tansy/line",
+                "POST /api/dogs/$tansy/line/answer",
+                'POST /api/house/answer',
+            ] as $line
+        ) {
             [$method, $path] = explode(' ', $line);
             $this->ask($method, $path, $body, headers: ['If-Match' => '"1"']);
             $this->refusedPlainly($line);
@@ -70,12 +109,30 @@ final class HostileTest extends ApiTestCase
         $tool = self::text(self::rows($this->ask('GET', '/api/kit')['items'])[0]['id']);
         $product = self::text(self::rows($this->ask('GET', '/api/wash')['products'])[0]['id']);
         $pattern = self::text(self::rows($this->ask('GET', '/api/patterns')['patterns'])[0]['id']);
-        $count = 'SELECT (SELECT COUNT(*) FROM kit_item) tools, (SELECT COUNT(*) FROM tool_entry) entries, (SELECT COUNT(*) FROM derivation) derivations, (SELECT COUNT(*) FROM wash_product) products, (SELECT COUNT(*) FROM wash_bottle) bottles, (SELECT COUNT(*) FROM house_pattern) patterns, (SELECT COUNT(*) FROM house_pattern_follow) follows, (SELECT COUNT(*) FROM change_log) changes';
+        $count =
+            'SELECT (SELECT COUNT(*) FROM kit_item) tools, (SELECT COUNT(*) FROM tool_entry) entries, (SELECT '.
+            'COUNT(*) FROM derivation) derivations, (SELECT COUNT(*) FROM wash_product) products, (SELECT '.
+            'COUNT(*) FROM wash_bottle) bottles, (SELECT COUNT(*) FROM house_pattern) patterns, (SELECT COUNT(*) '.
+            'FROM house_pattern_follow) follows, (SELECT COUNT(*) FROM change_log) changes';
         $before = $this->db()->fetchAllAssociative($count);
-        foreach ([
-            'POST /api/kit', "PUT /api/kit/$tool", "POST /api/kit/$tool/entries", "POST /api/kit/$tool/measurement/answer", "POST /api/kit/$tool/calliper/answer", 'POST /api/wash/products', "PUT /api/wash/products/$product", 'POST /api/wash/bottles',
-            "POST /api/dogs/$tansy/reactions", 'POST /api/patterns', "PUT /api/patterns/$pattern", "POST /api/patterns/$pattern/spread/answer", "PUT /api/dogs/$tansy/pattern", "POST /api/dogs/$tansy/pattern/answer",
-        ] as $line) {
+        foreach (
+            [
+                'POST /api/kit',
+                "PUT /api/kit/$tool",
+                "POST /api/kit/$tool/entries",
+                "POST /api/kit/$tool/measurement/answer",
+                "POST /api/kit/$tool/calliper/answer",
+                'POST /api/wash/products',
+                "PUT /api/wash/products/$product",
+                'POST /api/wash/bottles',
+                "POST /api/dogs/$tansy/reactions",
+                'POST /api/patterns',
+                "PUT /api/patterns/$pattern",
+                "POST /api/patterns/$pattern/spread/answer",
+                "PUT /api/dogs/$tansy/pattern",
+                "POST /api/dogs/$tansy/pattern/answer",
+            ] as $line
+        ) {
             [$method, $path] = explode(' ', $line);
             $this->ask($method, $path, $body, headers: ['If-Match' => '"1"']);
             $this->refusedPlainly($line);
@@ -89,11 +146,18 @@ final class HostileTest extends ApiTestCase
         $oat = self::find(self::rows($this->ask('GET', '/api/wash')['products']), 'name', 'Oat wash');
         $key = ['Idempotency-Key' => bin2hex(random_bytes(8))];
         $first = $this->ask('POST', '/api/wash/bottles', ['product' => $oat['id'], 'litres' => 1], 201, $key);
-        self::assertSame($first, $this->ask('POST', '/api/wash/bottles', ['product' => $oat['id'], 'litres' => 1], 201, $key));
+        self::assertSame(
+            $first,
+            $this->ask('POST', '/api/wash/bottles', ['product' => $oat['id'], 'litres' => 1], 201, $key),
+        );
         self::assertCount(\count(self::rows($first['bottles'])), self::rows($this->ask('GET', '/api/wash')['bottles']));
         $emoji = 'Oat 🛁 <b>wash</b> \'; DROP TABLE dog; --';
         $this->ask('POST', '/api/wash/products', ['name' => $emoji, 'ratio' => '1:10'], 201);
-        self::assertContains($emoji, array_column(self::rows($this->ask('GET', '/api/wash')['products']), 'name'), 'it is only text');
+        self::assertContains(
+            $emoji,
+            array_column(self::rows($this->ask('GET', '/api/wash')['products']), 'name'),
+            'it is only text',
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>}> what a tap says besides its id and time */
@@ -106,8 +170,17 @@ final class HostileTest extends ApiTestCase
         yield 'too many zones' => [['kind' => 'zone', 'zones' => array_fill(0, 500, 'back'), 'state' => 'done']];
         yield 'zones as text' => [['kind' => 'zone', 'zones' => 'back', 'state' => 'done']];
         yield 'a state in capitals' => [['kind' => 'zone', 'zones' => ['back'], 'state' => 'DONE']];
-        yield 'a reason as long as a book' => [['kind' => 'zone', 'zones' => ['back'], 'state' => 'deferred', 'why' => str_repeat('x', 5000)]];
-        yield 'a guard over a long blade' => [['kind' => 'zone', 'zones' => ['back'], 'state' => 'done', 'actual' => ['method' => 'guard', 'tool' => ['kind' => 'blade', 'label' => '4F']]]];
+        yield 'a reason as long as a book' => [
+            ['kind' => 'zone', 'zones' => ['back'], 'state' => 'deferred', 'why' => str_repeat('x', 5000)],
+        ];
+        yield 'a guard over a long blade' => [
+            [
+                'kind' => 'zone',
+                'zones' => ['back'],
+                'state' => 'done',
+                'actual' => ['method' => 'guard', 'tool' => ['kind' => 'blade', 'label' => '4F']],
+            ],
+        ];
         yield 'a blade that is none' => [['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '11']];
         yield 'a timer that is none' => [['kind' => 'timer', 'timer' => 'egg', 'on' => true]];
         yield 'a timer of no minutes' => [['kind' => 'timer', 'timer' => 'dwell', 'on' => true, 'minutes' => 0]];
@@ -117,13 +190,17 @@ final class HostileTest extends ApiTestCase
         yield 'a seventh claw' => [['kind' => 'claw', 'foot' => 'front_left', 'claw' => 7, 'state' => 'tipped']];
         yield 'a fifth foot' => [['kind' => 'claw', 'foot' => 'middle', 'claw' => 1, 'state' => 'tipped']];
         yield 'half a pad' => [['kind' => 'pads', 'foot' => 'front_left', 'bare' => 2.5]];
-        yield 'an ear in the middle' => [['kind' => 'ear', 'side' => 'middle', 'place' => 'inside', 'state' => 'cleaned']];
+        yield 'an ear in the middle' => [
+            ['kind' => 'ear', 'side' => 'middle', 'place' => 'inside', 'state' => 'cleaned'],
+        ];
         yield 'an extent below nothing' => [['kind' => 'extents', 'ring' => -1, 'channel' => 0, 'arc' => 0]];
         yield 'an accident nobody knows' => [['kind' => 'incident', 'what' => '<script>alert(1)</script>']];
         yield 'to nobody' => [['kind' => 'hand_over', 'to' => '']];
         yield 'a note of nothing' => [['kind' => 'note', 'text' => '']];
         yield 'a look without a word' => [['kind' => 'look', 'ok' => true]];
-        yield 'a choice about nothing' => [['kind' => 'choose', 'held' => 'none-such-tap', 'zone' => 'back', 'ok' => true]];
+        yield 'a choice about nothing' => [
+            ['kind' => 'choose', 'held' => 'none-such-tap', 'zone' => 'back', 'ok' => true],
+        ];
         yield 'a field nobody knows' => [['kind' => 'resume', 'role' => 'manager']];
         yield 'SQL as id' => [['kind' => 'resume', 'id' => "'; DROP TABLE groom; --\n"]];
         yield 'a short id' => [['kind' => 'resume', 'id' => 'x']];
@@ -139,7 +216,11 @@ final class HostileTest extends ApiTestCase
         $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/grooms', [], 200)['id']);
         $now = gmdate('Y-m-d\TH:i:s.000\Z');
         $base = static fn (): array => ['id' => bin2hex(random_bytes(8)), 'at' => $now];
-        $answer = $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $now, 'device' => 'tablet-1', 'taps' => [$said + $base(), ['kind' => 'note', 'text' => 'counted all the same'] + $base()]]);
+        $answer = $this->ask('POST', "/api/grooms/$groom/taps", [
+            'sent_at' => $now,
+            'device' => 'tablet-1',
+            'taps' => [$said + $base(), ['kind' => 'note', 'text' => 'counted all the same'] + $base()],
+        ]);
         $status = $this->client->getResponse()->getStatusCode();
         if (404 === $status) {
             // A colleague who is none is refused as a whole: it is about another salon's people.
@@ -159,7 +240,20 @@ final class HostileTest extends ApiTestCase
     /** @return iterable<string, array{string}> */
     public static function ids(): iterable
     {
-        foreach (['x', '0', '-1', '%00', '..%2f..%2fetc', "1'%20OR%20'1'='1", '00000000-0000-0000-0000-000000000000', '0190a0b0-0000-7000-8000-00000000000g', '🐾', str_repeat('a', 3000)] as $id) {
+        foreach (
+            [
+                'x',
+                '0',
+                '-1',
+                '%00',
+                '..%2f..%2fetc',
+                "1'%20OR%20'1'='1",
+                '00000000-0000-0000-0000-000000000000',
+                '0190a0b0-0000-7000-8000-00000000000g',
+                '🐾',
+                str_repeat('a', 3000),
+            ] as $id
+        ) {
             yield substr($id, 0, 40) => [$id];
         }
     }
@@ -168,7 +262,20 @@ final class HostileTest extends ApiTestCase
     public function testNoIdBreaksARoute(string $id): void
     {
         $this->signIn('maren');
-        foreach (["GET /api/grooms/$id", "POST /api/grooms/$id/close", "GET /api/grooms/$id/finish", "POST /api/dogs/$id/grooms", "GET /api/dogs/$id/line", "GET /api/dogs/$id/card", "PUT /api/dogs/$id/plan/back", "POST /api/log/$id/undo", "DELETE /api/bookings/$id", "PUT /api/kit/$id/measurement"] as $line) {
+        foreach (
+            [
+                "GET /api/grooms/$id",
+                "POST /api/grooms/$id/close",
+                "GET /api/grooms/$id/finish",
+                "POST /api/dogs/$id/grooms",
+                "GET /api/dogs/$id/line",
+                "GET /api/dogs/$id/card",
+                "PUT /api/dogs/$id/plan/back",
+                "POST /api/log/$id/undo",
+                "DELETE /api/bookings/$id",
+                "PUT /api/kit/$id/measurement",
+            ] as $line
+        ) {
             [$method, $path] = explode(' ', $line);
             $body = match (true) {
                 str_contains($line, '/plan/') => self::blade('10'),
@@ -184,7 +291,22 @@ final class HostileTest extends ApiTestCase
     /** @return iterable<string, array{string}> */
     public static function queries(): iterable
     {
-        foreach (['q=%FF%FE', 'q='.str_repeat('wort%20', 300), 'q=%25%25%25', 'q=_', "q='", 'q[]=a', 'cursor=%00', 'cursor=aGVsbG8', 'cursor[]=1', 'q=%3Cscript%3E', 'q=\\', 'q=%F0%9F%90%BE'] as $query) {
+        foreach (
+            [
+                'q=%FF%FE',
+                'q='.str_repeat('wort%20', 300),
+                'q=%25%25%25',
+                'q=_',
+                "q='",
+                'q[]=a',
+                'cursor=%00',
+                'cursor=aGVsbG8',
+                'cursor[]=1',
+                'q=%3Cscript%3E',
+                'q=\\',
+                'q=%F0%9F%90%BE',
+            ] as $query
+        ) {
             yield substr($query, 0, 40) => [$query];
         }
     }
@@ -213,7 +335,12 @@ final class HostileTest extends ApiTestCase
     public function testAVersionMustBeAVersion(string $version): void
     {
         $this->signIn('maren');
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/back', self::blade('10'), headers: ['If-Match' => $version]);
+        $this->ask(
+            'PUT',
+            '/api/dogs/'.$this->dogId('Tansy').'/plan/back',
+            self::blade('10'),
+            headers: ['If-Match' => $version],
+        );
         $status = $this->client->getResponse()->getStatusCode();
         self::assertContains($status, [200, 400, 412, 428], $version);
         if (200 === $status) {
@@ -226,7 +353,12 @@ final class HostileTest extends ApiTestCase
     {
         $this->signIn('maren');
         foreach (['text/plain', 'application/x-www-form-urlencoded', 'multipart/form-data', ''] as $type) {
-            $this->client->request('POST', '/api/session', server: ['CONTENT_TYPE' => $type], content: '{"login":"maren","password":"thistle-demo"}');
+            $this->client->request(
+                'POST',
+                '/api/session',
+                server: ['CONTENT_TYPE' => $type],
+                content: '{"login":"maren","password":"thistle-demo"}',
+            );
             self::assertSame(400, $this->client->getResponse()->getStatusCode(), $type);
         }
         foreach (['PATCH', 'TRACE', 'POST'] as $method) {
@@ -247,6 +379,9 @@ final class HostileTest extends ApiTestCase
     {
         $answer = (string) $this->client->getResponse()->getContent();
         self::assertJson($answer);
-        self::assertDoesNotMatchRegularExpression('~SQLSTATE|Stack trace|Doctrine\\\\|Symfony\\\\|\.php|/vendor/~', $answer);
+        self::assertDoesNotMatchRegularExpression(
+            '~SQLSTATE|Stack trace|Doctrine\\\\|Symfony\\\\|\.php|/vendor/~',
+            $answer,
+        );
     }
 }

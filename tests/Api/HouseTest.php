@@ -10,7 +10,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 final class HouseTest extends ApiTestCase
 {
-    private const BODY = ['rate_minor' => 60, 'mat_rate_minor' => 80, 'mat_limit' => 12, 'asks_for_vaccination' => true, 'hemisphere' => 'north'];
+    private const BODY = [
+        'rate_minor' => 60,
+        'mat_rate_minor' => 80,
+        'mat_limit' => 12,
+        'asks_for_vaccination' => true,
+        'hemisphere' => 'north',
+    ];
 
     protected function setUp(): void
     {
@@ -34,31 +40,61 @@ final class HouseTest extends ApiTestCase
 
     public function testAChoiceIsKeptLoggedAndVersioned(): void
     {
-        $next = $this->ask('PUT', '/api/house', ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY, 200, ['If-Match' => '"1"']);
+        $next = $this->ask(
+            'PUT',
+            '/api/house',
+            ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
+            200,
+            ['If-Match' => '"1"'],
+        );
         self::assertSame([2, 75], [$next['version'], $next['rate_minor']]);
         self::assertSame('after_dry', self::find(self::rows($next['schools']), 'point', 'close_work')['chosen']);
         self::assertSame('before_bath', self::find(self::rows($next['schools']), 'point', 'pads')['chosen']);
-        self::assertSame('house style: rate, close work, voice', self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary']);
+        self::assertSame(
+            'house style: rate, close work, voice',
+            self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary'],
+        );
         $stale = $this->ask('PUT', '/api/house', self::BODY, 412, ['If-Match' => '"1"']);
         self::assertSame(75, self::map($stale['theirs'])['rate_minor']);
-        $same = $this->ask('PUT', '/api/house', ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY, 200, ['If-Match' => '"2"']);
+        $same = $this->ask(
+            'PUT',
+            '/api/house',
+            ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
+            200,
+            ['If-Match' => '"2"'],
+        );
         self::assertSame(2, $same['version']);
     }
 
     public function testASchoolThatBreaksAMustIsNamedAndNothingIsKept(): void
     {
-        $errors = self::errors($this->ask('PUT', '/api/house', ['schools' => ['pads' => 'after_dry']] + self::BODY, 422, ['If-Match' => '"1"']));
+        $errors = self::errors(
+            $this->ask('PUT', '/api/house', ['schools' => ['pads' => 'after_dry']] + self::BODY, 422, [
+                'If-Match' => '"1"',
+            ]),
+        );
         self::assertSame(['schools.nails_when'], array_keys($errors));
         self::assertStringContainsString('"pads and between the toes before nails"', $errors['schools.nails_when']);
         self::assertSame(1, $this->ask('GET', '/api/house')['version']);
-        $this->ask('PUT', '/api/house', ['schools' => ['pads' => 'after_dry', 'nails_when' => 'after_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
+        $this->ask(
+            'PUT',
+            '/api/house',
+            ['schools' => ['pads' => 'after_dry', 'nails_when' => 'after_dry']] + self::BODY,
+            200,
+            ['If-Match' => '"1"'],
+        );
     }
 
     public function testWhatAChoiceBreaksIsSaidBeforeItIsSaved(): void
     {
-        $breaks = self::rows($this->ask('POST', '/api/house/answer', ['schools' => ['pads' => 'after_dry']], 200)['breaks']);
+        $breaks = self::rows(
+            $this->ask('POST', '/api/house/answer', ['schools' => ['pads' => 'after_dry']], 200)['breaks'],
+        );
         self::assertSame('schools.nails_when', $breaks[0]['field']);
-        self::assertSame([], $this->ask('POST', '/api/house/answer', ['schools' => ['voice' => 'marker']], 200)['breaks']);
+        self::assertSame(
+            [],
+            $this->ask('POST', '/api/house/answer', ['schools' => ['voice' => 'marker']], 200)['breaks'],
+        );
         self::assertSame(1, $this->ask('GET', '/api/house')['version']);
     }
 
@@ -68,10 +104,20 @@ final class HouseTest extends ApiTestCase
         $at = fn (string $step): int => $this->orderOf('Tansy', $step);
         self::assertLessThan($at('bath'), $at('close_work'));
         $points = self::rows($this->ask('PUT', $path, ['point' => 'close_work', 'side' => 'after_dry'], 200)['points']);
-        self::assertSame(['after_dry', 'before_bath'], [self::find($points, 'point', 'close_work')['own'], self::find($points, 'point', 'close_work')['house']]);
+        self::assertSame(
+            ['after_dry', 'before_bath'],
+            [self::find($points, 'point', 'close_work')['own'], self::find($points, 'point', 'close_work')['house']],
+        );
         self::assertGreaterThan($at('dry'), $at('close_work'));
-        self::assertSame('sanitary and close work: after drying', self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary']);
-        self::assertLessThan($this->orderOf('Sorrel', 'bath'), $this->orderOf('Sorrel', 'close_work'), 'other dogs as the house does it');
+        self::assertSame(
+            'sanitary and close work: after drying',
+            self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary'],
+        );
+        self::assertLessThan(
+            $this->orderOf('Sorrel', 'bath'),
+            $this->orderOf('Sorrel', 'close_work'),
+            'other dogs as the house does it',
+        );
         $problem = self::errors($this->ask('PUT', $path, ['point' => 'drying', 'side' => 'nearly_dry'], 422));
         self::assertStringContainsString('bone dry before guards', implode(' ', $problem));
         $this->ask('PUT', $path, ['point' => 'close_work', 'side' => null], 200);
@@ -82,13 +128,20 @@ final class HouseTest extends ApiTestCase
 
     private function orderOf(string $dog, string $step): int
     {
-        return (int) array_search($step, array_column(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId($dog).'/order')['steps']), 'step'), true);
+        return (int) array_search(
+            $step,
+            array_column(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId($dog).'/order')['steps']), 'step'),
+            true,
+        );
     }
 
     public function testEveryStyleHasADrawingAndTheSalonAddsItsOwn(): void
     {
         $styles = self::rows($this->ask('GET', '/api/house', expect: 200)['styles']);
-        self::assertSame(['face', 'ears', 'paws', 'sanitary', 'tail'], array_values(array_unique(array_map(self::text(...), array_column($styles, 'kind')))));
+        self::assertSame(
+            ['face', 'ears', 'paws', 'sanitary', 'tail'],
+            array_values(array_unique(array_map(self::text(...), array_column($styles, 'kind')))),
+        );
         self::assertCount(\count($styles), array_flip(array_map(self::text(...), array_column($styles, 'drawing'))));
         $own = ['kind' => 'face', 'name' => 'mill crest', 'drawing' => 'beard'];
         $next = $this->ask('PUT', '/api/house', ['styles' => [$own]] + self::BODY, 200, ['If-Match' => '"1"']);
@@ -97,8 +150,19 @@ final class HouseTest extends ApiTestCase
         self::assertContains('mill crest', (array) $skull['shapes']);
         self::assertContains('half-circle brow', (array) $skull['shapes']);
         $kept = $this->ask('PUT', '/api/house', ['rate_minor' => 70] + self::BODY, 200, ['If-Match' => '"2"']);
-        self::assertTrue(self::find(self::rows($kept['styles']), 'name', 'mill crest')['own'], 'not given: as they are');
-        foreach ([[$own, $own], [['name' => 'Bell'] + $own], [['kind' => 'wings'] + $own], [['drawing' => '<svg onload=alert(1)>'] + $own], [['name' => ''] + $own]] as $wrong) {
+        self::assertTrue(
+            self::find(self::rows($kept['styles']), 'name', 'mill crest')['own'],
+            'not given: as they are',
+        );
+        foreach (
+            [
+                [$own, $own],
+                [['name' => 'Bell'] + $own],
+                [['kind' => 'wings'] + $own],
+                [['drawing' => '<svg onload=alert(1)>'] + $own],
+                [['name' => ''] + $own],
+            ] as $wrong
+        ) {
             $this->ask('PUT', '/api/house', ['styles' => $wrong] + self::BODY, 422, ['If-Match' => '"3"']);
         }
     }
@@ -119,28 +183,64 @@ final class HouseTest extends ApiTestCase
     #[DataProvider('wrong')]
     public function testAWrongSettingIsRefusedAtItsField(array $change, string $field): void
     {
-        self::assertSame([$field], array_keys(self::errors($this->ask('PUT', '/api/house', $change + self::BODY, 422, ['If-Match' => '"1"']))));
+        self::assertSame(
+            [$field],
+            array_keys(self::errors($this->ask('PUT', '/api/house', $change + self::BODY, 422, ['If-Match' => '"1"']))),
+        );
     }
 
     public function testTheOrderFollowsSchoolsHandlingAndTodaysArrival(): void
     {
-        $order = fn (string $dog): array => array_values(array_unique(array_map(self::text(...), array_column(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId($dog).'/order', expect: 200)['steps']), 'step'))));
-        $before = static fn (array $steps, string $a, string $b): bool => array_search($a, $steps, true) < array_search($b, $steps, true);
+        $order = fn (string $dog): array => array_values(
+            array_unique(
+                array_map(
+                    self::text(...),
+                    array_column(
+                        self::rows(
+                            $this->ask('GET', '/api/dogs/'.$this->dogId($dog).'/order', expect: 200)['steps'],
+                        ),
+                        'step',
+                    ),
+                ),
+            ),
+        );
+        $before = static fn (array $steps, string $a, string $b): bool => array_search($a, $steps, true) <
+            array_search($b, $steps, true);
         self::assertTrue($before($order('Tansy'), 'close_work', 'bath'));
-        $this->ask('PUT', '/api/house', ['schools' => ['close_work' => 'after_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/house', ['schools' => ['close_work' => 'after_dry']] + self::BODY, 200, [
+            'If-Match' => '"1"',
+        ]);
         self::assertTrue($before($order('Tansy'), 'dry', 'close_work'));
         $perrin = $this->ask('GET', '/api/dogs/'.$this->dogId('Perrin').'/order');
-        self::assertTrue($before($order('Perrin'), 'close_work', 'bath'), 'a frightened dog: what health hangs on comes first');
-        self::assertContains('knots', array_column(self::rows($perrin['steps']), 'step'), 'today\'s comb test found mats');
+        self::assertTrue(
+            $before($order('Perrin'), 'close_work', 'bath'),
+            'a frightened dog: what health hangs on comes first',
+        );
+        self::assertContains(
+            'knots',
+            array_column(self::rows($perrin['steps']), 'step'),
+            'today\'s comb test found mats',
+        );
         self::assertStringContainsString('cool quiet dryer', (string) json_encode($perrin['steps']));
         self::assertNotSame([], $perrin['moved']);
-        self::assertContains('undercoat', array_column(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Marl').'/order')['steps']), 'step'));
+        self::assertContains(
+            'undercoat',
+            array_column(
+                self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Marl').'/order')['steps']),
+                'step',
+            ),
+        );
     }
 
     public function testADampCoatUnderAGuardIsNamedOnTheCardThatHasOne(): void
     {
-        $this->ask('PUT', '/api/house', ['schools' => ['drying' => 'nearly_dry']] + self::BODY, 200, ['If-Match' => '"1"']);
-        self::assertArrayHasKey('schools.drying', self::errors($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/order', expect: 422)));
+        $this->ask('PUT', '/api/house', ['schools' => ['drying' => 'nearly_dry']] + self::BODY, 200, [
+            'If-Match' => '"1"',
+        ]);
+        self::assertArrayHasKey(
+            'schools.drying',
+            self::errors($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/order', expect: 422)),
+        );
         $this->ask('GET', '/api/dogs/'.$this->dogId('Isolde').'/order', expect: 200);
     }
 

@@ -21,16 +21,32 @@ final class KitTest extends ApiTestCase
     {
         $tool = $this->tool('16 mm guard');
         for ($stroke = 0; $stroke < 5; ++$stroke) {
-            $read = $this->ask('POST', self::path($tool).'/calliper/answer', ['stroke' => $stroke, 'base' => '10'], 200)['mm'];
+            $read = $this->ask(
+                'POST',
+                self::path($tool).'/calliper/answer',
+                ['stroke' => $stroke, 'base' => '10'],
+                200,
+            )['mm'];
             self::assertEqualsWithDelta(17.0, $read, 1.7, 'near what the tool should leave');
         }
         // Typed, not the stand-in's: what that reads hangs on the tool's id, which is another one in every salon.
         $readings = [16.9, 17.2, 17.05, 17.1, 16.95];
-        $said = $this->ask('POST', self::path($tool).'/measurement/answer', ['readings_mm' => $readings, 'base' => '10'], 200);
+        $said = $this->ask(
+            'POST',
+            self::path($tool).'/measurement/answer',
+            ['readings_mm' => $readings, 'base' => '10'],
+            200,
+        );
         self::assertSame([[], 1], [$said['questions'], $said['cards']]);
         $before = $this->zone('Tansy', 'back')['finished_mm'];
         self::assertSame(16.6, $before);
-        $derivation = $this->ask('PUT', self::path($tool).'/measurement', ['readings_mm' => $readings, 'base' => '10'], 200, ['If-Match' => '"1"']);
+        $derivation = $this->ask(
+            'PUT',
+            self::path($tool).'/measurement',
+            ['readings_mm' => $readings, 'base' => '10'],
+            200,
+            ['If-Match' => '"1"'],
+        );
         self::assertSame([0, false, 0], [$derivation['done'], $derivation['finished'], $derivation['changed']]);
         $after = $this->zone('Tansy', 'back')['finished_mm'];
         self::assertSame($said['mean_mm'], $after, 'the card follows at once, before anything is counted');
@@ -41,7 +57,11 @@ final class KitTest extends ApiTestCase
         self::assertSame('Tansy', $dog['name']);
         $back = self::find(self::rows($dog['zones']), 'zone', 'back');
         self::assertSame([$before, $after], [$back['before_mm'], $back['after_mm']]);
-        self::assertSame($done, $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200), 'finished stays finished');
+        self::assertSame(
+            $done,
+            $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200),
+            'finished stays finished',
+        );
         self::assertSame($id, $this->life($tool)['derivation']);
         $row = $this->tool('16 mm guard');
         self::assertSame([2, '10', date('Y-m-d')], [$row['version'], $row['measured_base'], $row['measured_on']]);
@@ -51,12 +71,27 @@ final class KitTest extends ApiTestCase
     public function testADerivationIsTakenUpWhereItWasLeft(): void
     {
         $tool = $this->tool('10');
-        $id = self::text($this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 1.7], 200, ['If-Match' => '"1"'])['id']);
-        $half = $this->db()->fetchOne('SELECT t.id FROM trim_plan t JOIN derivation d ON d.salon_id = t.salon_id WHERE d.id = ? ORDER BY t.id LIMIT 1 OFFSET 5', [Uuid::fromString($id)->toBinary()]);
-        $this->db()->executeStatement('UPDATE derivation SET reached = ?, done = 6 WHERE id = ?', [$half, Uuid::fromString($id)->toBinary()]);
+        $id = self::text(
+            $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 1.7], 200, ['If-Match' => '"1"'])[
+                'id'
+            ],
+        );
+        $half = $this->db()->fetchOne(
+            'SELECT t.id FROM trim_plan t JOIN derivation d ON d.salon_id = t.salon_id WHERE d.id = ? ORDER BY '.
+                't.id LIMIT 1 OFFSET 5',
+            [Uuid::fromString($id)->toBinary()],
+        );
+        $this->db()->executeStatement('UPDATE derivation SET reached = ?, done = 6 WHERE id = ?', [
+            $half,
+            Uuid::fromString($id)->toBinary(),
+        ]);
         $done = $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200);
         self::assertSame([true, 12], [$done['finished'], $done['done']]);
-        $all = $this->db()->fetchOne('SELECT COUNT(DISTINCT z.plan_id) FROM plan_zone z JOIN derivation d ON d.salon_id = z.salon_id WHERE d.id = ? AND z.blade = ? AND z.plan_id > ?', [Uuid::fromString($id)->toBinary(), '10', $half]);
+        $all = $this->db()->fetchOne(
+            'SELECT COUNT(DISTINCT z.plan_id) FROM plan_zone z JOIN derivation d ON d.salon_id = z.salon_id '.
+                'WHERE d.id = ? AND z.blade = ? AND z.plan_id > ?',
+            [Uuid::fromString($id)->toBinary(), '10', $half],
+        );
         self::assertSame((int) (is_numeric($all) ? $all : 0), $done['changed']);
     }
 
@@ -64,28 +99,66 @@ final class KitTest extends ApiTestCase
     {
         $van = self::find(self::rows($this->ask('GET', '/api/kit')['items']), 'place_name', 'Van');
         $tool = $this->tool('7F', 'Van');
-        $done = $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 3.6], 200, ['If-Match' => '"1"']);
+        $done = $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 3.6], 200, [
+            'If-Match' => '"1"',
+        ]);
         self::assertSame('the kit of Van leaves another length', $done['means']);
         self::assertSame(3.2, $this->zone('Tansy', 'belly')['finished_mm']);
-        $zone = self::find(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card?place='.self::text($van['place']))['zones']), 'zone', 'belly');
+        $zone = self::find(
+            self::rows(
+                $this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card?place='.self::text($van['place']))[
+                    'zones'
+                ],
+            ),
+            'zone',
+            'belly',
+        );
         self::assertSame(3.6, self::map($zone['here'])['finished_mm']);
     }
 
     public function testReadingsOfAnotherBladeAreQuestionedAndNothingIsKept(): void
     {
         $tool = $this->tool('7F');
-        foreach ([['readings_mm' => [6.3, 6.2, 6.4, 6.3, 6.3]], ['readings_mm' => [3.2, 3.3, 4.9, 3.2, 3.1]], ['measured_mm' => 6.3]] as $body) {
+        foreach (
+            [
+                ['readings_mm' => [6.3, 6.2, 6.4, 6.3, 6.3]],
+                ['readings_mm' => [3.2, 3.3, 4.9, 3.2, 3.1]],
+                ['measured_mm' => 6.3],
+            ] as $body
+        ) {
             $problem = $this->ask('PUT', self::path($tool).'/measurement', $body, 422, ['If-Match' => '"1"']);
             self::assertSame(['confirmed'], array_keys(self::errors($problem)));
         }
-        self::assertStringContainsString('measures like a 5', self::errors($this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 6.3], 422, ['If-Match' => '"1"']))['confirmed']);
+        self::assertStringContainsString(
+            'measures like a 5',
+            self::errors(
+                $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 6.3], 422, [
+                    'If-Match' => '"1"',
+                ]),
+            )['confirmed'],
+        );
         self::assertSame(3.2, $this->zone('Tansy', 'belly')['finished_mm']);
-        $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 6.3, 'confirmed' => true], 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => 6.3, 'confirmed' => true], 200, [
+            'If-Match' => '"1"',
+        ]);
         self::assertSame(6.3, $this->zone('Tansy', 'belly')['finished_mm']);
-        foreach ([['readings_mm' => []], ['readings_mm' => ['a']], ['readings_mm' => [-1]], ['readings_mm' => [4000]], ['readings_mm' => 3]] as $body) {
+        foreach (
+            [
+                ['readings_mm' => []],
+                ['readings_mm' => ['a']],
+                ['readings_mm' => [-1]],
+                ['readings_mm' => [4000]],
+                ['readings_mm' => 3],
+            ] as $body
+        ) {
             $this->ask('POST', self::path($tool).'/measurement/answer', $body, 422);
         }
-        $this->ask('POST', self::path($this->tool('undercoat rake')).'/measurement/answer', ['measured_mm' => 3], 422);
+        $this->ask(
+            'POST',
+            self::path($this->tool('undercoat rake')).'/measurement/answer',
+            ['measured_mm' => 3],
+            422,
+        );
     }
 
     public function testWhatIsWrittenDownMakesTheWearAndCanBeTakenBack(): void
@@ -94,9 +167,17 @@ final class KitTest extends ApiTestCase
         $tool = $this->tool('30');
         $worn = $tool['worn_min'];
         self::assertIsNumeric($worn);
-        $run = $this->ask('POST', self::path($tool).'/entries', ['kind' => 'run', 'minutes' => 16, 'dirt' => 'dirty', 'dog' => $this->dogId('Marl')], 201);
+        $run = $this->ask(
+            'POST',
+            self::path($tool).'/entries',
+            ['kind' => 'run', 'minutes' => 16, 'dirt' => 'dirty', 'dog' => $this->dogId('Marl')],
+            201,
+        );
         $after = $this->tool('30');
-        self::assertSame([$worn + 32, true, true, 'Marl'], [$after['worn_min'], $after['oil_due'], $after['disinfect_due'], $after['last_dog']]);
+        self::assertSame(
+            [$worn + 32, true, true, 'Marl'],
+            [$after['worn_min'], $after['oil_due'], $after['disinfect_due'], $after['last_dog']],
+        );
         self::assertSame(['oil', 'disinfect'], array_column(self::rows($after['cautions']), 'code'));
         foreach (['oiled', 'disinfected'] as $kind) {
             $this->ask('POST', self::path($tool).'/entries', ['kind' => $kind], 201);
@@ -110,17 +191,33 @@ final class KitTest extends ApiTestCase
         self::assertSame('Pell Hasp', $entries[0]['who']);
         $this->ask('DELETE', '/api/kit/entries/'.self::text($run['id']), [], 204);
         self::assertSame($worn, $this->tool('30')['worn_min']);
-        foreach ([['kind' => 'run'], ['kind' => 'run', 'minutes' => -4], ['kind' => 'polished'], ['kind' => 'run', 'minutes' => 5, 'dirt' => 'mud']] as $body) {
+        foreach (
+            [
+                ['kind' => 'run'],
+                ['kind' => 'run', 'minutes' => -4],
+                ['kind' => 'polished'],
+                ['kind' => 'run', 'minutes' => 5, 'dirt' => 'mud'],
+            ] as $body
+        ) {
             $this->ask('POST', self::path($tool).'/entries', $body, 422);
         }
-        self::assertSame(['kind'], array_keys(self::errors($this->ask('POST', self::path($this->tool('16 mm guard')).'/entries', ['kind' => 'oiled'], 422))));
+        self::assertSame(
+            ['kind'],
+            array_keys(
+                self::errors(
+                    $this->ask('POST', self::path($this->tool('16 mm guard')).'/entries', ['kind' => 'oiled'], 422),
+                ),
+            ),
+        );
     }
 
     public function testAMeasurementIsTakenAwayAndTheTableCountsAgain(): void
     {
         $tool = $this->tool('5F');
         self::assertSame(6, $this->zone('Wick', 'back')['finished_mm']);
-        $gone = $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => null], 200, ['If-Match' => '"1"']);
+        $gone = $this->ask('PUT', self::path($tool).'/measurement', ['measured_mm' => null], 200, [
+            'If-Match' => '"1"',
+        ]);
         self::assertSame([6, null], [(int) self::number($gone['before_mm']), $gone['after_mm']]);
         self::assertSame(6.3, $this->zone('Wick', 'back')['finished_mm']);
         $done = $this->ask('POST', '/api/kit/derivations/'.self::text($gone['id']).'/steps', [], 200);
@@ -133,19 +230,31 @@ final class KitTest extends ApiTestCase
         $tool = $this->tool('10');
         $against = fn (): mixed => $this->zone('Sorrel', 'ear_outer_left')['finished_mm'];
         self::assertSame(0.8, $against(), 'half of 1.5, rounded');
-        $this->ask('PUT', self::path($tool).'/measurement', ['readings_mm' => [0.9, 0.9, 1.0, 0.9, 0.9], 'lay' => 'against'], 200, ['If-Match' => '"1"']);
+        $this->ask(
+            'PUT',
+            self::path($tool).'/measurement',
+            ['readings_mm' => [0.9, 0.9, 1.0, 0.9, 0.9], 'lay' => 'against'],
+            200,
+            ['If-Match' => '"1"'],
+        );
         self::assertSame(0.9, $against());
         self::assertSame(1.5, $this->zone('Tansy', 'groin')['finished_mm'], 'with the lay it is as it was');
     }
 
     public function testTwoTabsGoOnWithOneListAndNothingIsCountedTwice(): void
     {
-        $id = self::text($this->ask('PUT', self::path($this->tool('10')).'/measurement', ['measured_mm' => 1.8], 200, ['If-Match' => '"1"'])['id']);
+        $id = self::text(
+            $this->ask('PUT', self::path($this->tool('10')).'/measurement', ['measured_mm' => 1.8], 200, [
+                'If-Match' => '"1"',
+            ])['id'],
+        );
         $key = ['Idempotency-Key' => bin2hex(random_bytes(8))];
         $first = $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200, $key);
         self::assertSame($first, $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200, $key), 'sent twice');
         self::assertSame($first, $this->ask('POST', "/api/kit/derivations/$id/steps", [], 200), 'another tab');
-        $rows = $this->db()->fetchOne('SELECT COUNT(*) FROM length_change WHERE derivation_id = ?', [Uuid::fromString($id)->toBinary()]);
+        $rows = $this->db()->fetchOne('SELECT COUNT(*) FROM length_change WHERE derivation_id = ?', [
+            Uuid::fromString($id)->toBinary(),
+        ]);
         self::assertSame($first['changed'], (int) self::number($rows));
         $this->signIn('sunniva');
         $this->ask('GET', "/api/kit/derivations/$id", expect: 404);
@@ -160,10 +269,21 @@ final class KitTest extends ApiTestCase
         $person = self::text($this->ask('GET', '/api/session')['id']);
         $this->signIn('maren');
         $this->ask('PUT', self::path($tool), ['place' => $place], 404, ['If-Match' => '"1"']);
-        $this->ask('PUT', self::path($tool), ['place' => $tool['place'], 'keeper' => $person], 404, ['If-Match' => '"1"']);
+        $this->ask('PUT', self::path($tool), ['place' => $tool['place'], 'keeper' => $person], 404, [
+            'If-Match' => '"1"',
+        ]);
         $this->ask('POST', '/api/kit', ['kind' => 'rake', 'label' => 'fine', 'place' => $place], 404);
-        $this->ask('POST', self::path($tool).'/entries', ['kind' => 'run', 'minutes' => 3, 'dog' => $this->dogId('Quillon')], 404);
-        self::assertSame([1, 'Mill room'], [$this->tool('30')['version'], $this->tool('30')['place_name']], 'nothing has changed');
+        $this->ask(
+            'POST',
+            self::path($tool).'/entries',
+            ['kind' => 'run', 'minutes' => 3, 'dog' => $this->dogId('Quillon')],
+            404,
+        );
+        self::assertSame(
+            [1, 'Mill room'],
+            [$this->tool('30')['version'], $this->tool('30')['place_name']],
+            'nothing has changed',
+        );
     }
 
     public function testTheForecastKnowsWhatIsBooked(): void
@@ -181,26 +301,56 @@ final class KitTest extends ApiTestCase
         $sorrel = self::rows($reach['dogs'])[0];
         self::assertSame(['Sorrel', true], [$sorrel['name'], $sorrel['lost']]);
         self::assertSame(0, $reach['week']);
-        $this->ask('POST', '/api/dogs/'.$this->dogId('Sorrel').'/bookings', ['day' => date('Y-m-d', strtotime('+2 days'))], 201);
+        $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Sorrel').'/bookings',
+            ['day' => date('Y-m-d', strtotime('+2 days'))],
+            201,
+        );
         $reach = self::map($this->life($this->tool('20 mm guard'))['reach']);
-        self::assertSame([1, 'One dog needs it in the next seven days; for all of them nothing else in reach comes close.'], [$reach['week'], $reach['words']]);
+        self::assertSame(
+            [1, 'One dog needs it in the next seven days; for all of them nothing else in reach comes close.'],
+            [$reach['week'], $reach['words']],
+        );
         $quiet = self::map($this->life($this->tool('quiet cordless'))['reach']);
         self::assertEqualsCanonicalizing(['Hobnob', 'Perrin'], array_column(self::rows($quiet['dogs']), 'name'));
-        self::assertSame('Cards do not name tools of this kind.', self::map($this->life($this->tool('undercoat rake'))['reach'])['words']);
+        self::assertSame(
+            'Cards do not name tools of this kind.',
+            self::map($this->life($this->tool('undercoat rake'))['reach'])['words'],
+        );
         // A second one at the same place: nothing is lost.
         $tool = $this->tool('20 mm guard');
-        $this->ask('POST', '/api/kit', ['kind' => 'guard', 'label' => 'spare 20', 'nominal_mm' => 20, 'place' => $tool['place']], 201);
+        $this->ask(
+            'POST',
+            '/api/kit',
+            ['kind' => 'guard', 'label' => 'spare 20', 'nominal_mm' => 20, 'place' => $tool['place']],
+            201,
+        );
         self::assertStringContainsString('makes the same', self::text(self::map($this->life($tool)['reach'])['words']));
     }
 
     public function testASecondMotorOfTheSameSoundIsAsGood(): void
     {
         $motor = $this->tool('quiet cordless');
-        $perrin = fn (): array => self::find(self::rows(self::map($this->life($motor)['reach'])['dogs']), 'name', 'Perrin');
+        $perrin = fn (): array => self::find(
+            self::rows(self::map($this->life($motor)['reach'])['dogs']),
+            'name',
+            'Perrin',
+        );
         self::assertSame([['no other motor is accepted'], true], [$perrin()['instead'], $perrin()['lost']]);
-        $this->ask('POST', '/api/kit', ['kind' => 'clipper', 'label' => 'quiet cordless', 'place' => $this->tool('7F', 'Van')['place']], 201);
+        $this->ask(
+            'POST',
+            '/api/kit',
+            ['kind' => 'clipper', 'label' => 'quiet cordless', 'place' => $this->tool('7F', 'Van')['place']],
+            201,
+        );
         self::assertTrue($perrin()['lost'], 'one in the van helps nobody in the room');
-        $this->ask('POST', '/api/kit', ['kind' => 'clipper', 'label' => 'quiet cordless', 'place' => $motor['place']], 201);
+        $this->ask(
+            'POST',
+            '/api/kit',
+            ['kind' => 'clipper', 'label' => 'quiet cordless', 'place' => $motor['place']],
+            201,
+        );
         $now = self::find(self::rows(self::map($this->life($motor)['reach'])['dogs']), 'name', 'Perrin');
         self::assertSame([[], false], [$now['instead'], $now['lost']]);
     }
@@ -209,7 +359,11 @@ final class KitTest extends ApiTestCase
     {
         $motor = $this->tool('mains motor');
         $this->db()->executeStatement("UPDATE plan_zone SET clipper_unit = 'mains motor' WHERE method IS NOT NULL");
-        $this->db()->executeStatement("INSERT INTO booking (id, dog_id, salon_id, day, time, kind, note, state, version) SELECT UNHEX(REPLACE(UUID(), '-', '')), d.id, d.salon_id, CURDATE() + INTERVAL 2 DAY, '09:00', 'full', '', 'booked', 1 FROM dog d");
+        $this->db()->executeStatement(
+            'INSERT INTO booking (id, dog_id, salon_id, day, time, kind, note, state, version) SELECT '.
+                "UNHEX(REPLACE(UUID(), '-', '')), d.id, d.salon_id, CURDATE() + INTERVAL 2 DAY, '09:00', 'full', '', ".
+                "'booked', 1 FROM dog d",
+        );
         $reach = self::map($this->life($motor)['reach']);
         self::assertSame([12, 12, 12], [$reach['all'], $reach['week'], \count(self::rows($reach['dogs']))]);
         self::assertStringContainsString('12 dogs need it', self::text($reach['words']));
@@ -218,13 +372,40 @@ final class KitTest extends ApiTestCase
     public function testReplacingRetiresTheOldOneAndCardsSeeIt(): void
     {
         $tool = $this->tool('16 mm guard');
-        $this->ask('POST', '/api/kit', ['kind' => 'guard', 'label' => 'new 16', 'nominal_mm' => 16, 'place' => $tool['place'], 'replaces' => $tool['id']], 201);
+        $this->ask(
+            'POST',
+            '/api/kit',
+            [
+                'kind' => 'guard',
+                'label' => 'new 16',
+                'nominal_mm' => 16,
+                'place' => $tool['place'],
+                'replaces' => $tool['id'],
+            ],
+            201,
+        );
         self::assertSame(17, $this->zone('Tansy', 'back')['finished_mm'], 'the new one is not measured yet');
         $this->ask('GET', '/api/kit/'.self::text($tool['id']), expect: 404);
-        $back = $this->ask('PUT', '/api/kit/'.self::text($tool['id']), ['place' => $tool['place'], 'active' => true], 200, ['If-Match' => '"2"']);
+        $back = $this->ask(
+            'PUT',
+            '/api/kit/'.self::text($tool['id']),
+            ['place' => $tool['place'], 'active' => true],
+            200,
+            ['If-Match' => '"2"'],
+        );
         self::assertSame('16 mm guard', $back['label']);
-        $this->ask('PUT', '/api/kit/'.self::text($tool['id']), ['place' => $tool['place'], 'active' => false], 412, ['If-Match' => '"2"']);
-        foreach ([['kind' => 'blade', 'label' => '11'], ['kind' => 'guard', 'label' => 'x'], ['kind' => 'blade', 'label' => '10', 'nominal_mm' => 3], ['kind' => 'saw', 'label' => 'x'], ['kind' => 'rake', 'label' => '   ']] as $body) {
+        $this->ask('PUT', '/api/kit/'.self::text($tool['id']), ['place' => $tool['place'], 'active' => false], 412, [
+            'If-Match' => '"2"',
+        ]);
+        foreach (
+            [
+                ['kind' => 'blade', 'label' => '11'],
+                ['kind' => 'guard', 'label' => 'x'],
+                ['kind' => 'blade', 'label' => '10', 'nominal_mm' => 3],
+                ['kind' => 'saw', 'label' => 'x'],
+                ['kind' => 'rake', 'label' => '   '],
+            ] as $body
+        ) {
             $this->ask('POST', '/api/kit', $body + ['place' => $tool['place']], 422);
         }
         $this->ask('POST', '/api/kit', ['kind' => 'rake', 'label' => 'fine', 'place' => Uuid::v7()->toRfc4122()], 404);
@@ -234,13 +415,27 @@ final class KitTest extends ApiTestCase
     {
         $idris = self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater');
         $tool = $this->tool('20 mm guard');
-        $this->ask('PUT', '/api/kit/'.self::text($tool['id']), ['place' => $tool['place'], 'keeper' => $idris['id']], 200, ['If-Match' => '"1"']);
+        $this->ask(
+            'PUT',
+            '/api/kit/'.self::text($tool['id']),
+            ['place' => $tool['place'], 'keeper' => $idris['id']],
+            200,
+            ['If-Match' => '"1"'],
+        );
         $here = fn (): mixed => self::map($this->zone('Sorrel', 'back')['here'])['makes'];
         self::assertFalse($here(), 'the room has it no more');
         $this->signIn('idris');
         self::assertFalse($here(), 'the van has no base 30 under it');
         $van = self::find(self::rows($this->ask('GET', '/api/session')['places']), 'name', 'Mill room');
-        $zone = self::find(self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Sorrel').'/card?place='.self::text($van['id']))['zones']), 'zone', 'back');
+        $zone = self::find(
+            self::rows(
+                $this->ask('GET', '/api/dogs/'.$this->dogId('Sorrel').'/card?place='.self::text($van['id']))[
+                    'zones'
+                ],
+            ),
+            'zone',
+            'back',
+        );
         self::assertTrue(self::map($zone['here'])['makes'], 'Idris brings it along');
     }
 
@@ -249,14 +444,40 @@ final class KitTest extends ApiTestCase
         $this->signIn('tove');
         $worn = $this->tool('10')['worn_min'];
         $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/grooms', [], 200)['id']);
-        $this->db()->executeStatement('UPDATE groom SET opened_at = opened_at - INTERVAL 1 HOUR WHERE id = ?', [Uuid::fromString($groom)->toBinary()]);
+        $this->db()->executeStatement('UPDATE groom SET opened_at = opened_at - INTERVAL 1 HOUR WHERE id = ?', [
+            Uuid::fromString($groom)->toBinary(),
+        ]);
         $at = static fn (int $seconds): string => gmdate('Y-m-d\TH:i:s.000\Z', time() + $seconds);
-        $taps = [['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '10', 'at' => $at(-600)], ['kind' => 'reading', 'blade' => '10', 'celsius' => 36.5, 'at' => $at(-200)], ['kind' => 'timer', 'timer' => 'clipping', 'on' => false, 'at' => $at(0)]];
-        $this->ask('POST', "/api/grooms/$groom/taps", ['sent_at' => $at(0), 'device' => 'tablet-1', 'taps' => array_map(static fn (array $t): array => ['id' => bin2hex(random_bytes(8))] + $t, $taps)], 200);
+        $taps = [
+            ['kind' => 'timer', 'timer' => 'clipping', 'on' => true, 'blade' => '10', 'at' => $at(-600)],
+            ['kind' => 'reading', 'blade' => '10', 'celsius' => 36.5, 'at' => $at(-200)],
+            ['kind' => 'timer', 'timer' => 'clipping', 'on' => false, 'at' => $at(0)],
+        ];
+        $this->ask(
+            'POST',
+            "/api/grooms/$groom/taps",
+            [
+                'sent_at' => $at(0),
+                'device' => 'tablet-1',
+                'taps' => array_map(static fn (array $t): array => ['id' => bin2hex(random_bytes(8))] + $t, $taps),
+            ],
+            200,
+        );
         $this->ask('POST', "/api/grooms/$groom/close", [], 200);
         self::assertIsNumeric($worn);
-        self::assertEqualsWithDelta($worn + 20, $this->tool('10')['worn_min'], 0.11, 'ten minutes before the bath count double');
-        self::assertSame(['heat', 36.5], [self::rows($this->life($this->tool('10'))['entries'])[1]['kind'] ?? '', self::rows($this->life($this->tool('10'))['entries'])[1]['celsius']]);
+        self::assertEqualsWithDelta(
+            $worn + 20,
+            $this->tool('10')['worn_min'],
+            0.11,
+            'ten minutes before the bath count double',
+        );
+        self::assertSame(
+            ['heat', 36.5],
+            [
+                self::rows($this->life($this->tool('10'))['entries'])[1]['kind'] ?? '',
+                self::rows($this->life($this->tool('10'))['entries'])[1]['celsius'],
+            ],
+        );
     }
 
     public function testTheListAsksTheDatabaseAFewTimesOnly(): void
@@ -276,7 +497,16 @@ final class KitTest extends ApiTestCase
     /** @return array<string, mixed> */
     private function tool(string $label, string $place = 'Mill room'): array
     {
-        return self::find(array_values(array_filter(self::rows($this->ask('GET', '/api/kit', expect: 200)['items']), static fn (array $i): bool => $place === $i['place_name'])), 'label', $label);
+        return self::find(
+            array_values(
+                array_filter(
+                    self::rows($this->ask('GET', '/api/kit', expect: 200)['items']),
+                    static fn (array $i): bool => $place === $i['place_name'],
+                ),
+            ),
+            'label',
+            $label,
+        );
     }
 
     /**

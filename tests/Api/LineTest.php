@@ -19,7 +19,22 @@ final class LineTest extends ApiTestCase
     /** @return iterable<string, array{string}> */
     public static function dogs(): iterable
     {
-        foreach (['Tansy', 'Osric', 'Marl', 'Dimity', 'Gantry', 'Sorrel', 'Perrin', 'Cobnut', 'Isolde', 'Hobnob', 'Wick', 'Sedge'] as $dog) {
+        foreach (
+            [
+                'Tansy',
+                'Osric',
+                'Marl',
+                'Dimity',
+                'Gantry',
+                'Sorrel',
+                'Perrin',
+                'Cobnut',
+                'Isolde',
+                'Hobnob',
+                'Wick',
+                'Sedge',
+            ] as $dog
+        ) {
             yield $dog => [$dog];
         }
     }
@@ -33,9 +48,20 @@ final class LineTest extends ApiTestCase
         $again = $this->ask('POST', "$path/answer", ['line' => $view['line']], 200);
         self::assertSame([[], [], [], []], [$again['changed'], $again['gone'], $again['faults'], $again['spoken']]);
         self::assertSame($view['zones'], $again['zones']);
-        $planned = array_filter(self::rows($this->card($dog)['zones']), static fn (array $z): bool => null !== $z['recipe']);
-        self::assertSame(array_column($planned, 'finished_mm', 'zone'), array_intersect_key(array_column(self::rows($view['zones']), 'finished_mm', 'zone'), array_column($planned, 'zone', 'zone')));
-        $kept = $this->ask('PUT', $path, ['line' => $view['line']], 200, ['If-Match' => '"'.$this->revision($dog).'"']);
+        $planned = array_filter(
+            self::rows($this->card($dog)['zones']),
+            static fn (array $z): bool => null !== $z['recipe'],
+        );
+        self::assertSame(
+            array_column($planned, 'finished_mm', 'zone'),
+            array_intersect_key(
+                array_column(self::rows($view['zones']), 'finished_mm', 'zone'),
+                array_column($planned, 'zone', 'zone'),
+            ),
+        );
+        $kept = $this->ask('PUT', $path, ['line' => $view['line']], 200, [
+            'If-Match' => '"'.$this->revision($dog).'"',
+        ]);
         self::assertSame($view['revision'], $kept['revision'], 'the same line changes nothing');
     }
 
@@ -48,7 +74,10 @@ final class LineTest extends ApiTestCase
         self::assertSame(14.0, self::number(self::find(self::rows($answer['zones']), 'zone', 'rump')['finished_mm']));
         self::assertContains('tail_root', (array) $answer['gone']);
         $match = ['If-Match' => '"'.$this->revision('Gantry').'"'];
-        self::assertStringContainsString('confirm "thirteen over ten" as 13/10', self::errors($this->ask('PUT', $path, ['line' => $line], 422, $match))['line']);
+        self::assertStringContainsString(
+            'confirm "thirteen over ten" as 13/10',
+            self::errors($this->ask('PUT', $path, ['line' => $line], 422, $match))['line'],
+        );
         $this->ask('PUT', $path, ['line' => $line, 'confirmed' => true], 200, $match);
         self::assertSame('10 blade, with the lay', self::map($this->zone('Gantry', 'ribs_left')['recipe'])['words']);
         self::assertSame('as it is; always', self::map($this->zone('Gantry', 'chest')['recipe'])['note']);
@@ -65,10 +94,18 @@ final class LineTest extends ApiTestCase
     {
         $path = '/api/dogs/'.$this->dogId('Gantry').'/line';
         $before = $this->ask('GET', $path)['line'];
-        foreach (['bakc: 10', 'back: 1O', 'back: 16/50', '<script>', "'; DROP TABLE dog; --", str_repeat('x;', 4000), '🐕'] as $line) {
+        $wrong = ['bakc: 10', 'back: 1O', 'back: 16/50', '<script>', "'; DROP TABLE dog; --", '🐕'];
+        foreach ([...$wrong, str_repeat('x;', 4000)] as $line) {
             $fault = self::rows($this->ask('POST', "$path/answer", ['line' => $line], 200)['faults'])[0];
             self::assertStringContainsString('at character', self::text($fault['message']));
-            self::assertArrayHasKey('line', self::errors($this->ask('PUT', $path, ['line' => $line], 422, ['If-Match' => '"'.$this->revision('Gantry').'"'])));
+            self::assertArrayHasKey(
+                'line',
+                self::errors(
+                    $this->ask('PUT', $path, ['line' => $line], 422, [
+                        'If-Match' => '"'.$this->revision('Gantry').'"',
+                    ]),
+                ),
+            );
         }
         $this->ask('POST', "$path/answer", ['line' => str_repeat('x', 10_001)], 422);
         self::assertSame($before, $this->ask('GET', $path)['line']);

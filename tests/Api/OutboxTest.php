@@ -21,7 +21,13 @@ final class OutboxTest extends ApiTestCase
         $second = $this->ask('GET', '/api/outbox?cursor='.self::text($first['next']), expect: 200);
         self::assertNull($second['next']);
         self::assertCount(4, self::rows($second['messages']));
-        self::assertSame([], array_intersect(array_map(self::text(...), array_column(self::rows($first['messages']), 'id')), array_map(self::text(...), array_column(self::rows($second['messages']), 'id'))));
+        self::assertSame(
+            [],
+            array_intersect(
+                array_map(self::text(...), array_column(self::rows($first['messages']), 'id')),
+                array_map(self::text(...), array_column(self::rows($second['messages']), 'id')),
+            ),
+        );
         $this->ask('GET', '/api/outbox?cursor=yesterday', expect: 404);
         $this->signIn('sunniva');
         self::assertSame([], $this->ask('GET', '/api/outbox', expect: 200)['messages']);
@@ -32,7 +38,10 @@ final class OutboxTest extends ApiTestCase
     {
         $this->signIn('tove');
         $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Cobnut').'/grooms', [], 200)['id']);
-        $this->db()->executeStatement("UPDATE client c JOIN dog d ON d.household_id = c.household_id SET c.phone = '', c.email = '' WHERE d.name = 'Cobnut'");
+        $this->db()->executeStatement(
+            "UPDATE client c JOIN dog d ON d.household_id = c.household_id SET c.phone = '', c.email = '' WHERE ".
+                "d.name = 'Cobnut'",
+        );
         $this->ask('POST', "/api/grooms/$groom/close", ['message' => 'Cobnut is ready.'], 200);
         $newest = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
         self::assertSame(['failed', 'no number or address on the card'], [$newest['state'], $newest['receipt']]);

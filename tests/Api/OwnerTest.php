@@ -20,18 +20,48 @@ final class OwnerTest extends ApiTestCase
     {
         $this->signIn('junia');
         $household = self::text(self::map($this->card('Tansy')['dog'])['household']);
-        $sibling = $this->ask('POST', '/api/dogs', ['name' => 'Burdock', 'breed' => 'cross', 'coat' => 'wire', 'household' => $household], 201);
+        $sibling = $this->ask(
+            'POST',
+            '/api/dogs',
+            ['name' => 'Burdock', 'breed' => 'cross', 'coat' => 'wire', 'household' => $household],
+            201,
+        );
         $path = '/api/dogs/'.self::text($sibling['id']);
         $this->client->request('GET', "$path/card");
         $etag = (string) $this->client->getResponse()->headers->get('ETag');
         $dog = self::map($this->card('Tansy')['dog']);
-        $change = ['name' => 'Tansy', 'breed' => $dog['breed'], 'coat' => 'curly', 'owner' => ['name' => 'Somebody New', 'phone' => '0555 777 1234']];
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy'), $change, 200, ['If-Match' => '"'.(int) self::number($dog['version']).'"']);
+        $change = [
+            'name' => 'Tansy',
+            'breed' => $dog['breed'],
+            'coat' => 'curly',
+            'owner' => ['name' => 'Somebody New', 'phone' => '0555 777 1234'],
+        ];
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy'), $change, 200, [
+            'If-Match' => '"'.(int) self::number($dog['version']).'"',
+        ]);
         $this->ask('GET', "$path/card", expect: 200, headers: ['If-None-Match' => $etag]);
-        self::assertSame('0555 777 1234', self::rows(self::map($this->ask('GET', "$path/card", expect: 200)['dog'])['people'])[0]['phone']);
-        self::assertContains('Burdock', array_column(self::rows($this->ask('GET', '/api/dogs?q=7771234', expect: 200)['dogs']), 'name'), 'and is found by it');
+        self::assertSame(
+            '0555 777 1234',
+            self::rows(self::map($this->ask('GET', "$path/card", expect: 200)['dog'])['people'])[0]['phone'],
+        );
+        self::assertContains(
+            'Burdock',
+            array_column(self::rows($this->ask('GET', '/api/dogs?q=7771234', expect: 200)['dogs']), 'name'),
+            'and is found by it',
+        );
         // Whose form was open would put the old number back: told instead.
-        $this->ask('PUT', $path, ['name' => 'Burdock', 'breed' => 'cross', 'coat' => 'wire', 'owner' => ['name' => 'x', 'phone' => '0555 000']], 412, ['If-Match' => '"1"']);
+        $this->ask(
+            'PUT',
+            $path,
+            [
+                'name' => 'Burdock',
+                'breed' => 'cross',
+                'coat' => 'wire',
+                'owner' => ['name' => 'x', 'phone' => '0555 000'],
+            ],
+            412,
+            ['If-Match' => '"1"'],
+        );
     }
 
     public function testMeasuringAnEarHoldsUpNobodysForm(): void
@@ -39,8 +69,19 @@ final class OwnerTest extends ApiTestCase
         $this->signIn('tove');
         $dog = self::map($this->card('Tansy')['dog']);
         $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/measures', ['neck_mm' => 310], 200);
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy'), ['name' => 'Tansy', 'breed' => 'otherwise', 'coat' => 'curly'], 200, ['If-Match' => '"'.(int) self::number($dog['version']).'"']);
-        self::assertSame(310, (int) self::number(self::map($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/measures')['measures'])['neck_mm']));
+        $this->ask(
+            'PUT',
+            '/api/dogs/'.$this->dogId('Tansy'),
+            ['name' => 'Tansy', 'breed' => 'otherwise', 'coat' => 'curly'],
+            200,
+            ['If-Match' => '"'.(int) self::number($dog['version']).'"'],
+        );
+        self::assertSame(
+            310,
+            (int) self::number(
+                self::map($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/measures')['measures'])['neck_mm'],
+            ),
+        );
     }
 
     public function testAnOwnersLinkIsClosedAtOnceAndExpires(): void
@@ -55,11 +96,15 @@ final class OwnerTest extends ApiTestCase
         self::assertSame(1, $this->db()->fetchOne('SELECT COUNT(*) FROM owner_pdf'), 'made once and kept');
         $this->client->request('GET', "$link.pdf");
         self::assertStringStartsWith('%PDF', (string) $this->client->getResponse()->getContent());
-        $this->db()->executeStatement('UPDATE groom SET link_until = ? WHERE care_token IS NOT NULL', [date('Y-m-d H:i:s', time() - 60)]);
+        $this->db()->executeStatement('UPDATE groom SET link_until = ? WHERE care_token IS NOT NULL', [
+            date('Y-m-d H:i:s', time() - 60),
+        ]);
         self::forget();
         $this->client->request('GET', $link);
         self::assertResponseStatusCodeSame(404);
-        $this->db()->executeStatement('UPDATE groom SET link_until = ? WHERE care_token IS NOT NULL', [date('Y-m-d H:i:s', time() + 3600)]);
+        $this->db()->executeStatement('UPDATE groom SET link_until = ? WHERE care_token IS NOT NULL', [
+            date('Y-m-d H:i:s', time() + 3600),
+        ]);
         self::forget();
         $this->ask('DELETE', "/api/grooms/$groom/care-link", expect: 204);
         self::forget();
@@ -97,7 +142,12 @@ final class OwnerTest extends ApiTestCase
         };
         $db = $this->db();
         $outbox = new Outbox($db, $sender, new MockClock(), new NullLogger());
-        $one = static fn (string $text): int|string => $db->executeStatement("INSERT INTO message (id, salon_id, dog_id, staff_id, at, kind, sent_to, text, state, receipt) SELECT ?, d.salon_id, d.id, s.id, NOW(), 'ready', '0555', ?, 'waiting', '' FROM dog d JOIN staff s ON s.salon_id = d.salon_id LIMIT 1", [Uuid::v7()->toBinary(), $text]);
+        $one = static fn (string $text): int|string => $db->executeStatement(
+            'INSERT INTO message (id, salon_id, dog_id, staff_id, at, kind, sent_to, text, state, receipt) '.
+                "SELECT ?, d.salon_id, d.id, s.id, NOW(), 'ready', '0555', ?, 'waiting', '' FROM dog d JOIN staff s ".
+                'ON s.salon_id = d.salon_id LIMIT 1',
+            [Uuid::v7()->toBinary(), $text],
+        );
         $one('first');
         $one('second');
         self::assertSame(2, $outbox->handOver());

@@ -22,10 +22,24 @@ final class PatternTest extends ApiTestCase
         $zones = array_column(self::rows($made['zones']), 'zone');
         self::assertContains('back', $zones);
         self::assertNotContains('armpit_left', $zones, 'forced by a mat: no style');
-        self::assertStringNotContainsString('quiet', self::text(self::map($made['pattern'])['line']), 'his motor is his own');
-        self::assertSame(['name'], array_keys(self::errors($this->ask('POST', '/api/patterns', ['name' => 'Perrin rounds', 'line' => 'back: 10'], 422))));
+        self::assertStringNotContainsString(
+            'quiet',
+            self::text(self::map($made['pattern'])['line']),
+            'his motor is his own',
+        );
+        self::assertSame(
+            ['name'],
+            array_keys(
+                self::errors(
+                    $this->ask('POST', '/api/patterns', ['name' => 'Perrin rounds', 'line' => 'back: 10'], 422),
+                ),
+            ),
+        );
         foreach ([['line' => 'bakc: 10'], ['line' => 'back: ten'], ['line' => '   '], []] as $body) {
-            self::assertSame(['line'], array_keys(self::errors($this->ask('POST', '/api/patterns', ['name' => 'Other'] + $body, 422))));
+            self::assertSame(
+                ['line'],
+                array_keys(self::errors($this->ask('POST', '/api/patterns', ['name' => 'Other'] + $body, 422))),
+            );
         }
     }
 
@@ -44,7 +58,10 @@ final class PatternTest extends ApiTestCase
         self::assertContains('may_come_back_different', array_column(self::rows($back['warnings']), 'code'));
         $body = ['pattern' => $pattern, 'zones' => ['back']];
         $match = ['If-Match' => '"1"'];
-        self::assertSame(['agreed'], array_keys(self::errors($this->ask('PUT', "/api/dogs/$sedge/pattern", $body, 422, $match))));
+        self::assertSame(
+            ['agreed'],
+            array_keys(self::errors($this->ask('PUT', "/api/dogs/$sedge/pattern", $body, 422, $match))),
+        );
         self::assertSame('card', self::map($this->zone('Sedge', 'back')['recipe'])['method']);
         $this->ask('PUT', "/api/dogs/$sedge/pattern", $body + ['agreed' => true], 200, $match);
         self::assertSame('guard', self::map($this->zone('Sedge', 'back')['recipe'])['method']);
@@ -57,13 +74,34 @@ final class PatternTest extends ApiTestCase
         $fit = $this->ask('POST', "/api/dogs/$hobnob/pattern/answer", ['pattern' => $pattern], 200);
         $verdicts = array_column(self::rows($fit['zones']), 'verdict', 'zone');
         self::assertSame(['kept', 'fits'], [$verdicts['back'], $verdicts['skull']], 'his back repairs an earlier cut');
-        $took = $this->ask('PUT', "/api/dogs/$hobnob/pattern", ['pattern' => $pattern, 'zones' => ['skull', 'throat', 'foreleg_left']], 200, ['If-Match' => '"'.(\is_int($fit['revision']) ? $fit['revision'] : 0).'"']);
+        $took = $this->ask(
+            'PUT',
+            "/api/dogs/$hobnob/pattern",
+            ['pattern' => $pattern, 'zones' => ['skull', 'throat', 'foreleg_left']],
+            200,
+            ['If-Match' => '"'.(\is_int($fit['revision']) ? $fit['revision'] : 0).'"'],
+        );
         self::assertSame(['Weir rounds', false], [$took['name'], $took['behind']]);
         self::assertContains('back', self::texts($took['own']));
         $throat = self::map($this->zone('Hobnob', 'throat')['recipe']);
         self::assertSame(['clip', 'quiet cordless'], [$throat['method'], $throat['clipper_unit']]);
-        $this->ask('PUT', "/api/dogs/$hobnob/pattern", ['pattern' => $pattern, 'zones' => []], 412, ['If-Match' => '"1"']);
-        self::assertSame(['zones'], array_keys(self::errors($this->ask('PUT', "/api/dogs/$hobnob/pattern", ['pattern' => $pattern, 'zones' => ['beard', 'tail_root']], 422, ['If-Match' => '"'.(\is_int($took['revision']) ? $took['revision'] : 0).'"']))));
+        $this->ask('PUT', "/api/dogs/$hobnob/pattern", ['pattern' => $pattern, 'zones' => []], 412, [
+            'If-Match' => '"1"',
+        ]);
+        self::assertSame(
+            ['zones'],
+            array_keys(
+                self::errors(
+                    $this->ask(
+                        'PUT',
+                        "/api/dogs/$hobnob/pattern",
+                        ['pattern' => $pattern, 'zones' => ['beard', 'tail_root']],
+                        422,
+                        ['If-Match' => '"'.(\is_int($took['revision']) ? $took['revision'] : 0).'"'],
+                    ),
+                ),
+            ),
+        );
         self::assertNull($this->ask('DELETE', "/api/dogs/$hobnob/pattern", [], 200)['pattern']);
         self::assertSame('clip', self::map($this->zone('Hobnob', 'throat')['recipe'])['method'], 'the plan stays');
     }
@@ -71,7 +109,12 @@ final class PatternTest extends ApiTestCase
     public function testAnotherKitAnswersForWhatItLacks(): void
     {
         $van = self::find(self::rows($this->ask('GET', '/api/session')['places']), 'name', 'Van')['id'];
-        $fit = $this->ask('POST', '/api/dogs/'.$this->dogId('Perrin').'/pattern/answer', ['pattern' => $this->pattern('Weir rounds')['id'], 'place' => $van], 200);
+        $fit = $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Perrin').'/pattern/answer',
+            ['pattern' => $this->pattern('Weir rounds')['id'], 'place' => $van],
+            200,
+        );
         $back = self::find(self::rows($fit['zones']), 'zone', 'back');
         self::assertSame('other_tool', $back['verdict']);
         self::assertStringContainsString('nearest is', self::text($back['why']));
@@ -81,13 +124,21 @@ final class PatternTest extends ApiTestCase
     {
         $weir = $this->pattern('Weir rounds');
         $line = 'back ribs loin rump shoulder chest: 20/10; throat belly: 7F';
-        $preview = $this->ask('POST', '/api/patterns/'.self::text($weir['id']).'/spread/answer', ['line' => $line], 200);
+        $preview = $this->ask(
+            'POST',
+            '/api/patterns/'.self::text($weir['id']).'/spread/answer',
+            ['line' => $line],
+            200,
+        );
         $tansy = self::find(self::rows($preview['dogs']), 'name', 'Tansy');
         $back = self::find(self::rows($tansy['changes']), 'zone', 'back');
         self::assertSame([16.6, 21], [$back['was_mm'], (int) self::number($back['finished_mm'])]);
         self::assertSame('taken out', self::find(self::rows($tansy['changes']), 'zone', 'skull')['words']);
         $hobnob = self::find(self::rows($preview['dogs']), 'name', 'Hobnob');
-        self::assertSame('It was changed on this card since.', self::find(self::rows($hobnob['stays']), 'zone', 'back')['why']);
+        self::assertSame(
+            'It was changed on this card since.',
+            self::find(self::rows($hobnob['stays']), 'zone', 'back')['why'],
+        );
         self::assertSame(16.6, $this->zone('Tansy', 'back')['finished_mm'], 'nothing has happened yet');
         $body = ['name' => 'Weir rounds', 'line' => $line, 'spread' => [$this->dogId('Tansy')]];
         $saved = $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), $body, 200, ['If-Match' => '"1"']);
@@ -95,9 +146,17 @@ final class PatternTest extends ApiTestCase
         self::assertNull($this->zone('Tansy', 'skull')['recipe']);
         self::assertSame([2, 1], [self::map($saved['pattern'])['version'], self::map($saved['pattern'])['behind']]);
         $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), $body, 412, ['If-Match' => '"1"']);
-        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), ['name' => 'Weir ovals'] + $body, 200, ['If-Match' => '"2"']);
-        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), ['name' => 'Weir squares'] + $body, 412, ['If-Match' => '"2"']);
-        self::assertContains('back', array_column(self::rows($this->ask('GET', '/api/log?dog='.$this->dogId('Tansy'))['entries']), 'subject'), 'every card\'s change can be taken back');
+        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), ['name' => 'Weir ovals'] + $body, 200, [
+            'If-Match' => '"2"',
+        ]);
+        $this->ask('PUT', '/api/patterns/'.self::text($weir['id']), ['name' => 'Weir squares'] + $body, 412, [
+            'If-Match' => '"2"',
+        ]);
+        self::assertContains(
+            'back',
+            array_column(self::rows($this->ask('GET', '/api/log?dog='.$this->dogId('Tansy'))['entries']), 'subject'),
+            'every card\'s change can be taken back',
+        );
     }
 
     public function testAPreviewAsksAFewTimesHoweverManyFollow(): void
@@ -107,8 +166,19 @@ final class PatternTest extends ApiTestCase
         $ask();
         $two = QueryCounter::during($ask);
         foreach (['Dimity', 'Wick', 'Sorrel', 'Perrin'] as $name) {
-            $fit = $this->ask('POST', '/api/dogs/'.$this->dogId($name).'/pattern/answer', ['pattern' => $weir], 200);
-            $this->ask('PUT', '/api/dogs/'.$this->dogId($name).'/pattern', ['pattern' => $weir, 'zones' => []], 200, ['If-Match' => '"'.(int) self::number($fit['revision']).'"']);
+            $fit = $this->ask(
+                'POST',
+                '/api/dogs/'.$this->dogId($name).'/pattern/answer',
+                ['pattern' => $weir],
+                200,
+            );
+            $this->ask(
+                'PUT',
+                '/api/dogs/'.$this->dogId($name).'/pattern',
+                ['pattern' => $weir, 'zones' => []],
+                200,
+                ['If-Match' => '"'.(int) self::number($fit['revision']).'"'],
+            );
         }
         self::assertSame($two, QueryCounter::during($ask));
         self::assertLessThanOrEqual(8, $two);
@@ -117,8 +187,15 @@ final class PatternTest extends ApiTestCase
     public function testOnlyAPatternNobodyFollowsIsDropped(): void
     {
         $weir = self::text($this->pattern('Weir rounds')['id']);
-        self::assertStringContainsString('2 cards follow', self::text($this->ask('DELETE', "/api/patterns/$weir", [], 409)['title']));
-        $new = self::text(self::map($this->ask('POST', '/api/patterns', ['name' => 'Short', 'line' => 'back: 10'], 201)['pattern'])['id']);
+        self::assertStringContainsString(
+            '2 cards follow',
+            self::text($this->ask('DELETE', "/api/patterns/$weir", [], 409)['title']),
+        );
+        $new = self::text(
+            self::map($this->ask('POST', '/api/patterns', ['name' => 'Short', 'line' => 'back: 10'], 201)['pattern'])[
+                'id'
+            ],
+        );
         $this->ask('DELETE', "/api/patterns/$new", [], 204);
         $this->ask('GET', "/api/patterns/$new", expect: 404);
     }

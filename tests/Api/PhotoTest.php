@@ -1,6 +1,8 @@
 <?php
 
-/** Photos of an arrival: who takes one out, how browsers keep it, folders that cannot be written to, and what is swept. */
+/**
+ * Photos of an arrival: who takes one out, how browsers keep it, folders that cannot be written to, and what is swept.
+ */
 
 declare(strict_types=1);
 
@@ -28,8 +30,18 @@ final class PhotoTest extends ApiTestCase
         $image = imagecreatetruecolor(60, 40);
         self::assertNotFalse($image);
         imagejpeg($image, (string) $file);
-        $this->client->request('POST', "/api/arrivals/$arrival/photos", ['zone' => 'back', 'moment' => 'before'], ['photo' => new UploadedFile((string) $file, 'a.jpg', 'image/jpeg', test: true)], ['HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8))]);
-        self::assertSame($expect, $this->client->getResponse()->getStatusCode(), (string) $this->client->getResponse()->getContent());
+        $this->client->request(
+            'POST',
+            "/api/arrivals/$arrival/photos",
+            ['zone' => 'back', 'moment' => 'before'],
+            ['photo' => new UploadedFile((string) $file, 'a.jpg', 'image/jpeg', test: true)],
+            ['HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8))],
+        );
+        self::assertSame(
+            $expect,
+            $this->client->getResponse()->getStatusCode(),
+            (string) $this->client->getResponse()->getContent(),
+        );
 
         return self::map(json_decode((string) $this->client->getResponse()->getContent(), true));
     }
@@ -62,7 +74,12 @@ final class PhotoTest extends ApiTestCase
         $etag = (string) $this->client->getResponse()->headers->get('ETag');
         $this->ask('GET', "/api/photos/$photo/small", expect: 304, headers: ['If-None-Match' => $etag]);
         $store = new PhotoStore('/proc/nowhere');
-        foreach ([static fn () => $store->take($photo, self::jpeg()), static fn () => (new PhotoStore(self::blocked()))->putAside('00000000-0000-7000-8000-000000000000')] as $impossible) {
+        foreach (
+            [
+                static fn () => $store->take($photo, self::jpeg()),
+                static fn () => (new PhotoStore(self::blocked()))->putAside('00000000-0000-7000-8000-000000000000'),
+            ] as $impossible
+        ) {
             try {
                 $impossible();
                 self::fail('that folder cannot be written to');
@@ -98,7 +115,9 @@ final class PhotoTest extends ApiTestCase
         $this->signIn('maren');
         $folder = sys_get_temp_dir().'/kt-sweep-'.bin2hex(random_bytes(4));
         $store = new PhotoStore($folder);
-        $kept = (string) Uuid::fromBinary(self::text($this->db()->fetchOne('SELECT id FROM photo ORDER BY id LIMIT 1')));
+        $kept = (string) Uuid::fromBinary(
+            self::text($this->db()->fetchOne('SELECT id FROM photo ORDER BY id LIMIT 1')),
+        );
         $gone = (string) Uuid::v7();
         foreach ([$kept, $gone] as $id) {
             $store->take($id, self::jpeg());
@@ -108,14 +127,26 @@ final class PhotoTest extends ApiTestCase
         $db = $this->db();
         $salon = $db->fetchOne('SELECT id FROM salon LIMIT 1');
         foreach (['old-key-1' => '-49 hours', 'new-key-1' => '-46 hours'] as $key => $ago) {
-            $db->executeStatement('INSERT INTO request_key (salon_id, request_key, body_hash, created_at) VALUES (?, ?, ?, ?)', [$salon, $key, str_repeat('0', 64), (new \DateTimeImmutable($ago))->format('Y-m-d H:i:s')]);
+            $db->executeStatement(
+                'INSERT INTO request_key (salon_id, request_key, body_hash, created_at) VALUES (?, ?, ?, ?)',
+                [$salon, $key, str_repeat('0', 64), (new \DateTimeImmutable($ago))->format('Y-m-d H:i:s')],
+            );
         }
-        $sweep = static fn (string $when): Sweep => new Sweep($db, new PhotoStore($folder), new MockClock($when), new ArrayAdapter(), new NullLogger());
+        $sweep = static fn (string $when): Sweep => new Sweep(
+            $db,
+            new PhotoStore($folder),
+            new MockClock($when),
+            new ArrayAdapter(),
+            new NullLogger(),
+        );
         self::assertSame(0, $sweep('+50 minutes')->all()['files of photos'], 'a copy may be looking for it');
         self::assertSame(2, $sweep('+70 minutes')->all()['files of photos']);
         self::assertNotNull($store->read($kept, 'large'));
         self::assertNull($store->read($gone, 'large'));
-        self::assertSame(['new-key-1'], $db->fetchFirstColumn("SELECT request_key FROM request_key WHERE request_key LIKE '%-key-1'"));
+        self::assertSame(
+            ['new-key-1'],
+            $db->fetchFirstColumn("SELECT request_key FROM request_key WHERE request_key LIKE '%-key-1'"),
+        );
         exec('rm -rf '.escapeshellarg($folder));
     }
 }

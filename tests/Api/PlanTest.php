@@ -24,13 +24,26 @@ final class PlanTest extends ApiTestCase
     public function testAChangeIsStoredLoggedAndShown(): void
     {
         $before = $this->card('Tansy');
-        $done = $this->ask('PUT', $this->path('back'), self::guard(13, '10') + ['stop_line' => 'root_of_tail', 'reason' => 'owner_wish', 'note' => '<b>short</b> for summer 🐾'], 200, ['If-Match' => '"1"']);
+        $done = $this->ask(
+            'PUT',
+            $this->path('back'),
+            self::guard(13, '10') + [
+                'stop_line' => 'root_of_tail',
+                'reason' => 'owner_wish',
+                'note' => '<b>short</b> for summer 🐾',
+            ],
+            200,
+            ['If-Match' => '"1"'],
+        );
         self::assertSame([2, 2], [$done['version'], $done['revision']]);
         $zone = $this->zone('Tansy', 'back');
         self::assertSame([14, 2, 'Tove Lindgarth'], [$zone['finished_mm'], $zone['version'], $zone['changed_by']]);
         self::assertSame('<b>short</b> for summer 🐾', self::map($zone['recipe'])['note'], 'text is text');
         $log = self::rows($this->ask('GET', '/api/log?dog='.$this->dogId('Tansy'))['entries']);
-        self::assertStringContainsString('16 mm guard over 10, with the lay → 13 mm guard over 10', str_replace('13 mm guard over', '13 mm guard over', self::text($log[0]['summary'])));
+        self::assertStringContainsString(
+            '16 mm guard over 10, with the lay → 13 mm guard over 10',
+            str_replace('13 mm guard over', '13 mm guard over', self::text($log[0]['summary'])),
+        );
         self::assertNotSame($before['changes'], $this->card('Tansy')['changes']);
     }
 
@@ -39,7 +52,13 @@ final class PlanTest extends ApiTestCase
         $this->ask('PUT', $this->path('back'), self::blade('5F'), 200, ['If-Match' => '"1"']);
         $this->signIn('maren');
         $this->ask('PUT', $this->path('chest'), self::blade('7F'), 200, ['If-Match' => '"1"']);
-        self::assertSame(['5F', '7F'], [self::map(self::map($this->zone('Tansy', 'back')['recipe'])['tool'])['label'], self::map(self::map($this->zone('Tansy', 'chest')['recipe'])['tool'])['label']]);
+        self::assertSame(
+            ['5F', '7F'],
+            [
+                self::map(self::map($this->zone('Tansy', 'back')['recipe'])['tool'])['label'],
+                self::map(self::map($this->zone('Tansy', 'chest')['recipe'])['tool'])['label'],
+            ],
+        );
     }
 
     public function testTwoPeopleOnOneZoneTheSecondIsShownBoth(): void
@@ -50,14 +69,20 @@ final class PlanTest extends ApiTestCase
         self::assertSame(['Tove Lindgarth', 2], [$problem['changed_by'], $problem['version']]);
         self::assertSame('5F blade, with the lay', self::map($problem['theirs'])['words']);
         self::assertSame('7F blade, with the lay', self::map($problem['yours'])['words']);
-        self::assertSame('5F', self::map(self::map($this->zone('Tansy', 'back')['recipe'])['tool'])['label'], 'nothing was overwritten');
+        self::assertSame(
+            '5F',
+            self::map(self::map($this->zone('Tansy', 'back')['recipe'])['tool'])['label'],
+            'nothing was overwritten',
+        );
         $this->ask('PUT', $this->path('back'), self::blade('7F'), 200, ['If-Match' => '"2"']);
     }
 
     public function testAZoneNeverPlannedStartsAtVersionZero(): void
     {
         $this->ask('PUT', $this->path('brow'), ['method' => 'scissor', 'entered_mm' => 12], 412, ['If-Match' => '"1"']);
-        $done = $this->ask('PUT', $this->path('brow'), ['method' => 'scissor', 'entered_mm' => 12], 200, ['If-Match' => '"0"']);
+        $done = $this->ask('PUT', $this->path('brow'), ['method' => 'scissor', 'entered_mm' => 12], 200, [
+            'If-Match' => '"0"',
+        ]);
         self::assertSame(1, $done['version']);
         $gone = $this->ask('DELETE', $this->path('brow'), expect: 200, headers: ['If-Match' => '"1"']);
         self::assertSame([2, null], [$gone['version'], $gone['recipe']]);
@@ -85,7 +110,9 @@ final class PlanTest extends ApiTestCase
 
     public function testUndoDoesNotSwallowALaterChange(): void
     {
-        $first = self::text($this->ask('PUT', $this->path('back'), self::blade('5F'), 200, ['If-Match' => '"1"'])['change']);
+        $first = self::text(
+            $this->ask('PUT', $this->path('back'), self::blade('5F'), 200, ['If-Match' => '"1"'])['change'],
+        );
         $this->ask('PUT', $this->path('back'), self::blade('7F'), 200, ['If-Match' => '"2"']);
         $problem = $this->ask('POST', "/api/log/$first/undo", expect: 412);
         self::assertSame('7F blade, with the lay', self::map($problem['theirs'])['words']);
@@ -113,7 +140,10 @@ final class PlanTest extends ApiTestCase
         yield 'guard of no length' => [self::guard(0, '10'), 'tool.mm'];
         yield 'guard of ten metres' => [self::guard(10_000, '10'), 'tool.mm'];
         yield 'clip without a blade' => [['method' => 'clip'], 'tool'];
-        yield 'guard without a guard' => [['method' => 'guard', 'tool' => ['kind' => 'blade', 'label' => '10']], 'tool'];
+        yield 'guard without a guard' => [
+            ['method' => 'guard', 'tool' => ['kind' => 'blade', 'label' => '10']],
+            'tool',
+        ];
         yield 'scissors with a blade' => [['method' => 'scissor'] + self::blade('10'), 'tool'];
         yield 'typed length for a blade' => [['entered_mm' => 9] + self::blade('10'), 'entered_mm'];
         yield 'nothing left' => [['method' => 'scissor', 'entered_mm' => 0], 'entered_mm'];
@@ -147,7 +177,12 @@ final class PlanTest extends ApiTestCase
 
     public function testAnswersWhileSomethingIsTried(): void
     {
-        $answer = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/answer', ['zone' => 'back', 'recipe' => self::blade('7F')], 200);
+        $answer = $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Tansy').'/answer',
+            ['zone' => 'back', 'recipe' => self::blade('7F')],
+            200,
+        );
         $length = self::map($answer['length']);
         self::assertSame([3.2, '1/8'], [$length['finished_mm'], $length['inch']]);
         self::assertNotSame([], $length['reasons']);
@@ -155,12 +190,33 @@ final class PlanTest extends ApiTestCase
         self::assertSame(['ladder', 16.6], [$meets['blend'], $meets['finished_mm']]);
         self::assertGreaterThan(0, self::map($answer['recovery'])['weeks']);
         self::assertTrue(self::map($answer['here'])['makes']);
-        $marl = $this->ask('POST', '/api/dogs/'.$this->dogId('Marl').'/answer', ['zone' => 'ribs_left', 'recipe' => self::blade('7F')], 200);
+        $marl = $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Marl').'/answer',
+            ['zone' => 'ribs_left', 'recipe' => self::blade('7F')],
+            200,
+        );
         self::assertSame('agree_first', self::map($marl['recovery'])['level']);
-        self::assertContains('may_come_back_different', array_column(self::rows(self::map($marl['recovery'])['warnings']), 'code'));
-        $armpit = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/answer', ['zone' => 'armpit_left', 'recipe' => self::blade('7')], 200);
-        self::assertContains('skip_tooth_on_thin_skin', array_column(self::rows(self::map($armpit['length'])['warnings']), 'code'));
-        $bad = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/answer', ['zone' => 'back', 'recipe' => self::guard(16, '5F')], 422);
+        self::assertContains(
+            'may_come_back_different',
+            array_column(self::rows(self::map($marl['recovery'])['warnings']), 'code'),
+        );
+        $armpit = $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Tansy').'/answer',
+            ['zone' => 'armpit_left', 'recipe' => self::blade('7')],
+            200,
+        );
+        self::assertContains(
+            'skip_tooth_on_thin_skin',
+            array_column(self::rows(self::map($armpit['length'])['warnings']), 'code'),
+        );
+        $bad = $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Tansy').'/answer',
+            ['zone' => 'back', 'recipe' => self::guard(16, '5F')],
+            422,
+        );
         self::assertSame(['recipe.tool.base'], array_keys(self::errors($bad)));
     }
 }

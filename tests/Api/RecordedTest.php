@@ -1,6 +1,9 @@
 <?php
 
-/** What the API answered once to a few hundred requests, good and bad, it answers still; what is meant to change is recorded anew. */
+/**
+ * What the API answered once to a few hundred requests, good and bad, it answers still; what is meant to change is
+ * recorded anew.
+ */
 
 declare(strict_types=1);
 
@@ -15,9 +18,11 @@ use Symfony\Component\Routing\RouterInterface;
 
 /**
  * KT_RECORD=1 bin/test api --filter Recorded writes recorded/answers.jsonl.gz: a line an answer, from cards of 60 kB to
- * refusals. The test names what differs, member by member: look at it before it is recorded anew; all of it must be meant.
+ * refusals. The test names what differs, member by member: look at it before it is recorded anew; all of it must be
+ * meant.
  *
- * @phpstan-type Wish array{0: string, 1: string, 2: string, 3?: mixed, if?: int|string, key?: string, keep?: string, hides?: string, csrf?: false}
+ * @phpstan-type Wish array{0: string, 1: string, 2: string, 3?: mixed, if?: int|string, key?: string, keep?: string,
+ *     hides?: string, csrf?: false}
  */
 final class RecordedTest extends ApiTestCase
 {
@@ -64,11 +69,18 @@ final class RecordedTest extends ApiTestCase
         }
         $router = self::getContainer()->get('router');
         self::assertInstanceOf(RouterInterface::class, $router);
-        self::assertSame([], array_values(array_diff(array_keys($router->getRouteCollection()->all()), $asked)), 'every route is asked');
+        self::assertSame(
+            [],
+            array_values(array_diff(array_keys($router->getRouteCollection()->all()), $asked)),
+            'every route is asked',
+        );
         $differ = [];
         foreach (explode("\n", (string) gzdecode((string) file_get_contents(self::ANSWERS))) as $n => $line) {
             if ($line !== ($answers[$n] ?? '')) {
-                array_push($differ, ...self::differences("request $n", json_decode($line, true), json_decode($answers[$n] ?? '', true)));
+                array_push(
+                    $differ,
+                    ...self::differences("request $n", json_decode($line, true), json_decode($answers[$n] ?? '', true)),
+                );
             }
         }
         self::assertSame([], \array_slice($differ, 0, 50), \count($differ).' differences');
@@ -111,7 +123,12 @@ final class RecordedTest extends ApiTestCase
             $server['HTTP_IF_MATCH'] = '"'.(\is_scalar($version) ? $version : 'x').'"';
         }
         $content = \is_array($body) ? json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR) : null;
-        $this->client->request($method, self::text(self::filled($path)), server: $server, content: \is_string($body) ? $body : $content);
+        $this->client->request(
+            $method,
+            self::text(self::filled($path)),
+            server: $server,
+            content: \is_string($body) ? $body : $content,
+        );
         $response = $this->client->getResponse();
         $text = (string) $response->getContent();
         $answer = json_decode($text, true);
@@ -123,9 +140,14 @@ final class RecordedTest extends ApiTestCase
             $answer[$wish['hides']] = get_debug_type($answer[$wish['hides']]);
         }
         if (!\is_array($answer)) {
-            $answer = str_starts_with((string) $response->headers->get('Content-Type'), 'text/html') ? preg_replace('/\s+/', ' ', strip_tags($text)) : $response->headers->get('Content-Type');
+            $answer = str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')
+                ? preg_replace('/\s+/', ' ', strip_tags($text))
+                : $response->headers->get('Content-Type');
         }
-        $line = json_encode([$n, $who, $method, $path, $response->getStatusCode(), self::sorted($answer)], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+        $line = json_encode(
+            [$n, $who, $method, $path, $response->getStatusCode(), self::sorted($answer)],
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION,
+        );
 
         return $this->plain($line);
     }
@@ -143,9 +165,13 @@ final class RecordedTest extends ApiTestCase
             return $this->keptAt($m[1]);
         }
 
-        return (string) preg_replace_callback('/@([A-Z]\w+)|\$(\w[\w.]*\w)|\{\$([\w.]+)\}/', function (array $m): string {
-            return '' !== $m[1] ? $this->dogId($m[1]) : self::text($this->keptAt($m[3] ?? $m[2] ?? ''));
-        }, $value);
+        return (string) preg_replace_callback(
+            '/@([A-Z]\w+)|\$(\w[\w.]*\w)|\{\$([\w.]+)\}/',
+            function (array $m): string {
+                return '' !== $m[1] ? $this->dogId($m[1]) : self::text($this->keptAt($m[3] ?? ($m[2] ?? '')));
+            },
+            $value,
+        );
     }
 
     private function keptAt(string $path): mixed
@@ -195,6 +221,10 @@ final class RecordedTest extends ApiTestCase
     /** Ids and tokens are others every time: the first that is met is called #1. */
     private function plain(string $line): string
     {
-        return (string) preg_replace_callback('/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}|\b[0-9a-f]{16,}\b/', fn (array $m): string => $this->names[$m[0]] ??= '#'.(\count($this->names) + 1), $line);
+        return (string) preg_replace_callback(
+            '/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}|\b[0-9a-f]{16,}\b/',
+            fn (array $m): string => $this->names[$m[0]] ??= '#'.(\count($this->names) + 1),
+            $line,
+        );
     }
 }

@@ -15,7 +15,10 @@ final class SessionTest extends ApiTestCase
         $this->ask('GET', '/api/session', expect: 401);
         $this->signIn('tove');
         $who = $this->ask('GET', '/api/session', expect: 200);
-        self::assertSame(['Tove Lindgarth', 'groomer', 'The Fulling Room'], [$who['name'], $who['role'], $who['salon']]);
+        self::assertSame(
+            ['Tove Lindgarth', 'groomer', 'The Fulling Room'],
+            [$who['name'], $who['role'], $who['salon']],
+        );
         self::assertCount(3, self::rows($who['places']));
         self::assertCount(6, self::rows($who['colleagues']), 'only the own salon');
         $this->ask('DELETE', '/api/session', expect: 204);
@@ -44,14 +47,20 @@ final class SessionTest extends ApiTestCase
         self::assertSame(['login', 'password'], array_keys(self::errors($this->ask('POST', '/api/session', [], 422))));
         $this->ask('POST', '/api/session', 'not json', 400);
         $this->client->request('POST', '/api/session', ['login' => 'tove', 'password' => 'thistle-demo']);
-        self::assertSame(400, $this->client->getResponse()->getStatusCode(), 'a form post from elsewhere is no sign-in');
+        self::assertSame(
+            400,
+            $this->client->getResponse()->getStatusCode(),
+            'a form post from elsewhere is no sign-in',
+        );
     }
 
     public function testAWriteNeedsTheTokenOfThisSession(): void
     {
         $this->signIn('tove');
         $this->csrf('stolen');
-        $problem = $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/back', self::blade('10'), 403, ['If-Match' => '"1"']);
+        $problem = $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/back', self::blade('10'), 403, [
+            'If-Match' => '"1"',
+        ]);
         self::assertStringContainsString('Reload', self::text($problem['title']));
     }
 
@@ -60,18 +69,40 @@ final class SessionTest extends ApiTestCase
         $this->signIn('tove');
         $colleagues = self::rows($this->ask('GET', '/api/session')['colleagues']);
         $idris = self::text(self::find($colleagues, 'name', 'Idris Fenwater')['id']);
-        self::assertSame(['pin'], array_keys(self::errors($this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '0000'], 422))));
+        self::assertSame(
+            ['pin'],
+            array_keys(
+                self::errors($this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '0000'], 422)),
+            ),
+        );
         self::assertSame('Tove Lindgarth', $this->ask('GET', '/api/session')['name']);
         $now = $this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '7350'], 200);
         self::assertSame('Idris Fenwater', $now['name']);
         $this->csrf(self::text($now['csrf']));
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Marl').'/plan/chest', ['method' => 'card', 'entered_mm' => 52], 200, ['If-Match' => '"1"']);
-        self::assertSame('Idris Fenwater', self::rows($this->ask('GET', '/api/log')['entries'])[0]['who'], 'who tapped is known');
+        $this->ask(
+            'PUT',
+            '/api/dogs/'.$this->dogId('Marl').'/plan/chest',
+            ['method' => 'card', 'entered_mm' => 52],
+            200,
+            ['If-Match' => '"1"'],
+        );
+        self::assertSame(
+            'Idris Fenwater',
+            self::rows($this->ask('GET', '/api/log')['entries'])[0]['who'],
+            'who tapped is known',
+        );
     }
 
     public function testThePinOfAnotherSalonDoesNotOpenThisOne(): void
     {
-        $other = self::text($this->db()->fetchOne("SELECT LOWER(CONCAT(HEX(SUBSTR(id,1,4)),'-',HEX(SUBSTR(id,5,2)),'-',HEX(SUBSTR(id,7,2)),'-',HEX(SUBSTR(id,9,2)),'-',HEX(SUBSTR(id,11)))) FROM staff WHERE login = 'sunniva'"));
+        $other = self::text(
+            $this->db()->fetchOne(
+                'SELECT '.
+                    "LOWER(CONCAT(HEX(SUBSTR(id, 1, 4)), '-', HEX(SUBSTR(id, 5, 2)), '-', HEX(SUBSTR(id, 7, 2)), '-', "
+                    ."HEX(SUBSTR(id, 9, 2)), '-', HEX(SUBSTR(id, 11)))) ".
+                    "FROM staff WHERE login = 'sunniva'",
+            ),
+        );
         $this->signIn('tove');
         $this->ask('POST', '/api/session/person', ['staff' => $other, 'pin' => '6414'], 404);
     }
@@ -79,7 +110,9 @@ final class SessionTest extends ApiTestCase
     public function testAfterFiveWrongPinsItTakesThePasswordAndThePersonIsTold(): void
     {
         $this->signIn('tove');
-        $maren = self::text(self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Maren Oakhollow')['id']);
+        $maren = self::text(
+            self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Maren Oakhollow')['id'],
+        );
         for ($i = 0; $i < 5; ++$i) {
             $this->ask('POST', '/api/session/person', ['staff' => $maren, 'pin' => '000'.$i], 422);
         }
@@ -95,12 +128,18 @@ final class SessionTest extends ApiTestCase
     public function testARightPinForgivesTheWrongOnesBefore(): void
     {
         $this->signIn('tove');
-        $idris = self::text(self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater')['id']);
+        $idris = self::text(
+            self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater')['id'],
+        );
         for ($round = 0; $round < 2; ++$round) {
             for ($i = 0; $i < 4; ++$i) {
                 $this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '000'.$i], 422);
             }
-            $this->csrf(self::text($this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '7350'], 200)['csrf']));
+            $this->csrf(
+                self::text(
+                    $this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '7350'], 200)['csrf'],
+                ),
+            );
         }
         self::assertSame('Idris Fenwater', $this->ask('GET', '/api/session', expect: 200)['name']);
     }
@@ -109,13 +148,21 @@ final class SessionTest extends ApiTestCase
     {
         $this->signIn('tove');
         $salon = self::text($this->db()->fetchOne('SELECT LOWER(HEX(salon_id)) FROM staff WHERE login = ?', ['tove']));
-        $uuid = implode('-', [substr($salon, 0, 8), substr($salon, 8, 4), substr($salon, 12, 4), substr($salon, 16, 4), substr($salon, 20)]);
+        $uuid = implode('-', [
+            substr($salon, 0, 8),
+            substr($salon, 8, 4),
+            substr($salon, 12, 4),
+            substr($salon, 16, 4),
+            substr($salon, 20),
+        ]);
         $throttle = self::getContainer()->get(Throttle::class);
         self::assertInstanceOf(Throttle::class, $throttle);
         for ($i = 0; $i < 20; ++$i) {
             $throttle->attempt(['salon_pins' => $uuid]);
         }
-        $idris = self::text(self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater')['id']);
+        $idris = self::text(
+            self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater')['id'],
+        );
         $this->ask('POST', '/api/session/person', ['staff' => $idris, 'pin' => '7350'], 429);
     }
 
@@ -136,14 +183,26 @@ final class SessionTest extends ApiTestCase
         $this->signIn('tove');
         $first = $this->token();
         // The cookie is still there, as it is over a page whose session has ended or in a second tab.
-        $again = self::text($this->ask('POST', '/api/session', ['login' => 'tove', 'password' => 'thistle-demo'], 200)['csrf']);
+        $again = self::text(
+            $this->ask('POST', '/api/session', ['login' => 'tove', 'password' => 'thistle-demo'], 200)['csrf'],
+        );
         $this->csrf($again);
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/back', self::blade('10'), 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/back', self::blade('10'), 200, [
+            'If-Match' => '"1"',
+        ]);
         $this->csrf($first);
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/chest', self::blade('10'), 200, ['If-Match' => '"1"']);
-        $other = self::text($this->ask('POST', '/api/session', ['login' => 'maren', 'password' => 'thistle-demo'], 200)['csrf']);
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/loin', self::blade('10'), 403, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/chest', self::blade('10'), 200, [
+            'If-Match' => '"1"',
+        ]);
+        $other = self::text(
+            $this->ask('POST', '/api/session', ['login' => 'maren', 'password' => 'thistle-demo'], 200)['csrf'],
+        );
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/loin', self::blade('10'), 403, [
+            'If-Match' => '"1"',
+        ]);
         $this->csrf($other);
-        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/loin', self::blade('10'), 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/loin', self::blade('10'), 200, [
+            'If-Match' => '"1"',
+        ]);
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/** A groom through the API: taps counted once and in order, conflicts named, clocks that are wrong, closing, what went out. */
+/**
+ * A groom through the API: taps counted once and in order, conflicts named, clocks that are wrong, closing, what went
+ * out.
+ */
 
 declare(strict_types=1);
 
@@ -43,7 +46,10 @@ final class TableTest extends ApiTestCase
         $tap = $this->tap('zone', ['zones' => ['back'], 'state' => 'done']);
         self::assertSame(['counted'], $this->send([$tap]));
         self::assertSame(['repeated'], $this->send([$tap]));
-        self::assertSame(['repeated', 'counted'], $this->send([$tap, $this->tap('zone', ['zones' => ['loin'], 'state' => 'done'])]));
+        self::assertSame(
+            ['repeated', 'counted'],
+            $this->send([$tap, $this->tap('zone', ['zones' => ['loin'], 'state' => 'done'])]),
+        );
         self::assertSame(2, $this->groom['seq']);
         $back = $this->mark('back');
         self::assertSame('done', $back['state']);
@@ -53,20 +59,37 @@ final class TableTest extends ApiTestCase
 
     public function testABadTapDoesNotHoldUpTheRestAndSaysWhy(): void
     {
-        $results = self::rows($this->post([
-            $this->tap('zone', ['zones' => ['back'], 'state' => 'shiny']),
-            $this->tap('zone', ['zones' => ['belly'], 'state' => 'deferred']),
-            $this->tap('zone', ['zones' => ['brow'], 'state' => 'done']),
-            $this->tap('step', ['step' => 'moonwalk', 'state' => 'done']),
-            $this->tap('timer', ['timer' => 'clipping', 'on' => true]),
-            $this->tap('reading', ['blade' => '10', 'celsius' => 900]),
-            $this->tap('pads', ['foot' => 'front_left', 'bare' => 9]),
-            ['id' => 'no-time-'.bin2hex(random_bytes(4)), 'at' => 'yesterday, about tea time', 'kind' => 'resume'],
-            $this->tap('zone', ['zones' => ['chest'], 'state' => 'done']),
-        ])['results']);
+        $results = self::rows(
+            $this->post([
+                $this->tap('zone', ['zones' => ['back'], 'state' => 'shiny']),
+                $this->tap('zone', ['zones' => ['belly'], 'state' => 'deferred']),
+                $this->tap('zone', ['zones' => ['brow'], 'state' => 'done']),
+                $this->tap('step', ['step' => 'moonwalk', 'state' => 'done']),
+                $this->tap('timer', ['timer' => 'clipping', 'on' => true]),
+                $this->tap('reading', ['blade' => '10', 'celsius' => 900]),
+                $this->tap('pads', ['foot' => 'front_left', 'bare' => 9]),
+                [
+                    'id' => 'no-time-'.bin2hex(random_bytes(4)),
+                    'at' => 'yesterday, about tea time',
+                    'kind' => 'resume',
+                ],
+                $this->tap('zone', ['zones' => ['chest'], 'state' => 'done']),
+            ])['results'],
+        );
         self::assertSame([...array_fill(0, 8, 'refused'), 'counted'], array_column($results, 'outcome'));
         $says = implode("\n", array_map(self::text(...), array_column(\array_slice($results, 0, 8), 'message')));
-        foreach (['taps[0].state', 'say why it was deferred', 'was not planned', 'is not a step of this groom', 'taps[4].blade', 'taps[5].celsius', 'taps[6].bare', 'taps[7].at'] as $words) {
+        foreach (
+            [
+                'taps[0].state',
+                'say why it was deferred',
+                'was not planned',
+                'is not a step of this groom',
+                'taps[4].blade',
+                'taps[5].celsius',
+                'taps[6].bare',
+                'taps[7].at',
+            ] as $words
+        ) {
             self::assertStringContainsString($words, $says);
         }
         self::assertSame(1, $this->groom['seq']);
@@ -74,7 +97,15 @@ final class TableTest extends ApiTestCase
 
     public function testWhatWasReallyDoneStandsBesideThePlanWithItsDifference(): void
     {
-        $this->send([$this->tap('zone', ['zones' => ['back'], 'state' => 'done', 'actual' => self::blade('4F'), 'why' => 'guard too long today', 'carry' => 'do_not_repeat'])]);
+        $this->send([
+            $this->tap('zone', [
+                'zones' => ['back'],
+                'state' => 'done',
+                'actual' => self::blade('4F'),
+                'why' => 'guard too long today',
+                'carry' => 'do_not_repeat',
+            ]),
+        ]);
         $back = $this->mark('back');
         self::assertSame(9.5, $back['actual_mm']);
         self::assertEqualsWithDelta(-10.5, self::number($back['difference_mm']), 0.01);
@@ -89,7 +120,12 @@ final class TableTest extends ApiTestCase
         $this->signIn('idris');
         $this->post([$this->tap('zone', ['zones' => ['rump'], 'state' => 'done', 'saw' => $seen])], 'phone-idris');
         self::assertSame([], $this->groom['held'], 'the same said twice is no conflict');
-        $result = self::rows($this->post([$this->tap('zone', ['zones' => ['rump'], 'state' => 'partly', 'why' => 'one side', 'saw' => $seen])], 'tablet-van')['results'])[0];
+        $result = self::rows(
+            $this->post(
+                [$this->tap('zone', ['zones' => ['rump'], 'state' => 'partly', 'why' => 'one side', 'saw' => $seen])],
+                'tablet-van',
+            )['results'],
+        )[0];
         self::assertSame('conflict', $result['outcome']);
         self::assertSame('done', $result['theirs']);
         $held = self::rows($this->groom['held']);
@@ -100,12 +136,21 @@ final class TableTest extends ApiTestCase
         $rump = $this->mark('rump');
         self::assertSame('partly, one side', self::text($rump['state']).', '.self::text($rump['why']));
         self::assertSame([], $this->groom['held']);
-        self::assertSame(['refused'], $this->send([$this->tap('choose', ['held' => 'nothing-of-the-kind', 'zone' => 'rump', 'ok' => true])]));
+        self::assertSame(
+            ['refused'],
+            $this->send([$this->tap('choose', ['held' => 'nothing-of-the-kind', 'zone' => 'rump', 'ok' => true])]),
+        );
     }
 
     public function testADeviceWhoseClockIsAnHourOffIsCorrectedAndSaid(): void
     {
-        $tap = ['id' => bin2hex(random_bytes(8)), 'at' => gmdate('Y-m-d\TH:i:s.000\Z', time() + 3590), 'kind' => 'timer', 'timer' => 'dwell', 'on' => true];
+        $tap = [
+            'id' => bin2hex(random_bytes(8)),
+            'at' => gmdate('Y-m-d\TH:i:s.000\Z', time() + 3590),
+            'kind' => 'timer',
+            'timer' => 'dwell',
+            'on' => true,
+        ];
         $answer = $this->post([$tap], 'tablet-1', gmdate('Y-m-d\TH:i:s.000\Z', time() + 3600));
         self::assertEqualsWithDelta(3600, self::number($answer['clock_ahead_s']), 20);
         $timer = self::find(self::rows($this->groom['timers']), 'timer', 'dwell');
@@ -117,25 +162,43 @@ final class TableTest extends ApiTestCase
     public function testTheClipperWarmsAndTheProbeSaysSo(): void
     {
         $ago = static fn (int $s): string => gmdate('Y-m-d\TH:i:s.000\Z', time() - $s);
-        $this->db()->executeStatement('UPDATE groom SET opened_at = ? WHERE closed_at IS NULL AND dog_id = ?', [gmdate('Y-m-d H:i:s', time() - 900), \Symfony\Component\Uid\Uuid::fromString($this->dogId('Sorrel'))->toBinary()]);
+        $this->db()->executeStatement('UPDATE groom SET opened_at = ? WHERE closed_at IS NULL AND dog_id = ?', [
+            gmdate('Y-m-d H:i:s', time() - 900),
+            \Symfony\Component\Uid\Uuid::fromString($this->dogId('Sorrel'))->toBinary(),
+        ]);
         $this->em()->clear();
-        $this->send([['at' => $ago(400)] + $this->tap('timer', ['timer' => 'clipping', 'on' => true, 'blade' => '10'])]);
+        $this->send([
+            ['at' => $ago(400)] + $this->tap('timer', ['timer' => 'clipping', 'on' => true, 'blade' => '10']),
+        ]);
         $clipping = self::find(self::rows($this->groom['timers']), 'timer', 'clipping');
         self::assertSame('due', $clipping['level']);
         self::assertSame(120, $clipping['limit_s']);
-        $probe = $this->ask('POST', '/api/grooms/'.self::text($this->groom['id']).'/probe/answer', ['blade' => '10'], 200);
+        $probe = $this->ask(
+            'POST',
+            '/api/grooms/'.self::text($this->groom['id']).'/probe/answer',
+            ['blade' => '10'],
+            200,
+        );
         self::assertGreaterThan(38.0, self::number($probe['celsius']));
         $this->send([$this->tap('reading', ['blade' => '10', 'celsius' => 43.5])]);
         self::assertSame('stop', self::find(self::rows($this->groom['timers']), 'timer', 'clipping')['level']);
-        $this->send([$this->tap('timer', ['timer' => 'clipping', 'on' => false]), $this->tap('felt', ['blade' => '10'])]);
+        $this->send([
+            $this->tap('timer', ['timer' => 'clipping', 'on' => false]),
+            $this->tap('felt', ['blade' => '10']),
+        ]);
         self::assertSame('off', self::find(self::rows($this->groom['timers']), 'timer', 'clipping')['level']);
     }
 
     public function testATimerOnADeviceThatDiedIsAskedAbout(): void
     {
-        $this->db()->executeStatement('UPDATE groom SET opened_at = ? WHERE closed_at IS NULL', [gmdate('Y-m-d H:i:s', time() - 9000)]);
+        $this->db()->executeStatement('UPDATE groom SET opened_at = ? WHERE closed_at IS NULL', [
+            gmdate('Y-m-d H:i:s', time() - 9000),
+        ]);
         $this->em()->clear();
-        $this->send([['at' => gmdate('Y-m-d\TH:i:s.000\Z', time() - 7000)] + $this->tap('timer', ['timer' => 'drying', 'on' => true])]);
+        $this->send([
+            ['at' => gmdate('Y-m-d\TH:i:s.000\Z', time() - 7000)] +
+            $this->tap('timer', ['timer' => 'drying', 'on' => true]),
+        ]);
         $drying = self::find(self::rows($this->groom['timers']), 'timer', 'drying');
         self::assertTrue($drying['forgotten']);
         self::assertSame('due', $drying['level']);
@@ -146,7 +209,12 @@ final class TableTest extends ApiTestCase
 
     public function testIncidentsAreKeptToldAndCounted(): void
     {
-        $nick = $this->tap('incident', ['what' => 'nick', 'zone' => 'ear_outer_left', 'tool' => '10 blade', 'action' => 'pressure']);
+        $nick = $this->tap('incident', [
+            'what' => 'nick',
+            'zone' => 'ear_outer_left',
+            'tool' => '10 blade',
+            'action' => 'pressure',
+        ]);
         $this->send([$nick, $this->tap('claw', ['foot' => 'front_left', 'claw' => 2, 'state' => 'quicked'])]);
         $this->send([$this->tap('told', ['incident' => $nick['id'], 'follow_up' => 'looks at it daily'])]);
         $list = self::rows($this->ask('GET', '/api/incidents', expect: 200)['incidents']);
@@ -156,13 +224,27 @@ final class TableTest extends ApiTestCase
         $rate = self::find(self::rows($this->ask('GET', '/api/incidents')['rates']), 'tool', '10 blade');
         self::assertSame(3, $rate['incidents']);
         self::assertLessThan(self::number($rate['high']), self::number($rate['low']));
-        self::assertStringContainsString('nick', self::text(self::find(self::rows($this->ask('GET', '/api/log')['entries']), 'subject', $nick['id'])['summary']));
+        self::assertStringContainsString(
+            'nick',
+            self::text(
+                self::find(self::rows($this->ask('GET', '/api/log')['entries']), 'subject', $nick['id'])['summary'],
+            ),
+        );
     }
 
     public function testAPausedDogIsResumedBySomebodyElse(): void
     {
         $idris = self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater');
-        $this->send([$this->tap('timer', ['timer' => 'clipping', 'on' => true, 'blade' => '10']), $this->tap('pause', ['why' => 'tired']), $this->tap('hand_over', ['to' => $idris['id'], 'side' => 'left', 'next' => 'right side', 'note' => 'slowly'])]);
+        $this->send([
+            $this->tap('timer', ['timer' => 'clipping', 'on' => true, 'blade' => '10']),
+            $this->tap('pause', ['why' => 'tired']),
+            $this->tap('hand_over', [
+                'to' => $idris['id'],
+                'side' => 'left',
+                'next' => 'right side',
+                'note' => 'slowly',
+            ]),
+        ]);
         self::assertSame('paused', $this->groom['state']);
         self::assertSame('Idris Fenwater', $this->groom['who']);
         self::assertSame('right side', self::map($this->groom['hand_over'])['next']);
@@ -173,20 +255,51 @@ final class TableTest extends ApiTestCase
         $this->signIn('sunniva');
         $them = self::text($this->ask('GET', '/api/session')['id']);
         $this->signIn('tove');
-        $answer = $this->ask('POST', $this->path('taps'), $this->batch([$this->tap('hand_over', ['to' => $them]), $this->tap('note', ['text' => 'goes in all the same'])]), 200);
-        self::assertSame(['refused', 'counted'], array_column(self::rows($answer['results']), 'outcome'), 'one unknown colleague holds up nothing');
+        $answer = $this->ask(
+            'POST',
+            $this->path('taps'),
+            $this->batch([
+                $this->tap('hand_over', ['to' => $them]),
+                $this->tap('note', ['text' => 'goes in all the same']),
+            ]),
+            200,
+        );
+        self::assertSame(
+            ['refused', 'counted'],
+            array_column(self::rows($answer['results']), 'outcome'),
+            'one unknown colleague holds up nothing',
+        );
     }
 
     public function testClosingRecordsBooksAndTellsOnce(): void
     {
         $seven = ['back', 'loin', 'rump', 'ribs_left', 'ribs_right', 'shoulder_left', 'shoulder_right'];
-        $this->send([$this->tap('zone', ['zones' => $seven, 'state' => 'done']), $this->tap('zone', ['zones' => ['belly'], 'state' => 'deferred', 'why' => 'hot spot']), $this->tap('zone', ['zones' => ['armpit_left'], 'state' => 'done', 'actual' => self::blade('10') + ['reason' => 'forced_by_mat', 'exception' => true]]), $this->tap('note', ['text' => 'minds the left hind'])]);
+        $this->send([
+            $this->tap('zone', ['zones' => $seven, 'state' => 'done']),
+            $this->tap('zone', ['zones' => ['belly'], 'state' => 'deferred', 'why' => 'hot spot']),
+            $this->tap('zone', [
+                'zones' => ['armpit_left'],
+                'state' => 'done',
+                'actual' => self::blade('10') + ['reason' => 'forced_by_mat', 'exception' => true],
+            ]),
+            $this->tap('note', ['text' => 'minds the left hind']),
+        ]);
         $finish = $this->ask('GET', $this->path('finish'), expect: 200);
         self::assertNotSame([], $finish['look']);
-        self::assertSame([], [] === self::find(self::rows($finish['look']), 'look', 'body')['open'] ? [] : array_intersect(self::texts(self::find(self::rows($finish['look']), 'look', 'body')['open']), $seven));
+        self::assertSame(
+            [],
+            [] === self::find(self::rows($finish['look']), 'look', 'body')['open']
+                ? []
+                : array_intersect(self::texts(self::find(self::rows($finish['look']), 'look', 'body')['open']), $seven),
+        );
         $next = self::rows($finish['next']);
         self::assertContains('full', array_column($next, 'kind'));
-        $close = ['minutes' => 95, 'note' => 'good dog', 'next' => [['kind' => 'full', 'on' => $next[0]['on']]], 'message' => 'Sorrel is ready.'];
+        $close = [
+            'minutes' => 95,
+            'note' => 'good dog',
+            'next' => [['kind' => 'full', 'on' => $next[0]['on']]],
+            'message' => 'Sorrel is ready.',
+        ];
         $closed = $this->ask('POST', $this->path('close'), $close, 200);
         self::assertSame('closed', $closed['state']);
         $problem = $this->ask('POST', $this->path('close'), $close, 409);
@@ -201,10 +314,18 @@ final class TableTest extends ApiTestCase
         self::assertSame('not reached', self::find($zones, 'zone', 'skull')['why']);
         self::assertContains($next[0]['on'], array_column(self::rows($card['bookings']), 'day'));
         $out = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
-        self::assertSame(['Sorrel is ready.', 'Sorrel', 'sent', '0555 014 6609'], [$out['text'], $out['dog'], $out['state'], $out['to']]);
+        self::assertSame(
+            ['Sorrel is ready.', 'Sorrel', 'sent', '0555 014 6609'],
+            [$out['text'], $out['dog'], $out['state'], $out['to']],
+        );
         // An exception patch is not for repeating, what was otherwise is offered.
-        $repeat = self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Sorrel').'/repeat', expect: 200)['zones']);
-        self::assertStringContainsString('never copied', self::text(self::find($repeat, 'zone', 'armpit_left')['refused']));
+        $repeat = self::rows(
+            $this->ask('GET', '/api/dogs/'.$this->dogId('Sorrel').'/repeat', expect: 200)['zones'],
+        );
+        self::assertStringContainsString(
+            'never copied',
+            self::text(self::find($repeat, 'zone', 'armpit_left')['refused']),
+        );
         $this->ask('POST', '/api/dogs/'.$this->dogId('Sorrel').'/grooms', ['keep' => ['armpit_left']], 422);
         // A tap that was made before and comes after is kept, not counted.
         self::assertSame(['late'], $this->send([$this->tap('zone', ['zones' => ['skull'], 'state' => 'done'])]));
@@ -222,11 +343,20 @@ final class TableTest extends ApiTestCase
     public function testTheOwnersPractiseIsTheNextRungOfTheDogsOwnLadder(): void
     {
         $groom = $this->open('Perrin');
-        $handling = self::rows($this->ask('GET', '/api/arrivals/'.self::text($groom['arrival']), expect: 200)['handling']);
-        $practise = self::find(self::rows($this->ask('GET', $this->path('finish'), expect: 200)['care']), 'title', 'Practise with Perrin');
+        $handling = self::rows(
+            $this->ask('GET', '/api/arrivals/'.self::text($groom['arrival']), expect: 200)['handling'],
+        );
+        $practise = self::find(
+            self::rows($this->ask('GET', $this->path('finish'), expect: 200)['care']),
+            'title',
+            'Practise with Perrin',
+        );
         self::assertIsArray($practise['lines']);
         foreach (['clipper' => 'Clipper', 'dryer' => 'Dryer'] as $tool => $label) {
-            self::assertContains($label.': '.self::text(self::find($handling, 'tool', $tool)['homework']), $practise['lines']);
+            self::assertContains(
+                $label.': '.self::text(self::find($handling, 'tool', $tool)['homework']),
+                $practise['lines'],
+            );
         }
     }
 
@@ -245,7 +375,11 @@ final class TableTest extends ApiTestCase
         $zones = ['back', 'loin', 'rump', 'chest', 'belly', 'skull', 'nape', 'throat'];
         $taps = [];
         for ($i = 0; $i < 200; ++$i) {
-            $taps[] = $this->tap('zone', ['zones' => [$zones[$i % 8]], 'state' => $i < 100 ? 'partly' : 'done', 'why' => "tap $i"]);
+            $taps[] = $this->tap('zone', [
+                'zones' => [$zones[$i % 8]],
+                'state' => $i < 100 ? 'partly' : 'done',
+                'why' => "tap $i",
+            ]);
         }
         self::assertSame(array_fill(0, 200, 'counted'), $this->send($taps));
         self::assertSame(200, $this->groom['seq']);
@@ -263,13 +397,20 @@ final class TableTest extends ApiTestCase
         self::assertLessThanOrEqual(9, $few);
         $this->ask('GET', '/api/grooms/'.self::text($this->groom['id']));
         $etag = (string) $this->client->getResponse()->headers->get('ETag');
-        $this->ask('GET', '/api/grooms/'.self::text($this->groom['id']), expect: 304, headers: ['If-None-Match' => $etag]);
+        $this->ask(
+            'GET',
+            '/api/grooms/'.self::text($this->groom['id']),
+            expect: 304,
+            headers: ['If-None-Match' => $etag],
+        );
     }
 
     public function testASchoolThatForbidsIsNamedAndTheWorkGoesOn(): void
     {
         $this->signIn('maren');
-        $this->db()->executeStatement("UPDATE salon SET schools = '{\"drying\":\"nearly_dry\"}' WHERE name = 'The Fulling Room'");
+        $this->db()->executeStatement(
+            "UPDATE salon SET schools = '{\"drying\":\"nearly_dry\"}' WHERE name = 'The Fulling Room'",
+        );
         $this->em()->clear();
         $groom = $this->open('Tansy');
         self::assertStringContainsString('bone dry before guards', implode(' ', self::texts($groom['notices'])));
@@ -282,7 +423,11 @@ final class TableTest extends ApiTestCase
         $this->db()->executeStatement("UPDATE kit_item SET active = 0 WHERE kind = 'guard' AND nominal_um = 20000");
         $this->db()->executeStatement('UPDATE salon SET kit_version = kit_version + 1');
         $this->em()->clear();
-        $result = self::rows($this->post([$this->tap('zone', ['zones' => ['rump'], 'state' => 'done', 'actual' => self::guard(20, '30')])])['results'])[0];
+        $result = self::rows(
+            $this->post([
+                $this->tap('zone', ['zones' => ['rump'], 'state' => 'done', 'actual' => self::guard(20, '30')]),
+            ])['results'],
+        )[0];
         self::assertSame('counted', $result['outcome']);
         self::assertStringContainsString('is not in the kit at Mill room', self::text($result['message']));
         self::assertSame('done', $this->mark('back')['state']);
@@ -322,10 +467,26 @@ final class TableTest extends ApiTestCase
     public function testMeasuresAnswerEarsBalanceAndNeckwear(): void
     {
         $path = '/api/dogs/'.$this->dogId('Sorrel').'/measures';
-        $answer = $this->ask('PUT', $path, ['neck_mm' => 320, 'left_higher_mm' => 6, 'left_leather_mm' => 90, 'right_leather_mm' => 90, 'shortest_mm' => 10, 'neck_to_back' => 0.3], 200);
+        $answer = $this->ask(
+            'PUT',
+            $path,
+            [
+                'neck_mm' => 320,
+                'left_higher_mm' => 6,
+                'left_leather_mm' => 90,
+                'right_leather_mm' => 90,
+                'shortest_mm' => 10,
+                'neck_to_back' => 0.3,
+            ],
+            200,
+        );
         $ears = self::map($answer['ears']);
         self::assertEqualsWithDelta(0, self::number($ears['apparent_difference_mm']), 0.05);
-        self::assertEqualsWithDelta(6, self::number($ears['left_hair_mm']) - self::number($ears['right_hair_mm']), 0.05);
+        self::assertEqualsWithDelta(
+            6,
+            self::number($ears['left_hair_mm']) - self::number($ears['right_hair_mm']),
+            0.05,
+        );
         self::assertSame('short_neck', self::rows(self::map($answer['balance'])['suggestions'])[0]['code']);
         self::assertEqualsWithDelta(350, self::number(self::map($answer['neckwear'])['finished_mm']), 0.05);
         $this->ask('PUT', $path, ['back_to_height' => 1.4], 200);
@@ -395,7 +556,9 @@ final class TableTest extends ApiTestCase
 
     private function queries(): int
     {
-        return QueryCounter::during(fn (): array => $this->ask('GET', '/api/grooms/'.self::text($this->groom['id']), expect: 200));
+        return QueryCounter::during(
+            fn (): array => $this->ask('GET', '/api/grooms/'.self::text($this->groom['id']), expect: 200),
+        );
     }
 
     private function em(): \Doctrine\ORM\EntityManagerInterface

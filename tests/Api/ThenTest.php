@@ -26,11 +26,18 @@ final class ThenTest extends ApiTestCase
         $then = $this->ask('GET', "/api/dogs/$id/then?a=$second&b=$third", expect: 200);
         $ribs = self::find(self::rows($then['differences']), 'zone', 'ribs_left');
         $changes = array_column(self::rows($ribs['changes']), null, 'of');
-        self::assertSame(['16 mm guard over 10', '16 mm guard over 30'], [$changes['tool']['was'], $changes['tool']['is']]);
+        self::assertSame(
+            ['16 mm guard over 10', '16 mm guard over 30'],
+            [$changes['tool']['was'], $changes['tool']['is']],
+        );
         self::assertSame(-1.0, self::number($ribs['mm']));
         self::assertStringContainsString('away for sharpening', self::text($ribs['why']));
         $next = $this->ask('GET', "/api/dogs/$id/then?a=$third&b=$fourth", expect: 200);
-        self::assertContains('who', array_column(self::rows(self::find(self::rows($next['differences']), 'zone', 'back')['changes']), 'of'), 'somebody else was at the table');
+        self::assertContains(
+            'who',
+            array_column(self::rows(self::find(self::rows($next['differences']), 'zone', 'back')['changes']), 'of'),
+            'somebody else was at the table',
+        );
         self::assertIsInt(self::map($then['then'])['minutes']);
     }
 
@@ -53,7 +60,12 @@ final class ThenTest extends ApiTestCase
         self::assertIsNumeric($outlook['elapsed_weeks']);
         self::assertEqualsWithDelta($onCard['weeks'] - $outlook['elapsed_weeks'], $clocks['shape']['weeks'], 0.11);
         self::assertNotSame([], $outlook['mats']);
-        $changes = array_merge(...array_map(static fn (array $d): array => array_map(self::text(...), array_column(self::rows($d['changes']), 'of')), self::rows($then['differences'])));
+        $changes = array_merge(
+            ...array_map(
+                static fn (array $d): array => self::texts(array_column(self::rows($d['changes']), 'of')),
+                self::rows($then['differences']),
+            ),
+        );
         self::assertSame(['length'], array_values(array_unique($changes)), 'what only grew has no tool to compare');
     }
 
@@ -69,7 +81,17 @@ final class ThenTest extends ApiTestCase
     public function testADogWithoutAVisitIsShownAsPlanned(): void
     {
         $this->signIn('maren');
-        $dog = $this->ask('POST', '/api/dogs', ['name' => 'Brisk', 'breed' => 'cross', 'coat' => 'wire', 'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000']], 201);
+        $dog = $this->ask(
+            'POST',
+            '/api/dogs',
+            [
+                'name' => 'Brisk',
+                'breed' => 'cross',
+                'coat' => 'wire',
+                'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000'],
+            ],
+            201,
+        );
         $then = $this->ask('GET', '/api/dogs/'.self::text($dog['id']).'/then', expect: 200);
         self::assertSame(['plan', 'today'], [self::map($then['then'])['id'], self::map($then['now'])['id']]);
         self::assertSame([], $then['differences']);
@@ -82,6 +104,9 @@ final class ThenTest extends ApiTestCase
         foreach (['yesterday', self::text($other), '%00', "' OR 1=1"] as $side) {
             $this->ask('GET', "/api/dogs/$id/then?a=".rawurlencode($side), expect: 404);
         }
-        self::assertLessThanOrEqual(9, QueryCounter::during(fn () => $this->ask('GET', "/api/dogs/$id/then", expect: 200)));
+        self::assertLessThanOrEqual(
+            9,
+            QueryCounter::during(fn () => $this->ask('GET', "/api/dogs/$id/then", expect: 200)),
+        );
     }
 }

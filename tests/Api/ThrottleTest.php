@@ -1,6 +1,9 @@
 <?php
 
-/** Guessing is slowed down by person, network and salon; it grows, is forgotten after a while, and forgiven after success. */
+/**
+ * Guessing is slowed down by person, network and salon; it grows, is forgotten after a while, and forgiven after
+ * success.
+ */
 
 declare(strict_types=1);
 

@@ -1,6 +1,9 @@
 <?php
 
-/** Arrival as it is lived: by pointer with a drawn stroke, by keyboard alone, with a signature, photos, and things going wrong. */
+/**
+ * Arrival as it is lived: by pointer with a drawn stroke, by keyboard alone, with a signature, photos, and things
+ * going wrong.
+ */
 
 declare(strict_types=1);
 
@@ -74,7 +77,11 @@ final class ArrivalTest extends BrowserTestCase
         $this->arrive('dimity');
         $this->tabTo('svg[role=listbox]');
         $this->page->keys(WebDriverKeys::HOME, '2');
-        $zone = str_replace('zone-', '', (string) $this->page->css('svg[role=listbox]')->getAttribute('aria-activedescendant'));
+        $zone = str_replace(
+            'zone-',
+            '',
+            (string) $this->page->css('svg[role=listbox]')->getAttribute('aria-activedescendant'),
+        );
         $this->severity($zone, '2');
         $this->page->keys(WebDriverKeys::ARROW_RIGHT, '1');
         $this->sees($this->page, 'comb test saved');
@@ -166,7 +173,15 @@ final class ArrivalTest extends BrowserTestCase
         $this->page->button('2 separate mats')->click();
         $this->page->tapZone('back');
         $this->sees($this->page, 'comb test saved');
-        $idris->until(static fn (): ?bool => str_contains((string) $idris->css('#zone-back')->getAttribute('aria-label'), 'severity 2') ? true : null, 'the other tablet does not see it');
+        $idris->until(
+            static fn (): ?bool => str_contains(
+                (string) $idris->css('#zone-back')->getAttribute('aria-label'),
+                'severity 2',
+            )
+                ? true
+                : null,
+            'the other tablet does not see it',
+        );
         $this->addToAssertionCount(1);
     }
 
@@ -194,13 +209,24 @@ final class ArrivalTest extends BrowserTestCase
 
     private function load(string $load, string $why): void
     {
-        $this->page->until(fn (): ?bool => $load === $this->page->css('[data-testid=load]')->getText() ? true : null, "the load is not $load: $why");
+        $this->page->until(
+            fn (): ?bool => $load === $this->page->css('[data-testid=load]')->getText() ? true : null,
+            "the load is not $load: $why",
+        );
         $this->addToAssertionCount(1);
     }
 
     private function severity(string $zone, string $severity): void
     {
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css("#zone-$zone")->getAttribute('aria-label'), "severity $severity") ? true : null, "$zone is not severity $severity");
+        $this->page->until(
+            fn (): ?bool => str_contains(
+                (string) $this->page->css("#zone-$zone")->getAttribute('aria-label'),
+                "severity $severity",
+            )
+                ? true
+                : null,
+            "$zone is not severity $severity",
+        );
         $this->addToAssertionCount(1);
     }
 
@@ -211,20 +237,51 @@ final class ArrivalTest extends BrowserTestCase
         $at = [0, 0];
         foreach ($zones as $zone) {
             $at = $this->page->pointIn("zone-$zone");
-            $this->page->tools('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at[0], 'y' => $at[1], 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+            $this->page->tools('Input.dispatchMouseEvent', [
+                'type' => $type,
+                'x' => $at[0],
+                'y' => $at[1],
+                'button' => 'left',
+                'buttons' => 1,
+                'clickCount' => 1,
+            ]);
             $type = 'mouseMoved';
         }
-        $this->page->tools('Input.dispatchMouseEvent', ['type' => 'mouseReleased', 'x' => $at[0], 'y' => $at[1], 'button' => 'left', 'clickCount' => 1]);
+        $this->page->tools('Input.dispatchMouseEvent', [
+            'type' => 'mouseReleased',
+            'x' => $at[0],
+            'y' => $at[1],
+            'button' => 'left',
+            'clickCount' => 1,
+        ]);
     }
 
     private function sign(): void
     {
         $pad = $this->page->css('[data-testid=signature]');
         $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$pad]);
-        $box = $this->page->driver->executeScript('const b = arguments[0].getBoundingClientRect(); return [b.x, b.y, b.width, b.height]', [$pad]);
+        $box = $this->page->driver->executeScript(
+            'const b = arguments[0].getBoundingClientRect(); return [b.x, b.y, b.width, b.height]',
+            [$pad],
+        );
         \assert(\is_array($box));
-        foreach ([[0.2, 0.5, 'mousePressed'], [0.4, 0.2, 'mouseMoved'], [0.6, 0.8, 'mouseMoved'], [0.8, 0.4, 'mouseMoved'], [0.8, 0.4, 'mouseReleased']] as [$x, $y, $type]) {
-            $this->page->tools('Input.dispatchMouseEvent', ['type' => $type, 'x' => self::number($box[0]) + $x * self::number($box[2]), 'y' => self::number($box[1]) + $y * self::number($box[3]), 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+        foreach (
+            [
+                [0.2, 0.5, 'mousePressed'],
+                [0.4, 0.2, 'mouseMoved'],
+                [0.6, 0.8, 'mouseMoved'],
+                [0.8, 0.4, 'mouseMoved'],
+                [0.8, 0.4, 'mouseReleased'],
+            ] as [$x, $y, $type]
+        ) {
+            $this->page->tools('Input.dispatchMouseEvent', [
+                'type' => $type,
+                'x' => self::number($box[0]) + $x * self::number($box[2]),
+                'y' => self::number($box[1]) + $y * self::number($box[3]),
+                'button' => 'left',
+                'buttons' => 1,
+                'clickCount' => 1,
+            ]);
         }
     }
 

@@ -1,6 +1,8 @@
 <?php
 
-/** What the browser tests share: one Chromium a class on the running application, and the ways a user takes through it. */
+/**
+ * What the browser tests share: one Chromium a class on the running application, and the ways a user takes through it.
+ */
 
 declare(strict_types=1);
 
@@ -97,7 +99,10 @@ abstract class BrowserTestCase extends TestCase
     /** Waits until the sheet gives this length. */
     protected function leaves(Chrome $page, string $length): void
     {
-        $page->until(fn (): ?bool => $length === $this->finished($page) ? true : null, "the zone does not leave $length");
+        $page->until(
+            fn (): ?bool => $length === $this->finished($page) ? true : null,
+            "the zone does not leave $length",
+        );
         $this->addToAssertionCount(1);
     }
 
@@ -118,7 +123,10 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->page->css($selector);
         for ($i = 0; $i < 60; ++$i) {
-            if (true === $this->page->driver->executeScript('return document.activeElement.matches(arguments[0])', [$selector])) {
+            if (
+                true ===
+                $this->page->driver->executeScript('return document.activeElement.matches(arguments[0])', [$selector])
+            ) {
                 return;
             }
             $this->page->keys(WebDriverKeys::TAB);

@@ -32,32 +32,58 @@ final class Chrome
     {
         putenv('WEBDRIVER_CHROME_DRIVER=/usr/bin/chromedriver');
         $profile = sys_get_temp_dir().'/kt-chrome-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions())->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-            '--disable-dev-shm-usage', '--hide-scrollbars', '--force-color-profile=srgb', "--user-data-dir=$profile", "--window-size=$width,$height", '--lang=en-GB',
-        ]);
+        $options = (new ChromeOptions())
+            ->setBinary('/usr/bin/chromium')
+            ->addArguments([
+                '--headless=new',
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+                '--disable-dev-shm-usage',
+                '--hide-scrollbars',
+                '--force-color-profile=srgb',
+                "--user-data-dir=$profile",
+                "--window-size=$width,$height",
+                '--lang=en-GB',
+            ]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $driver = self::start($capabilities);
         $chrome = new self($driver, $address, $profile);
-        $driver->manage()->timeouts()->setScriptTimeout(self::WAIT_SECONDS * 2);
+        $driver
+            ->manage()
+            ->timeouts()
+            ->setScriptTimeout(self::WAIT_SECONDS * 2);
         $chrome->size($width, $height);
 
         return $chrome;
     }
 
-    /** On a port that is free; one that somebody takes at that very moment, or a driver that does not come up, is tried anew. */
+    /**
+     * On a port that is free; one that somebody takes at that very moment, or a driver that does not come up, is tried
+     * anew.
+     */
     private static function start(DesiredCapabilities $capabilities): ChromeDriver
     {
         for ($try = 1;; ++$try) {
             $free = stream_socket_server('tcp://127.0.0.1:0');
-            $port = false === $free ? 0 : (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
+            $port =
+                false === $free
+                    ? 0
+                    : (int) substr((string) strrchr((string) stream_socket_get_name($free, false), ':'), 1);
             if (false !== $free) {
                 fclose($free);
             }
             try {
-                return ChromeDriver::start($capabilities, new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port", '--log-level=OFF']));
+                return ChromeDriver::start(
+                    $capabilities,
+                    new ChromeDriverService('/usr/bin/chromedriver', $port, ["--port=$port", '--log-level=OFF']),
+                );
             } catch (TimeoutException|WebDriverCurlException $e) {
                 if ($try >= 3) {
                     throw $e;
@@ -76,7 +102,12 @@ final class Chrome
     public function size(int $width, int $height, bool $mobile = false): void
     {
         $this->driver->manage()->window()->setSize(new WebDriverDimension($width, $height + 120));
-        $this->tools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $mobile]);
+        $this->tools('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => $height,
+            'deviceScaleFactor' => 1,
+            'mobile' => $mobile,
+        ]);
     }
 
     /** @param array<string, mixed> $parameters */
@@ -88,7 +119,12 @@ final class Chrome
     public function network(bool $there): void
     {
         $this->tools('Network.enable');
-        $this->tools('Network.emulateNetworkConditions', ['offline' => !$there, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        $this->tools('Network.emulateNetworkConditions', [
+            'offline' => !$there,
+            'latency' => 0,
+            'downloadThroughput' => -1,
+            'uploadThroughput' => -1,
+        ]);
     }
 
     public function go(string $path): void
@@ -119,7 +155,13 @@ final class Chrome
     {
         $at = $this->pointIn("zone-$zone");
         foreach (['mousePressed', 'mouseReleased'] as $type) {
-            $this->tools('Input.dispatchMouseEvent', ['type' => $type, 'x' => $at[0], 'y' => $at[1], 'button' => 'left', 'clickCount' => 1]);
+            $this->tools('Input.dispatchMouseEvent', [
+                'type' => $type,
+                'x' => $at[0],
+                'y' => $at[1],
+                'button' => 'left',
+                'clickCount' => 1,
+            ]);
         }
     }
 
@@ -127,14 +169,22 @@ final class Chrome
     public function pointIn(string $id): array
     {
         $this->css("#$id");
-        $at = $this->until(fn (): mixed => $this->driver->executeScript(<<<'JS'
-            const zone = document.getElementById(arguments[0]), box = zone.getBoundingClientRect()
-            for (let i = 1; i < 20; i++) for (let j = 1; j < 20; j++) {
-              const x = box.x + box.width * i / 20, y = box.y + box.height * j / 20
-              if ([[0, 0], [3, 0], [-3, 0], [0, 3], [0, -3]].every(([dx, dy]) => document.elementFromPoint(x + dx, y + dy) === zone)) return [x, y]
-            }
-            return null
-            JS, [$id]), "$id cannot be tapped");
+        $at = $this->until(
+            fn (): mixed => $this->driver->executeScript(
+                <<<'JS'
+                const zone = document.getElementById(arguments[0]), box = zone.getBoundingClientRect()
+                for (let i = 1; i < 20; i++) for (let j = 1; j < 20; j++) {
+                  const x = box.x + box.width * i / 20, y = box.y + box.height * j / 20
+                  const hit = ([dx, dy]) => document.elementFromPoint(x + dx, y + dy) === zone
+                  if ([[0, 0], [3, 0], [-3, 0], [0, 3], [0, -3]].every(hit)) return [x, y]
+                }
+                return null
+                JS
+                ,
+                [$id],
+            ),
+            "$id cannot be tapped",
+        );
         if (!\is_array($at) || !is_numeric($at[0] ?? null) || !is_numeric($at[1] ?? null)) {
             throw new \LogicException('A point is two numbers.');
         }
@@ -150,12 +200,18 @@ final class Chrome
     /** The first element that matches, once it is there. */
     public function css(string $selector): RemoteWebElement
     {
-        return $this->until(fn (): ?RemoteWebElement => $this->first(WebDriverBy::cssSelector($selector)), "no element matches $selector");
+        return $this->until(
+            fn (): ?RemoteWebElement => $this->first(WebDriverBy::cssSelector($selector)),
+            "no element matches $selector",
+        );
     }
 
     public function xpath(string $path): RemoteWebElement
     {
-        return $this->until(fn (): ?RemoteWebElement => $this->first(WebDriverBy::xpath($path)), "no element matches $path");
+        return $this->until(
+            fn (): ?RemoteWebElement => $this->first(WebDriverBy::xpath($path)),
+            "no element matches $path",
+        );
     }
 
     /** A button or tab by what it says. */
@@ -171,19 +227,30 @@ final class Chrome
     {
         $t = self::quote($label);
 
-        return $this->xpath("//*[@id=//label[normalize-space(text())=$t]/@for] | //input[@aria-label=$t] | //label[normalize-space(.)=$t]//input");
+        return $this->xpath(
+            "//*[@id=//label[normalize-space(text())=$t]/@for] | //input[@aria-label=$t] "
+                ."| //label[normalize-space(.)=$t]//input",
+        );
     }
 
     public function choose(string $label, string $value): void
     {
-        $this->driver->executeScript('const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("change", {bubbles: true}));', [$this->field($label), $value]);
+        $this->driver->executeScript(
+            'const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, '.
+                '"value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("change", {bubbles: true}));',
+            [$this->field($label), $value],
+        );
     }
 
     public function type(string $label, string $text): void
     {
         $field = $this->field($label);
         if ('date' === $field->getAttribute('type')) {
-            $this->driver->executeScript('const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("input", {bubbles: true}));', [$field, $text]);
+            $this->driver->executeScript(
+                'const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, '.
+                    '"value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("input", {bubbles: true}));',
+                [$field, $text],
+            );
 
             return;
         }
@@ -201,7 +268,11 @@ final class Chrome
 
     public function sees(string $text, int $seconds = self::WAIT_SECONDS): void
     {
-        $this->until(fn (): ?bool => str_contains($this->text(), $text) ? true : null, "the page does not say \"$text\"", $seconds);
+        $this->until(
+            fn (): ?bool => str_contains($this->text(), $text) ? true : null,
+            "the page does not say \"$text\"",
+            $seconds,
+        );
     }
 
     /**
@@ -225,7 +296,9 @@ final class Chrome
             }
             usleep(60_000);
         } while (microtime(true) < $end);
-        throw new \RuntimeException("$failure after $seconds s at {$this->driver->getCurrentURL()}:\n".mb_substr($this->text(), 0, 1500));
+        throw new \RuntimeException(
+            "$failure after $seconds s at {$this->driver->getCurrentURL()}:\n".mb_substr($this->text(), 0, 1500),
+        );
     }
 
     public function picture(string $file): void

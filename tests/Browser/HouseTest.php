@@ -1,6 +1,8 @@
 <?php
 
-/** House style on the screen: a side that breaks a must is said at its row, and the order of work follows what is kept. */
+/**
+ * House style on the screen: a side that breaks a must is said at its row, and the order of work follows what is kept.
+ */
 
 declare(strict_types=1);
 
@@ -21,7 +23,13 @@ final class HouseTest extends BrowserTestCase
         $this->card($this->page, 'wick');
         $this->page->button('Order')->click();
         $this->sees($this->page, 'Done when');
-        self::assertGreaterThan(0, $this->page->driver->executeScript('const t = [...document.querySelectorAll("ol > li b")].map(b => b.textContent); return t.indexOf("close work: sanitary, belly") + 1'));
+        self::assertGreaterThan(
+            0,
+            $this->page->driver->executeScript(
+                'const t = [...document.querySelectorAll("ol > li b")].map(b => b.textContent); return '.
+                    't.indexOf("close work: sanitary, belly") + 1',
+            ),
+        );
         $this->page->go('/house');
         $this->side('Sanitary and close work', 'before the bath');
         $this->page->button('Save house style')->click();

@@ -1,6 +1,9 @@
 <?php
 
-/** The kit on the screen: measured once, every card follows with a list of what changed; worn, felt, retired with the reach in view. */
+/**
+ * The kit on the screen: measured once, every card follows with a list of what changed; worn, felt, retired with the
+ * reach in view.
+ */
 
 declare(strict_types=1);
 
@@ -23,19 +26,28 @@ final class KitTest extends BrowserTestCase
             $this->page->css("[aria-label^='Take reading $i out']");
         }
         $this->sees($this->page, 'five readings: careful');
-        $this->page->until(fn (): ?bool => $this->page->button('Keep this length')->isEnabled() ? true : null, 'it cannot be kept');
+        $this->page->until(
+            fn (): ?bool => $this->page->button('Keep this length')->isEnabled() ? true : null,
+            'it cannot be kept',
+        );
         $this->page->button('Keep this length')->click();
         $this->sees($this->page, 'the card promises another length');
         $this->page->xpath("//section[@aria-label='What changed']//a[.='Wick']")->click();
         $this->page->css('svg[role=listbox]');
         $path = parse_url($this->page->driver->getCurrentURL(), \PHP_URL_PATH);
         $this->page->go("$path?zone=back");
-        $this->page->until(fn (): ?bool => '6 mm' !== $this->finished($this->page) ? true : null, 'the card did not follow');
+        $this->page->until(
+            fn (): ?bool => '6 mm' !== $this->finished($this->page) ? true : null,
+            'the card did not follow',
+        );
         $this->page->go('/kit');
         $this->tool('5F blade');
         $this->page->button('Measure')->click();
         $this->type('6');
-        $this->page->until(fn (): ?bool => $this->page->button('Keep this length')->isEnabled() ? true : null, 'it cannot be kept');
+        $this->page->until(
+            fn (): ?bool => $this->page->button('Keep this length')->isEnabled() ? true : null,
+            'it cannot be kept',
+        );
         $this->page->button('Keep this length')->click();
         $this->sees($this->page, '→ 6 mm');
         $this->page->go("$path?zone=back");

@@ -1,6 +1,9 @@
 <?php
 
-/** House patterns and then-and-now on the screen: laid on a dog that must not be clipped, changed with a preview; a coat that grows under a slider. */
+/**
+ * House patterns and then-and-now on the screen: laid on a dog that must not be clipped, changed with a preview; a
+ * coat that grows under a slider.
+ */
 
 declare(strict_types=1);
 
@@ -21,7 +24,10 @@ final class PatternTest extends BrowserTestCase
         $this->sees($this->page, 'A slip shows for months on this coat');
         $this->page->css('[aria-label="Take over back"]')->click();
         $this->sees($this->page, 'The owner has heard the weeks and agreed');
-        self::assertFalse($this->page->xpath("//button[starts-with(., 'Take over ')]")->isEnabled(), 'not without the owner');
+        self::assertFalse(
+            $this->page->xpath("//button[starts-with(., 'Take over ')]")->isEnabled(),
+            'not without the owner',
+        );
         $this->page->css('[aria-label="Take over back"]')->click();
         $this->page->xpath("//button[starts-with(., 'Take over ')]")->click();
         $this->sees($this->page, 'follows Close and cool');
@@ -46,7 +52,10 @@ final class PatternTest extends BrowserTestCase
         $this->page->button('Change')->click();
         $this->page->type('The pattern on one line', 'loin: 10');
         $this->sees($this->page, 'One card changes');
-        $this->page->until(fn (): ?bool => $this->page->button('Keep it, one card follows')->isEnabled() ? true : null, 'it cannot be kept');
+        $this->page->until(
+            fn (): ?bool => $this->page->button('Keep it, one card follows')->isEnabled() ? true : null,
+            'it cannot be kept',
+        );
         $this->page->button('Keep it, one card follows')->click();
         $this->sees($this->page, 'Kept, and one card follows');
         $this->card($this->page, 'dimity', 'loin');
@@ -71,11 +80,20 @@ final class PatternTest extends BrowserTestCase
         $this->sees($this->page, 'In 6 weeks');
         $this->page->until(fn (): ?bool => $this->mm('zone-back') > $before + 12 ? true : null, 'it does not grow');
         self::assertStringContainsString('due:', (string) $slider->getAttribute('aria-valuetext'));
-        $this->page->choose('Then', (string) $this->page->xpath("//select/option[contains(., 'full')][3]")->getAttribute('value'));
+        $this->page->choose(
+            'Then',
+            (string) $this->page->xpath("//select/option[contains(., 'full')][3]")->getAttribute('value'),
+        );
         $this->sees($this->page, 'What grows in 6 weeks');
         $this->page->xpath("//label[.='In 6 weeks']/following-sibling::select/option[contains(., 'full')][2]")->click();
         $this->sees($this->page, 'What differs');
-        $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('input[type=range]')) ? true : null, 'two visits need no slider');
+        $this->page->until(
+            fn (): ?bool => [] ===
+            $this->page->driver->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('input[type=range]'))
+                ? true
+                : null,
+            'two visits need no slider',
+        );
     }
 
     public function testTheLineAtTheTableMarksWhatWasDone(): void
@@ -90,12 +108,28 @@ final class PatternTest extends BrowserTestCase
         $this->page->type('What was done, on one line', 'breeches: scissor 50; back: card 45');
         $this->sees($this->page, 'otherwise: back');
         $this->page->button('looked better so')->click();
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), 'done') ? true : null, 'back is not done');
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-breeches_left')->getAttribute('aria-label'), 'done') ? true : null, 'breeches are not done');
+        $this->page->until(
+            fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), 'done')
+                ? true
+                : null,
+            'back is not done',
+        );
+        $this->page->until(
+            fn (): ?bool => str_contains(
+                (string) $this->page->css('#zone-breeches_left')->getAttribute('aria-label'),
+                'done',
+            )
+                ? true
+                : null,
+            'breeches are not done',
+        );
     }
 
     private function mm(string $id): float
     {
-        return 1 === preg_match('/([\d.]+) millimetres/', (string) $this->page->css("#$id")->getAttribute('aria-label'), $m) ? (float) $m[1] : 0.0;
+        return 1 ===
+            preg_match('/([\d.]+) millimetres/', (string) $this->page->css("#$id")->getAttribute('aria-label'), $m)
+            ? (float) $m[1]
+            : 0.0;
     }
 }

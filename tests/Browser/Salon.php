@@ -48,14 +48,22 @@ final class Salon
         $hex = $found->fetchColumn();
         \assert(\is_string($hex));
 
-        return implode('-', [substr($hex, 0, 8), substr($hex, 8, 4), substr($hex, 12, 4), substr($hex, 16, 4), substr($hex, 20)]);
+        return implode('-', [
+            substr($hex, 0, 8),
+            substr($hex, 8, 4),
+            substr($hex, 12, 4),
+            substr($hex, 16, 4),
+            substr($hex, 20),
+        ]);
     }
 
     private static function db(): \PDO
     {
         $socket = getenv('KT_RUN').'/db/mariadb.sock';
 
-        return new \PDO("mysql:unix_socket=$socket;dbname=thistle", get_current_user(), '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        return new \PDO("mysql:unix_socket=$socket;dbname=thistle", get_current_user(), '', [
+            \PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION,
+        ]);
     }
 
     private static function keep(\PDO $db): void
@@ -65,7 +73,13 @@ final class Salon
         \assert(false !== $found);
         foreach ($found->fetchAll(\PDO::FETCH_COLUMN) as $table) {
             if (\is_string($table) && 'doctrine_migration_versions' !== $table) {
-                $db->exec('CREATE TABLE '.self::SEED.".$table LIKE $table; INSERT INTO ".self::SEED.".$table SELECT * FROM $table");
+                $db->exec(
+                    'CREATE TABLE '.
+                        self::SEED.
+                        ".$table LIKE $table; INSERT INTO ".
+                        self::SEED.
+                        ".$table SELECT * FROM $table",
+                );
                 self::$tables[] = $table;
             }
         }

@@ -26,7 +26,10 @@ final class SharingTest extends BrowserTestCase
         $idris->sees('Tove Lindgarth · back');
         self::assertTrue($idris->driver->executeScript('return window.sameLoad === true'));
         self::assertStringContainsString('3.2', (string) $idris->css('#zone-back')->getAttribute('aria-label'));
-        self::assertMatchesRegularExpression('/Tove Lindgarth · back: .+ · \d+ (seconds?|minutes?) ago/u', $idris->text());
+        self::assertMatchesRegularExpression(
+            '/Tove Lindgarth · back: .+ · \d+ (seconds?|minutes?) ago/u',
+            $idris->text(),
+        );
     }
 
     public function testChangesOfDifferentZonesBothStay(): void
@@ -43,9 +46,20 @@ final class SharingTest extends BrowserTestCase
         $this->sees($idris, 'belly: saved');
         $this->sees($this->page, 'chest: saved');
         foreach ([$idris, $this->page] as $page) {
-            $page->until(static fn (): ?bool => str_contains((string) $page->css('#zone-belly')->getAttribute('aria-label'), '3.2') ? true : null, 'belly is not 3.2 mm');
+            $page->until(
+                static fn (): ?bool => str_contains(
+                    (string) $page->css('#zone-belly')->getAttribute('aria-label'),
+                    '3.2',
+                )
+                    ? true
+                    : null,
+                'belly is not 3.2 mm',
+            );
             $page->tapZone('chest');
-            $page->until(static fn (): ?bool => '30' === $page->field('Over base')->getAttribute('value') ? true : null, 'chest is not over a 30');
+            $page->until(
+                static fn (): ?bool => '30' === $page->field('Over base')->getAttribute('value') ? true : null,
+                'chest is not over a 30',
+            );
         }
     }
 
@@ -77,7 +91,10 @@ final class SharingTest extends BrowserTestCase
         $this->sees($idris, 'throat: saved');
         $this->page->button('Save')->click();
         $this->page->button('Keep theirs')->click();
-        $this->page->until(fn (): ?bool => '4F' === $this->page->field('Blade')->getAttribute('value') ? true : null, 'theirs does not stay');
+        $this->page->until(
+            fn (): ?bool => '4F' === $this->page->field('Blade')->getAttribute('value') ? true : null,
+            'theirs does not stay',
+        );
     }
 
     public function testTwoPeopleChangeTheSameDogAndTheSecondSeesWhatDiffers(): void
@@ -95,7 +112,9 @@ final class SharingTest extends BrowserTestCase
         $this->sees($idris, 'Gantry: saved');
         $this->page->xpath("//button[@type='submit']")->click();
         $this->sees($this->page, 'Changed meanwhile by somebody else');
-        $this->page->xpath("//tr[contains(., 'may collect') and contains(., 'Lorcan; a neighbour') and contains(., 'only Lorcan')]");
+        $this->page->xpath(
+            "//tr[contains(., 'may collect') and contains(., 'Lorcan; a neighbour') and contains(., 'only Lorcan')]",
+        );
         $this->page->button('I have seen it: mine stands, save next')->click();
         $this->page->xpath("//button[@type='submit']")->click();
         $this->sees($this->page, 'Gantry: saved');
@@ -112,13 +131,19 @@ final class SharingTest extends BrowserTestCase
         $this->sees($page, 'Taken up where it was left');
         self::assertSame('only Lorcan', $this->mayCollect());
         $this->change('Maren Oakhollow', '4826');
-        $page->until(fn (): ?bool => 'only Lorcan' !== $this->mayCollect() ? true : null, 'the next person has it before them');
+        $page->until(
+            fn (): ?bool => 'only Lorcan' !== $this->mayCollect() ? true : null,
+            'the next person has it before them',
+        );
         $page->type('May collect', 'a neighbour');
         $page->driver->navigate()->refresh();
         $this->sees($page, 'Taken up where it was left');
         self::assertSame('a neighbour', $this->mayCollect());
         $this->change('Tove Lindgarth', '1937');
-        $page->until(fn (): ?bool => 'only Lorcan' === $this->mayCollect() ? true : null, 'it is not there again for who typed it');
+        $page->until(
+            fn (): ?bool => 'only Lorcan' === $this->mayCollect() ? true : null,
+            'it is not there again for who typed it',
+        );
         $page->xpath("//button[@type='submit']")->click();
         $this->sees($page, 'Gantry: saved');
         $page->xpath("//a[contains(., 'Edit dog')]")->click();
@@ -142,7 +167,12 @@ final class SharingTest extends BrowserTestCase
         $this->page->xpath("//button[contains(., '$name')]")->click();
         $this->page->css('#pin')->sendKeys($pin.WebDriverKeys::ENTER);
         $this->page->xpath("//header//button[contains(., '$first')]");
-        $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::cssSelector('[role=dialog]')) ? true : null, 'the change of person stays open');
+        $this->page->until(
+            fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::cssSelector('[role=dialog]'))
+                ? true
+                : null,
+            'the change of person stays open',
+        );
     }
 
     public function testASharedTabletChangesPersonWithAPinAndTheLogKnowsWhoTapped(): void
@@ -155,12 +185,19 @@ final class SharingTest extends BrowserTestCase
         $this->sees($this->page, 'not the PIN of');
         $this->page->css('#pin')->sendKeys('4826'.WebDriverKeys::ENTER);
         $this->page->xpath("//header//button[contains(., 'Maren')]");
-        $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::cssSelector('[role=dialog]')) ? true : null, 'the change of person stays open');
+        $this->page->until(
+            fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::cssSelector('[role=dialog]'))
+                ? true
+                : null,
+            'the change of person stays open',
+        );
         $this->page->type('Left at about (mm)', '27');
         $this->page->button('Save')->click();
         $this->sees($this->page, 'both sides: saved');
         $this->page->go('/log');
-        $this->page->xpath("//li[contains(., 'Cobnut') and contains(., 'breeches, left') and contains(., 'Maren Oakhollow')]");
+        $this->page->xpath(
+            "//li[contains(., 'Cobnut') and contains(., 'breeches, left') and contains(., 'Maren Oakhollow')]",
+        );
         $this->addToAssertionCount(1);
         $this->page->xpath("//li[contains(., 'breeches, left')]//button[contains(., 'Undo')]")->click();
         $this->sees($this->page, 'Taken back');

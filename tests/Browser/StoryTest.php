@@ -1,6 +1,8 @@
 <?php
 
-/** The story a groomer lives: sign in, find a dog, change a zone by pointer and by keyboard, record a visit, read why. */
+/**
+ * The story a groomer lives: sign in, find a dog, change a zone by pointer and by keyboard, record a visit, read why.
+ */
 
 declare(strict_types=1);
 
@@ -27,7 +29,9 @@ final class StoryTest extends BrowserTestCase
     public function testADogIsFoundByATypoByItsOwnerAndByPhoneDigits(): void
     {
         $this->page->signIn('tove');
-        foreach (['tansey' => 'Tansy', 'marchp' => 'Perrin', '2280' => 'Osric', 'sight hou' => 'Isolde'] as $typed => $dog) {
+        foreach (
+            ['tansey' => 'Tansy', 'marchp' => 'Perrin', '2280' => 'Osric', 'sight hou' => 'Isolde'] as $typed => $dog
+        ) {
             $this->page->go('/book');
             $this->page->css('#find')->sendKeys($typed);
             $this->page->xpath("//ul[@id='dogs']//a[contains(., '$dog')]");
@@ -50,7 +54,15 @@ final class StoryTest extends BrowserTestCase
         $this->page->keys(WebDriverKeys::ESCAPE);
         $this->page->button('Save')->click();
         $this->sees($this->page, 'back: saved');
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), '11 millimetres') ? true : null, 'the dog is not drawn anew');
+        $this->page->until(
+            fn (): ?bool => str_contains(
+                (string) $this->page->css('#zone-back')->getAttribute('aria-label'),
+                '11 millimetres',
+            )
+                ? true
+                : null,
+            'the dog is not drawn anew',
+        );
         $this->page->button('Undo')->click();
         $this->sees($this->page, 'back: taken back');
         $this->leaves($this->page, '16.6 mm');
@@ -63,16 +75,30 @@ final class StoryTest extends BrowserTestCase
         $this->page->keys('tove', WebDriverKeys::TAB, 'thistle-demo', WebDriverKeys::ENTER);
         $this->page->css('#find');
         $this->page->keys('sorrel');
-        $this->page->until(fn (): ?bool => str_contains($this->page->css('#dogs li:first-child')->getText(), 'Sorrel') ? true : null, 'Sorrel is not first');
+        $this->page->until(
+            fn (): ?bool => str_contains($this->page->css('#dogs li:first-child')->getText(), 'Sorrel') ? true : null,
+            'Sorrel is not first',
+        );
         $this->page->keys(WebDriverKeys::ENTER);
         $this->tabTo('svg[role=listbox]');
         $this->page->keys(WebDriverKeys::HOME);
         $walked = [];
-        foreach ([WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN, WebDriverKeys::ARROW_RIGHT] as $key) {
+        foreach (
+            [
+                WebDriverKeys::ARROW_RIGHT,
+                WebDriverKeys::ARROW_RIGHT,
+                WebDriverKeys::ARROW_DOWN,
+                WebDriverKeys::ARROW_RIGHT,
+            ] as $key
+        ) {
             $walked[] = $this->active();
             $this->page->keys($key);
         }
-        self::assertGreaterThanOrEqual(3, \count(array_unique($walked)), 'arrow keys walk from zone to zone: '.implode(', ', $walked));
+        self::assertGreaterThanOrEqual(
+            3,
+            \count(array_unique($walked)),
+            'arrow keys walk from zone to zone: '.implode(', ', $walked),
+        );
         // From wherever that was to the skull: up and along until it is reached.
         for ($i = 0; $i < 60 && 'zone-skull' !== $this->active(); ++$i) {
             $this->page->keys(0 !== $i % 3 ? WebDriverKeys::ARROW_UP : WebDriverKeys::ARROW_LEFT);
@@ -121,7 +147,13 @@ final class StoryTest extends BrowserTestCase
         $this->page->button('Record visit')->click();
         $this->sees($this->page, 'Wick: visit recorded');
         $this->page->button('When back')->click();
-        $this->page->until(fn (): ?bool => $before !== $this->page->xpath("//h2[starts-with(., 'Back in')]/following-sibling::p[1]")->getText() ? true : null, 'the next date does not move');
+        $this->page->until(
+            fn (): ?bool => $before !==
+            $this->page->xpath("//h2[starts-with(., 'Back in')]/following-sibling::p[1]")->getText()
+                ? true
+                : null,
+            'the next date does not move',
+        );
         $this->sees($this->page, 'decides');
         $this->page->css('[aria-label="Why: the recommended interval"]')->click();
         $this->sees($this->page, 'weeks');
@@ -149,7 +181,11 @@ final class StoryTest extends BrowserTestCase
         $this->sees($this->page, 'Breaks:');
         $this->page->type('Weeks the owner would like', '2');
         $this->sees($this->page, 'Every clock is kept.');
-        self::assertSame([], $this->page->driver->findElements(WebDriverBy::linkText('Record visit')), 'the front desk records no visit');
+        self::assertSame(
+            [],
+            $this->page->driver->findElements(WebDriverBy::linkText('Record visit')),
+            'the front desk records no visit',
+        );
     }
 
     public function testANextDateIsBookedAndCancelled(): void

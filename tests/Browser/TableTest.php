@@ -1,6 +1,8 @@
 <?php
 
-/** At the table: a whole groom by pointer and by keyboard, handed over, without a network, across a reload, and closed. */
+/**
+ * At the table: a whole groom by pointer and by keyboard, handed over, without a network, across a reload, and closed.
+ */
 
 declare(strict_types=1);
 
@@ -23,7 +25,12 @@ final class TableTest extends BrowserTestCase
         $this->page->button('Otherwise')->click();
         $this->page->type('Left at about (mm)', '20');
         $this->page->button('looked better so')->click();
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), 'done') ? true : null, 'back does not light up');
+        $this->page->until(
+            fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), 'done')
+                ? true
+                : null,
+            'back does not light up',
+        );
         $this->page->tapZone('back');
         $this->sees($this->page, '-12 mm against the plan');
         $this->page->button('Repeated next time')->click();
@@ -34,17 +41,27 @@ final class TableTest extends BrowserTestCase
         $this->page->button('Claw quicked')->click();
         $this->page->button('styptic, pressure')->click();
         $this->untilClosed();
-        for ($i = 0; $i < 40 && [] === $this->page->driver->findElements(WebDriverBy::xpath("//p[.='Every step is done.']")); ++$i) {
+        for (
+            $i = 0;
+            $i < 40 && [] === $this->page->driver->findElements(WebDriverBy::xpath("//p[.='Every step is done.']"));
+            ++$i
+        ) {
             $now = $this->page->css('section[aria-label=Now]')->getText();
             $this->page->css('[data-testid=done]')->click();
-            $this->page->until(fn (): ?bool => $now === $this->page->css('section[aria-label=Now]')->getText() ? null : true, 'the next step does not come');
+            $this->page->until(
+                fn (): ?bool => $now === $this->page->css('section[aria-label=Now]')->getText() ? null : true,
+                'the next step does not come',
+            );
             $this->settle();
         }
         $this->sees($this->page, 'Every step is done.');
         $this->page->xpath("//a[.='Finish']")->click();
         $this->sees($this->page, 'The owner has not been told');
         $this->page->button('Owner is told')->click();
-        $this->page->until(fn (): ?bool => str_contains($this->page->text(), 'has not been told') ? null : true, 'the owner stays untold');
+        $this->page->until(
+            fn (): ?bool => str_contains($this->page->text(), 'has not been told') ? null : true,
+            'the owner stays untold',
+        );
         $this->page->xpath("//section[@aria-label='Next dates']//button[1]")->click();
         $this->page->type('Note for the next person', 'done by pointer');
         $this->page->button('Close the visit')->click();
@@ -73,13 +90,27 @@ final class TableTest extends BrowserTestCase
         $this->tabTo('svg[role=listbox]');
         $this->page->keys(WebDriverKeys::HOME);
         $this->page->css('[role=option][aria-selected=true]');
-        $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::xpath("//p[contains(., 'This zone')]")) ? null : true, 'no zone is in hand');
+        $this->page->until(
+            function (): ?bool {
+                $inHand = WebDriverBy::xpath("//p[contains(., 'This zone')]");
+
+                return [] === $this->page->driver->findElements($inHand) ? null : true;
+            },
+            'no zone is in hand',
+        );
         $this->page->button('back to the step')->sendKeys(WebDriverKeys::ENTER);
-        for ($i = 0; $i < 40 && [] === $this->page->driver->findElements(WebDriverBy::xpath("//p[.='Every step is done.']")); ++$i) {
+        for (
+            $i = 0;
+            $i < 40 && [] === $this->page->driver->findElements(WebDriverBy::xpath("//p[.='Every step is done.']"));
+            ++$i
+        ) {
             $now = $this->page->css('section[aria-label=Now]')->getText();
             $this->tabTo('[data-testid=done]');
             $this->page->keys(WebDriverKeys::ENTER);
-            $this->page->until(fn (): ?bool => $now === $this->page->css('section[aria-label=Now]')->getText() ? null : true, 'the next step does not come');
+            $this->page->until(
+                fn (): ?bool => $now === $this->page->css('section[aria-label=Now]')->getText() ? null : true,
+                'the next step does not come',
+            );
             $this->settle();
         }
         $this->sees($this->page, 'Every step is done.');
@@ -88,7 +119,12 @@ final class TableTest extends BrowserTestCase
         $this->sees($this->page, 'From all sides');
         $this->tabTo('section[aria-label="The look"] input[type=checkbox]');
         $this->page->keys(WebDriverKeys::SPACE);
-        $this->page->until(fn (): ?bool => $this->page->css('section[aria-label="The look"] input[type=checkbox]')->isSelected() ? true : null, 'the look is not noted');
+        $this->page->until(
+            fn (): ?bool => $this->page->css('section[aria-label="The look"] input[type=checkbox]')->isSelected()
+                ? true
+                : null,
+            'the look is not noted',
+        );
         $this->page->button('Close the visit')->sendKeys(WebDriverKeys::ENTER);
         $this->sees($this->page, 'Closed by Maren Oakhollow');
     }
@@ -104,7 +140,12 @@ final class TableTest extends BrowserTestCase
         $idris->css('[data-testid=now-tool]');
         $this->page->tapZone('loin');
         $this->page->css('[data-testid=done]')->click();
-        $idris->until(static fn (): ?bool => str_contains((string) $idris->css('#zone-loin')->getAttribute('aria-label'), 'done') ? true : null, 'the other device does not see it');
+        $idris->until(
+            static fn (): ?bool => str_contains((string) $idris->css('#zone-loin')->getAttribute('aria-label'), 'done')
+                ? true
+                : null,
+            'the other device does not see it',
+        );
         $this->page->button('Pause or hand over')->click();
         $this->page->type('Next', 'right side from the shoulder back');
         $this->page->button('Idris Fenwater')->click();
@@ -118,7 +159,10 @@ final class TableTest extends BrowserTestCase
         $this->page->button('rest for the dog')->click();
         $idris->sees('Paused.');
         $idris->button('Go on')->click();
-        $this->page->until(fn (): ?bool => str_contains($this->page->text(), 'Paused.') ? null : true, 'the pause stays');
+        $this->page->until(
+            fn (): ?bool => str_contains($this->page->text(), 'Paused.') ? null : true,
+            'the pause stays',
+        );
     }
 
     public function testTwoDevicesFinishTheSameZoneOtherwiseAndSomebodyChooses(): void
@@ -137,12 +181,25 @@ final class TableTest extends BrowserTestCase
         $idris->sees('kept here');
         $this->page->tapZone('rump');
         $this->page->css('[data-testid=done]')->click();
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-rump')->getAttribute('aria-label'), 'done') ? true : null, 'rump is not done');
-        $this->page->until(fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null, 'the tap is not sent');
+        $this->page->until(
+            fn (): ?bool => str_contains((string) $this->page->css('#zone-rump')->getAttribute('aria-label'), 'done')
+                ? true
+                : null,
+            'rump is not done',
+        );
+        $this->page->until(
+            fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null,
+            'the tap is not sent',
+        );
         $idris->network(true);
         $idris->sees('Tove Lindgarth says done, Idris Fenwater says partly');
         $idris->button('Idris Fenwater is right')->click();
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-rump')->getAttribute('aria-label'), 'partly') ? true : null, 'the choice does not arrive');
+        $this->page->until(
+            fn (): ?bool => str_contains((string) $this->page->css('#zone-rump')->getAttribute('aria-label'), 'partly')
+                ? true
+                : null,
+            'the choice does not arrive',
+        );
         $this->addToAssertionCount(1);
     }
 
@@ -155,7 +212,15 @@ final class TableTest extends BrowserTestCase
         foreach (['back', 'loin', 'rump', 'ribs_left'] as $zone) {
             $this->page->tapZone($zone);
             $this->page->css('[data-testid=done]')->click();
-            $this->page->until(fn (): ?bool => str_contains((string) $this->page->css("#zone-$zone")->getAttribute('aria-label'), 'done') ? true : null, "$zone is not shown at once");
+            $this->page->until(
+                fn (): ?bool => str_contains(
+                    (string) $this->page->css("#zone-$zone")->getAttribute('aria-label'),
+                    'done',
+                )
+                    ? true
+                    : null,
+                "$zone is not shown at once",
+            );
         }
         $this->page->xpath("//button[@aria-label='Start Drying']")->click();
         $this->sees($this->page, '5 taps kept here');
@@ -164,10 +229,16 @@ final class TableTest extends BrowserTestCase
         }
         $this->sees($this->page, '5 taps kept here');
         $this->page->network(true);
-        $this->page->until(fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null, 'the taps are not sent');
+        $this->page->until(
+            fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null,
+            'the taps are not sent',
+        );
         $this->page->driver->navigate()->refresh();
         foreach (['back', 'loin', 'rump', 'ribs_left'] as $zone) {
-            self::assertStringContainsString('done', (string) $this->page->css("#zone-$zone")->getAttribute('aria-label'));
+            self::assertStringContainsString(
+                'done',
+                (string) $this->page->css("#zone-$zone")->getAttribute('aria-label'),
+            );
         }
         $this->page->xpath("//*[@aria-label='Drying timer']");
     }
@@ -178,8 +249,14 @@ final class TableTest extends BrowserTestCase
         $this->begin('isolde');
         $this->page->xpath("//button[@aria-label='Start Shampoo']")->click();
         $this->page->xpath("//*[@aria-label='Shampoo timer']");
-        $this->page->until(fn (): ?bool => $this->left($this->page, 'Shampoo') <= 296 ? true : null, 'the timer does not run');
-        $this->page->until(fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null, 'the tap is not sent');
+        $this->page->until(
+            fn (): ?bool => $this->left($this->page, 'Shampoo') <= 296 ? true : null,
+            'the timer does not run',
+        );
+        $this->page->until(
+            fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null,
+            'the tap is not sent',
+        );
         $before = $this->left($this->page, 'Shampoo');
         $this->page->driver->navigate()->refresh();
         $after = $this->left($this->page, 'Shampoo');
@@ -190,7 +267,13 @@ final class TableTest extends BrowserTestCase
         $idris->go((string) parse_url($this->page->driver->getCurrentURL(), \PHP_URL_PATH));
         self::assertLessThanOrEqual($after + 1, $this->left($idris, 'Shampoo'));
         $idris->xpath("//button[@aria-label='Stop Shampoo']")->click();
-        $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::xpath("//*[@aria-label='Shampoo timer']")) ? true : null, 'the timer is not stopped here');
+        $this->page->until(
+            fn (): ?bool => [] ===
+            $this->page->driver->findElements(WebDriverBy::xpath("//*[@aria-label='Shampoo timer']"))
+                ? true
+                : null,
+            'the timer is not stopped here',
+        );
         // The probe answers, and what it says is kept.
         $this->page->xpath("//button[starts-with(@aria-label, 'Start Clipper')]")->click();
         $this->page->xpath("//button[@aria-label='Read the thermometer']")->click();
@@ -210,7 +293,10 @@ final class TableTest extends BrowserTestCase
         $this->page->css('input[type=range]')->sendKeys(str_repeat(WebDriverKeys::ARROW_RIGHT, 3));
         $this->sees($this->page, 'Drawn for this dog');
         $this->sees($this->page, 'Around the ring: 16 mm');
-        $this->page->until(fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null, 'the taps are not sent');
+        $this->page->until(
+            fn (): ?bool => '' === $this->page->css('[data-testid=kept]')->getText() ? true : null,
+            'the taps are not sent',
+        );
         $this->page->driver->navigate()->refresh();
         $this->page->button('Rear')->click();
         $this->sees($this->page, 'Around the ring: 16 mm');
@@ -227,8 +313,24 @@ final class TableTest extends BrowserTestCase
         $this->page->xpath("//*[@aria-label='chest: by']//button[.='as last time']")->click();
         $this->page->button('Begin')->click();
         $this->page->css('#zone-chest');
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-chest')->getAttribute('aria-label'), '11 millimetres') ? true : null, 'the chest is not as last time');
-        $this->page->until(fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), '14 millimetres') ? true : null, 'the back is not by the card');
+        $this->page->until(
+            fn (): ?bool => str_contains(
+                (string) $this->page->css('#zone-chest')->getAttribute('aria-label'),
+                '11 millimetres',
+            )
+                ? true
+                : null,
+            'the chest is not as last time',
+        );
+        $this->page->until(
+            fn (): ?bool => str_contains(
+                (string) $this->page->css('#zone-back')->getAttribute('aria-label'),
+                '14 millimetres',
+            )
+                ? true
+                : null,
+            'the back is not by the card',
+        );
         $this->addToAssertionCount(1);
     }
 
@@ -253,13 +355,21 @@ final class TableTest extends BrowserTestCase
 
     private function tool(string $words): void
     {
-        $this->page->until(fn (): ?bool => $words === $this->page->css('[data-testid=now-tool]')->getText() ? true : null, "$words is not next");
+        $this->page->until(
+            fn (): ?bool => $words === $this->page->css('[data-testid=now-tool]')->getText() ? true : null,
+            "$words is not next",
+        );
         $this->addToAssertionCount(1);
     }
 
     private function untilClosed(): void
     {
-        $this->page->until(fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::cssSelector('[role=dialog]')) ? true : null, 'the dialog stays open');
+        $this->page->until(
+            fn (): ?bool => [] === $this->page->driver->findElements(WebDriverBy::cssSelector('[role=dialog]'))
+                ? true
+                : null,
+            'the dialog stays open',
+        );
     }
 
     /** Seconds a timer still says. */

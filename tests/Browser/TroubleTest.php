@@ -14,7 +14,10 @@ final class TroubleTest extends BrowserTestCase
     {
         $this->page->signIn('maren');
         $this->visit('isolde', 'sent twice');
-        $this->page->driver->executeScript('const f = document.querySelector("main form"); f.requestSubmit(); f.requestSubmit(); setTimeout(() => f.isConnected && f.requestSubmit(), 30)');
+        $this->page->driver->executeScript(
+            'const f = document.querySelector("main form"); f.requestSubmit(); f.requestSubmit(); setTimeout(() '.
+                '=> f.isConnected && f.requestSubmit(), 30)',
+        );
         $this->sees($this->page, 'Isolde: visit recorded');
         self::assertSame(1, $this->visitsNoted('sent twice'));
     }
@@ -29,8 +32,14 @@ final class TroubleTest extends BrowserTestCase
         $this->page->css('input[name=login]')->sendKeys('maren');
         $this->page->css('input[name=password]')->sendKeys('thistle-demo');
         $this->page->button('Sign in')->click();
-        $this->page->until(fn (): ?bool => str_contains($this->page->text(), 'Sign in again') ? null : true, 'the sign-in stays');
-        self::assertSame('before the session ended', $this->page->field('Note for the next person')->getAttribute('value'));
+        $this->page->until(
+            fn (): ?bool => str_contains($this->page->text(), 'Sign in again') ? null : true,
+            'the sign-in stays',
+        );
+        self::assertSame(
+            'before the session ended',
+            $this->page->field('Note for the next person')->getAttribute('value'),
+        );
         $this->page->button('Record visit')->click();
         $this->sees($this->page, 'Marl: visit recorded');
         self::assertSame(1, $this->visitsNoted('before the session ended'));
@@ -68,7 +77,10 @@ final class TroubleTest extends BrowserTestCase
         } finally {
             $this->database('start_database');
         }
-        self::assertSame('typed while the database was away', $this->page->field('Note for the next person')->getAttribute('value'));
+        self::assertSame(
+            'typed while the database was away',
+            $this->page->field('Note for the next person')->getAttribute('value'),
+        );
         $this->page->button('Record visit')->click();
         $this->sees($this->page, 'Sedge: visit recorded');
         self::assertSame(1, $this->visitsNoted('typed while the database was away'));
@@ -124,7 +136,10 @@ final class TroubleTest extends BrowserTestCase
     private function database(string $function): void
     {
         $port = parse_url(self::address(), \PHP_URL_PORT);
-        exec('bash -c '.escapeshellarg(". ops/house.sh; use_instance test $port; $function").' >/dev/null 2>&1', result_code: $code);
+        exec(
+            'bash -c '.escapeshellarg(". ops/house.sh; use_instance test $port; $function").' >/dev/null 2>&1',
+            result_code: $code,
+        );
         self::assertSame(0, $code, "$function failed");
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/** The wash on the screen: today's mix made, labelled and emptied; a wrong date refused; a reaction carried to the card and the arrival. */
+/**
+ * The wash on the screen: today's mix made, labelled and emptied; a wrong date refused; a reaction carried to the card
+ * and the arrival.
+ */
 
 declare(strict_types=1);
 
@@ -22,9 +25,14 @@ final class WashTest extends BrowserTestCase
         $this->page->button('Mixed: make the labels')->click();
         $this->page->xpath("//h1[.='Labels']");
         $this->sees($this->page, 'one part to 12 parts water');
-        self::assertCount(3, $this->page->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath("//p[.='Barley undercoat wash']")));
+        self::assertCount(
+            3,
+            $this->page->driver->findElements(\Facebook\WebDriver\WebDriverBy::xpath("//p[.='Barley undercoat wash']")),
+        );
         $this->page->button('Back to the wash')->click();
-        $this->page->xpath("//button[starts-with(@aria-label, 'Barley undercoat wash') and contains(@aria-label, 'is empty')]")->click();
+        $this->page
+            ->xpath("//button[starts-with(@aria-label, 'Barley undercoat wash') and contains(@aria-label, 'is empty')]")
+            ->click();
         $this->sees($this->page, 'bottle emptied');
     }
 

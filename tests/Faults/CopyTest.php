@@ -20,14 +20,30 @@ final class CopyTest extends FaultCase
 
     protected function tearDown(): void
     {
-        exec('rm -rf '.escapeshellarg($this->folder).' '.escapeshellarg(self::given('KT_HOME')).'/before-restore-*');
+        exec(
+            'rm -rf '.
+                escapeshellarg($this->folder).
+                ' '.
+                escapeshellarg(self::given('KT_HOME')).
+                '/before-restore-*',
+        );
     }
 
     /** @return array{int, string} exit code and what was said */
     private function command(string $command, string $dieAt = ''): array
     {
         $port = (string) parse_url(self::address(), \PHP_URL_PORT);
-        exec('cd '.escapeshellarg(\dirname(__DIR__, 2)).' && KT_INSTANCE='.self::instance()." KT_PORT=$port KT_DIE_AT=$dieAt bash -c ".escapeshellarg("bin/$command").' 2>&1', $out, $code);
+        exec(
+            'cd '.
+                escapeshellarg(\dirname(__DIR__, 2)).
+                ' && KT_INSTANCE='.
+                self::instance().
+                " KT_PORT=$port KT_DIE_AT=$dieAt bash -c ".
+                escapeshellarg("bin/$command").
+                ' 2>&1',
+            $out,
+            $code,
+        );
 
         return [$code, implode("\n", $out)];
     }
@@ -45,12 +61,21 @@ final class CopyTest extends FaultCase
     {
         self::signOutAll();
 
-        return json_encode([self::value('SELECT COUNT(*) FROM booking'), self::value("SELECT breed FROM dog WHERE name = 'Wick'"), self::value('SELECT COUNT(*) FROM photo')], \JSON_THROW_ON_ERROR);
+        return json_encode(
+            [
+                self::value('SELECT COUNT(*) FROM booking'),
+                self::value("SELECT breed FROM dog WHERE name = 'Wick'"),
+                self::value('SELECT COUNT(*) FROM photo'),
+            ],
+            \JSON_THROW_ON_ERROR,
+        );
     }
 
     private static function change(string $breed): void
     {
-        self::db()->prepare("UPDATE dog SET breed = ? WHERE name = 'Wick'")->execute([$breed]);
+        self::db()
+            ->prepare("UPDATE dog SET breed = ? WHERE name = 'Wick'")
+            ->execute([$breed]);
     }
 
     public function testACopyIsOneMomentAndWritesGoOn(): void
@@ -62,10 +87,29 @@ final class CopyTest extends FaultCase
             $copy = $this->backup("copy-$i");
             $into = "$this->folder/open-$i";
             mkdir($into);
-            exec('tar -C '.escapeshellarg($into).' -xzf '.escapeshellarg($copy).' && cd '.escapeshellarg($into).' && sha256sum --quiet --strict -c MANIFEST', $out, $code);
+            exec(
+                'tar -C '.
+                    escapeshellarg($into).
+                    ' -xzf '.
+                    escapeshellarg($copy).
+                    ' && cd '.
+                    escapeshellarg($into).
+                    ' && sha256sum --quiet --strict -c MANIFEST',
+                $out,
+                $code,
+            );
             self::assertSame(0, $code, implode("\n", $out));
-            exec('php '.escapeshellarg(\dirname(__DIR__, 2).'/ops/copy.php').' photos <'.escapeshellarg("$into/thistle.sql"), $rows);
-            $files = array_map(static fn (string|false $f): string => substr(basename((string) $f), 0, 36), (array) glob("$into/photos/*-large.jpg"));
+            exec(
+                'php '.
+                    escapeshellarg(\dirname(__DIR__, 2).'/ops/copy.php').
+                    ' photos <'.
+                    escapeshellarg("$into/thistle.sql"),
+                $rows,
+            );
+            $files = array_map(
+                static fn (string|false $f): string => substr(basename((string) $f), 0, 36),
+                (array) glob("$into/photos/*-large.jpg"),
+            );
             sort($rows);
             sort($files);
             self::assertSame($rows, $files, 'rows and files agree');
@@ -75,7 +119,16 @@ final class CopyTest extends FaultCase
         $writes = $writers->stop();
         self::assertSame([], array_merge([], ...array_column($writes, 'other')), 'nobody was held up');
         self::assertGreaterThan(30, \count($writes));
-        fwrite(\STDERR, \sprintf("\n  %d copies while %d writes were acknowledged, %d refused; photos in them: %s\n", \count($seen), \count($writes), 0, implode(', ', $seen)));
+        fwrite(
+            \STDERR,
+            \sprintf(
+                "\n  %d copies while %d writes were acknowledged, %d refused; photos in them: %s\n",
+                \count($seen),
+                \count($writes),
+                0,
+                implode(', ', $seen),
+            ),
+        );
     }
 
     public function testABackupThatIsKilledLeavesTheCopyOfBeforeAsItWas(): void
@@ -122,9 +175,19 @@ final class CopyTest extends FaultCase
         [$code, $said] = $this->command("restore $copy");
         self::assertSame(0, $code, $said);
         self::assertSame($inCopy, self::mark());
-        self::assertSame([], array_diff($kept, (array) glob(self::given('KT_HOME').'/before-restore-*')), 'what was kept first stays');
+        self::assertSame(
+            [],
+            array_diff($kept, (array) glob(self::given('KT_HOME').'/before-restore-*')),
+            'what was kept first stays',
+        );
         self::assertSame(200, self::person()->ask('GET', '/api/session')[0], 'it is open');
-        self::assertSame(201, self::person()->ask('POST', '/api/dogs/'.self::dog('Wick').'/handling/dryer/ladder', ['rung' => 'sees_it', 'calm' => true])[0]);
+        self::assertSame(
+            201,
+            self::person()->ask('POST', '/api/dogs/'.self::dog('Wick').'/handling/dryer/ladder', [
+                'rung' => 'sees_it',
+                'calm' => true,
+            ])[0],
+        );
         self::assertSame([], glob(self::given('KT_HOME').'/restore.*'), 'nothing is left lying about');
     }
 
@@ -139,7 +202,12 @@ final class CopyTest extends FaultCase
         $writes = $writers->stop();
         self::signOutAll();
         // Steps of before are in the copy that was kept, steps of after in the salon.
-        exec('tar -xzOf '.escapeshellarg((string) ((array) glob(self::given('KT_HOME').'/before-restore-*'))[0]).' ./COUNTS', $counts);
+        exec(
+            'tar -xzOf '.
+                escapeshellarg((string) ((array) glob(self::given('KT_HOME').'/before-restore-*'))[0]).
+                ' ./COUNTS',
+            $counts,
+        );
         $kept = 0;
         foreach ($counts as $line) {
             $kept += str_starts_with($line, 'ladder_entry ') ? (int) substr($line, 13) : 0;
@@ -150,7 +218,7 @@ final class CopyTest extends FaultCase
             $inCopy += str_starts_with($line, 'ladder_entry ') ? (int) substr($line, 13) : 0;
         }
         $now = self::value('SELECT COUNT(*) FROM ladder_entry');
-        $found = ($kept - $inCopy) + ((is_numeric($now) ? (int) $now : 0) - $inCopy);
+        $found = $kept - $inCopy + ((is_numeric($now) ? (int) $now : 0) - $inCopy);
         self::assertGreaterThanOrEqual(\count($writes), $found, 'lost');
         self::assertLessThanOrEqual(\count($writes) + 4, $found, 'doubled');
         self::assertSame([], array_diff(array_merge([], ...array_column($writes, 'other')), [0, 401, 403, 503]));
@@ -165,8 +233,16 @@ final class CopyTest extends FaultCase
         yield 'one byte in the data' => ['sed -i "0,/Wick/s//Wack/" thistle.sql', 'damaged'];
         yield 'no end of the data' => ['sed -i "/^-- Dump completed/d" thistle.sql; SEAL', 'cut off'];
         yield 'a photo less' => ['rm "$(ls photos/*-large.jpg | head -1)"; SEAL', 'lacks'];
-        yield 'a photo that the list does not know' => ['cp "$(ls photos/*.jpg | head -1)" photos/other.jpg', 'does not hold what it lists'];
-        yield 'rows less' => ['php -r \'$l = file("thistle.sql"); $at = array_key_last(array_filter($l, fn ($x) => str_starts_with($x, "INSERT INTO `dog_term`"))); unset($l[$at + 1]); file_put_contents("thistle.sql", $l);\'; SEAL', 'could not be imported whole'];
+        yield 'a photo that the list does not know' => [
+            'cp "$(ls photos/*.jpg | head -1)" photos/other.jpg',
+            'does not hold what it lists',
+        ];
+        yield 'rows less' => [
+            'php -r \'$l = file("thistle.sql"); $at = array_key_last(array_filter($l, fn ($x) => '.
+            'str_starts_with($x, "INSERT INTO `dog_term`"))); unset($l[$at + 1]); '.
+            'file_put_contents("thistle.sql", $l);\'; SEAL',
+            'could not be imported whole',
+        ];
         yield 'another format' => ['echo "something else 7" >FORMAT; SEAL', 'not a copy of Keen Thistle'];
     }
 
@@ -176,7 +252,9 @@ final class CopyTest extends FaultCase
         $copy = $this->backup();
         mkdir($open = "$this->folder/open");
         $seal = 'find . -type f ! -name MANIFEST -print0 | sort -z | xargs -0 sha256sum >MANIFEST';
-        $do = str_contains($damage, 'COPY') ? str_replace('COPY', escapeshellarg($copy), $damage) : "tar -xzf $copy; ".str_replace('SEAL', $seal, $damage)."; tar -czf $copy .";
+        $do = str_contains($damage, 'COPY')
+            ? str_replace('COPY', escapeshellarg($copy), $damage)
+            : "tar -xzf $copy; ".str_replace('SEAL', $seal, $damage)."; tar -czf $copy .";
         exec('cd '.escapeshellarg($open).' && bash -c '.escapeshellarg($do).' 2>&1', $out, $code);
         self::assertSame(0, $code, implode("\n", $out));
         $before = self::mark();
@@ -209,7 +287,10 @@ final class CopyTest extends FaultCase
         file_put_contents($keys, bin2hex(random_bytes(32))."\n");
         self::assertSame([false], $intact(), 'another key opens nothing');
         file_put_contents("$this->folder/wrong", "another sentence\n");
-        self::assertStringContainsString('not the passphrase', $this->command("restore --passphrase-file $this->folder/wrong $this->folder/locked.tar.gz")[1]);
+        self::assertStringContainsString(
+            'not the passphrase',
+            $this->command("restore --passphrase-file $this->folder/wrong $this->folder/locked.tar.gz")[1],
+        );
         self::assertStringContainsString('are locked', $this->command("restore $this->folder/locked.tar.gz")[1]);
         [$code, $said] = $this->command("restore --passphrase-file $this->folder/pass $this->folder/locked.tar.gz");
         self::assertSame(0, $code, $said);

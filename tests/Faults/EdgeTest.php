@@ -1,6 +1,9 @@
 <?php
 
-/** The edge of the house: what nginx answers by itself, whose names are ours, what stands in logs, what owners' pages may take. */
+/**
+ * The edge of the house: what nginx answers by itself, whose names are ours, what stands in logs, what owners' pages
+ * may take.
+ */
 
 declare(strict_types=1);
 
@@ -19,10 +22,20 @@ final class EdgeTest extends FaultCase
     {
         $call = curl_init(self::address().$path);
         \assert(false !== $call && '' !== $method);
-        curl_setopt_array($call, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_PATH_AS_IS => true, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_HTTPHEADER => $headers, \CURLOPT_TIMEOUT => 30]);
+        curl_setopt_array($call, [
+            \CURLOPT_RETURNTRANSFER => true,
+            \CURLOPT_PATH_AS_IS => true,
+            \CURLOPT_CUSTOMREQUEST => $method,
+            \CURLOPT_HTTPHEADER => $headers,
+            \CURLOPT_TIMEOUT => 30,
+        ]);
         $body = (string) curl_exec($call);
 
-        return [(int) curl_getinfo($call, \CURLINFO_RESPONSE_CODE), (string) curl_getinfo($call, \CURLINFO_CONTENT_TYPE), $body];
+        return [
+            (int) curl_getinfo($call, \CURLINFO_RESPONSE_CODE),
+            (string) curl_getinfo($call, \CURLINFO_CONTENT_TYPE),
+            $body,
+        ];
     }
 
     /** @return iterable<string, array{string, string, list<string>, int}> */
@@ -73,10 +86,20 @@ final class EdgeTest extends FaultCase
     public function testALogThatCannotBeWrittenFailsNoRequest(): void
     {
         // An id of another salon is written down.
-        $foreign = self::id("SELECT d.id FROM dog d JOIN salon s ON s.id = d.salon_id WHERE s.name <> 'The Fulling Room' UNION SELECT k.id FROM staff k JOIN salon s ON s.id = k.salon_id WHERE s.name <> 'The Fulling Room' LIMIT 1");
+        $foreign = self::id(
+            "SELECT d.id FROM dog d JOIN salon s ON s.id = d.salon_id WHERE s.name <> 'The Fulling Room' UNION ".
+                "SELECT k.id FROM staff k JOIN salon s ON s.id = k.salon_id WHERE s.name <> 'The Fulling Room' LIMIT 1",
+        );
         self::house('mv "$LOG_FILE" "$LOG_FILE.was"; mkdir "$LOG_FILE"');
         try {
-            self::assertSame(422, self::person()->ask('POST', '/api/session/person', ['staff' => self::id("SELECT id FROM staff WHERE login = 'tove'"), 'pin' => '0000'])[0], 'a wrong PIN is written down');
+            self::assertSame(
+                422,
+                self::person()->ask('POST', '/api/session/person', [
+                    'staff' => self::id("SELECT id FROM staff WHERE login = 'tove'"),
+                    'pin' => '0000',
+                ])[0],
+                'a wrong PIN is written down',
+            );
             self::assertSame(404, self::person()->ask('GET', "/api/dogs/$foreign/card")[0]);
         } finally {
             self::house('rmdir "$LOG_FILE"; mv "$LOG_FILE.was" "$LOG_FILE"');
@@ -103,10 +126,24 @@ final class EdgeTest extends FaultCase
     {
         $dog = self::dog('Cobnut');
         self::db()->beginTransaction();
-        self::db()->prepare('UPDATE trim_plan SET revision = revision WHERE dog_id = ?')->execute([self::binary($dog)]);
-        self::db()->prepare('SELECT id FROM trim_plan WHERE dog_id = ? FOR UPDATE')->execute([self::binary($dog)]);
-        $version = self::value("SELECT z.version FROM plan_zone z JOIN trim_plan p ON p.id = z.plan_id WHERE p.dog_id = ? AND z.zone = 'back'", [self::binary($dog)]);
-        $wish = ['PUT', "/api/dogs/$dog/plan/back", ['method' => 'guard', 'tool' => ['kind' => 'guard', 'mm' => 11.5, 'base' => '10']], is_numeric($version) ? (int) $version : 0, 'held-'.getmypid()];
+        self::db()
+            ->prepare('UPDATE trim_plan SET revision = revision WHERE dog_id = ?')
+            ->execute([self::binary($dog)]);
+        self::db()
+            ->prepare('SELECT id FROM trim_plan WHERE dog_id = ? FOR UPDATE')
+            ->execute([self::binary($dog)]);
+        $version = self::value(
+            'SELECT z.version FROM plan_zone z JOIN trim_plan p ON p.id = z.plan_id WHERE p.dog_id = ? AND '.
+                "z.zone = 'back'",
+            [self::binary($dog)],
+        );
+        $wish = [
+            'PUT',
+            "/api/dogs/$dog/plan/back",
+            ['method' => 'guard', 'tool' => ['kind' => 'guard', 'mm' => 11.5, 'base' => '10']],
+            is_numeric($version) ? (int) $version : 0,
+            'held-'.getmypid(),
+        ];
         [$status, $problem] = self::person()->ask(...$wish);
         self::db()->rollBack();
         self::assertSame([503, '/problems/busy'], [$status, $problem['type']]);
@@ -122,7 +159,12 @@ final class EdgeTest extends FaultCase
             $held = [];
             for ($i = 0; $i < 12; ++$i) {
                 try {
-                    $held[] = new \PDO('mysql:unix_socket='.self::given('KT_RUN').'/db/mariadb.sock', get_current_user(), '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+                    $held[] = new \PDO(
+                        'mysql:unix_socket='.self::given('KT_RUN').'/db/mariadb.sock',
+                        get_current_user(),
+                        '',
+                        [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION],
+                    );
                 } catch (\PDOException) {
                     break;
                 }

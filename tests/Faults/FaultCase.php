@@ -30,7 +30,9 @@ abstract class FaultCase extends TestCase
     {
         $value = getenv($name);
 
-        return \is_string($value) && '' !== $value ? $value : throw new \LogicException("$name is not set: run bin/test faults");
+        return \is_string($value) && '' !== $value
+            ? $value
+            : throw new \LogicException("$name is not set: run bin/test faults");
     }
 
     protected static function instance(): string
@@ -64,9 +66,17 @@ abstract class FaultCase extends TestCase
         }
 
         // A restore puts another database in place.
-        $name = 1 === preg_match('/^DB_NAME=(\w+)$/m', (string) @file_get_contents(self::given('KT_HOME').'/current'), $m) ? $m[1] : 'thistle';
+        $name =
+            1 === preg_match('/^DB_NAME=(\w+)$/m', (string) @file_get_contents(self::given('KT_HOME').'/current'), $m)
+                ? $m[1]
+                : 'thistle';
 
-        return self::$db ??= new \PDO('mysql:unix_socket='.self::given('KT_RUN')."/db/mariadb.sock;dbname=$name;charset=utf8mb4", get_current_user(), '', [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
+        return self::$db ??= new \PDO(
+            'mysql:unix_socket='.self::given('KT_RUN')."/db/mariadb.sock;dbname=$name;charset=utf8mb4",
+            get_current_user(),
+            '',
+            [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION],
+        );
     }
 
     /** @param list<scalar|null> $values */
@@ -89,7 +99,13 @@ abstract class FaultCase extends TestCase
         self::assertIsString($id, $sql);
         $hex = bin2hex($id);
 
-        return implode('-', [substr($hex, 0, 8), substr($hex, 8, 4), substr($hex, 12, 4), substr($hex, 16, 4), substr($hex, 20)]);
+        return implode('-', [
+            substr($hex, 0, 8),
+            substr($hex, 8, 4),
+            substr($hex, 12, 4),
+            substr($hex, 16, 4),
+            substr($hex, 20),
+        ]);
     }
 
     protected static function dog(string $name): string
@@ -150,7 +166,15 @@ abstract class FaultCase extends TestCase
     /** Runs a function of the house in the shell, such as stop_one mariadb. */
     protected static function house(string $command): string
     {
-        $script = '. '.escapeshellarg(\dirname(__DIR__, 2).'/ops/house.sh').'; use_instance '.self::instance().' '.escapeshellarg((string) parse_url(self::address(), \PHP_URL_PORT)).'; '.$command;
+        $script =
+            '. '.
+            escapeshellarg(\dirname(__DIR__, 2).'/ops/house.sh').
+            '; use_instance '.
+            self::instance().
+            ' '.
+            escapeshellarg((string) parse_url(self::address(), \PHP_URL_PORT)).
+            '; '.
+            $command;
         exec('bash -c '.escapeshellarg($script).' 2>&1', $out, $code);
         self::assertSame(0, $code, implode("\n", $out));
 

@@ -1,6 +1,9 @@
 <?php
 
-/** Servers killed in the middle of writing: what was acknowledged is there, once; what was not is told so and tried again. */
+/**
+ * Servers killed in the middle of writing: what was acknowledged is there, once; what was not is told so and tried
+ * again.
+ */
 
 declare(strict_types=1);
 
@@ -49,11 +52,25 @@ final class KillTest extends FaultCase
         // A writer that is stopped between its last try and its answer may have one more there than it was told of.
         self::assertGreaterThanOrEqual($told, $kept, 'lost');
         self::assertLessThanOrEqual($told + 4, $kept, 'doubled');
-        $keys = (int) self::number(self::value('SELECT COUNT(*) FROM request_key WHERE request_key IN ('.implode(',', array_map(static fn (array $w): string => "'{$w['key']}'", $writes)).')'));
+        $keys = (int) self::number(
+            self::value(
+                'SELECT COUNT(*) FROM request_key WHERE request_key IN ('.
+                    implode(',', array_map(static fn (array $w): string => "'{$w['key']}'", $writes)).
+                    ')',
+            ),
+        );
         self::assertSame($told, $keys, 'each was kept with its key');
         $answers = array_values(array_unique(array_merge([], ...array_column($writes, 'other'))));
         self::assertSame([], array_values(array_diff($answers, [0, 503])), 'what was not kept was told so');
-        fwrite(\STDERR, \sprintf("\n  killed %d times: %d writes acknowledged, 0 lost, 0 doubled, %d tried again\n", $times, $told, \count(array_filter($writes, static fn (array $w): bool => $w['tries'] > 1))));
+        fwrite(
+            \STDERR,
+            \sprintf(
+                "\n  killed %d times: %d writes acknowledged, 0 lost, 0 doubled, %d tried again\n",
+                $times,
+                $told,
+                \count(array_filter($writes, static fn (array $w): bool => $w['tries'] > 1)),
+            ),
+        );
     }
 
     private static function number(mixed $value): float

@@ -20,16 +20,29 @@ final readonly class Person
 
     public static function signIn(string $address, string $login = 'maren', string $password = 'thistle-demo'): self
     {
-        $call = self::handle($address, 'POST', '/api/session', ['login' => $login, 'password' => $password], ['Content-Type: application/json']);
+        $call = self::handle(
+            $address,
+            'POST',
+            '/api/session',
+            ['login' => $login, 'password' => $password],
+            ['Content-Type: application/json'],
+        );
         curl_setopt($call, \CURLOPT_HEADER, true);
         $answer = (string) curl_exec($call);
-        if (200 !== curl_getinfo($call, \CURLINFO_RESPONSE_CODE) || 1 !== preg_match('/^set-cookie: ([^;]+)/mi', $answer, $cookie)) {
+        if (
+            200 !== curl_getinfo($call, \CURLINFO_RESPONSE_CODE)
+            || 1 !== preg_match('/^set-cookie: ([^;]+)/mi', $answer, $cookie)
+        ) {
             throw new \RuntimeException("$login could not sign in: $answer");
         }
         $session = json_decode(substr($answer, (int) strpos($answer, "\r\n\r\n")), true);
         \assert(\is_array($session) && \is_string($session['csrf']) && \is_string($session['id']));
 
-        return new self($address, ['Content-Type: application/json', "Cookie: $cookie[1]", "X-CSRF-Token: {$session['csrf']}"], $session['id']);
+        return new self(
+            $address,
+            ['Content-Type: application/json', "Cookie: $cookie[1]", "X-CSRF-Token: {$session['csrf']}"],
+            $session['id'],
+        );
     }
 
     /**
@@ -37,8 +50,13 @@ final readonly class Person
      *
      * @return Answer
      */
-    public function ask(string $method, string $path, ?array $body = null, ?int $version = null, ?string $key = null): array
-    {
+    public function ask(
+        string $method,
+        string $path,
+        ?array $body = null,
+        ?int $version = null,
+        ?string $key = null,
+    ): array {
         $call = $this->call($method, $path, $body, $version, $key);
         $text = curl_exec($call);
 
@@ -75,8 +93,15 @@ final readonly class Person
             imagejpeg($image, $file);
         }
         \assert(\is_string($file));
-        $call = self::handle($this->address, 'POST', $path, null, [...\array_slice($this->headers, 1), "Idempotency-Key: $key"]);
-        curl_setopt($call, \CURLOPT_POSTFIELDS, ['photo' => new \CURLFile($file, 'image/jpeg', 'p.jpg'), 'zone' => 'back', 'moment' => 'before']);
+        $call = self::handle($this->address, 'POST', $path, null, [
+            ...\array_slice($this->headers, 1),
+            "Idempotency-Key: $key",
+        ]);
+        curl_setopt($call, \CURLOPT_POSTFIELDS, [
+            'photo' => new \CURLFile($file, 'image/jpeg', 'p.jpg'),
+            'zone' => 'back',
+            'moment' => 'before',
+        ]);
 
         return self::answer($call, (string) curl_exec($call));
     }
@@ -97,8 +122,13 @@ final readonly class Person
      *
      * @param array<string, mixed>|null $body
      */
-    public function call(string $method, string $path, ?array $body = null, ?int $version = null, ?string $key = null): \CurlHandle
-    {
+    public function call(
+        string $method,
+        string $path,
+        ?array $body = null,
+        ?int $version = null,
+        ?string $key = null,
+    ): \CurlHandle {
         $headers = [...$this->headers, 'Idempotency-Key: '.($key ?? bin2hex(random_bytes(12)))];
         if (null !== $version) {
             $headers[] = "If-Match: \"$version\"";
@@ -152,14 +182,28 @@ final readonly class Person
      * @param array<string, mixed>|null $body
      * @param list<string> $headers
      */
-    private static function handle(string $address, string $method, string $path, ?array $body, array $headers): \CurlHandle
-    {
+    private static function handle(
+        string $address,
+        string $method,
+        string $path,
+        ?array $body,
+        array $headers,
+    ): \CurlHandle {
         \assert('' !== $method);
         $call = curl_init($address.$path);
         \assert(false !== $call);
-        curl_setopt_array($call, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_HTTPHEADER => $headers, \CURLOPT_TIMEOUT => 60]);
+        curl_setopt_array($call, [
+            \CURLOPT_RETURNTRANSFER => true,
+            \CURLOPT_CUSTOMREQUEST => $method,
+            \CURLOPT_HTTPHEADER => $headers,
+            \CURLOPT_TIMEOUT => 60,
+        ]);
         if (null !== $body) {
-            curl_setopt($call, \CURLOPT_POSTFIELDS, json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR));
+            curl_setopt(
+                $call,
+                \CURLOPT_POSTFIELDS,
+                json_encode([] === $body ? new \stdClass() : $body, \JSON_THROW_ON_ERROR),
+            );
         }
 
         return $call;

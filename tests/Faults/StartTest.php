@@ -16,7 +16,9 @@ final class StartTest extends FaultCase
         $stranger->start();
         $pid = $stranger->getPid();
         try {
-            self::house('stop_one nginx; echo '.$pid.' >"$(pid_file nginx)"; running nginx && exit 9; stop_one nginx');
+            self::house(
+                'stop_one nginx; echo '.$pid.' >"$(pid_file nginx)"; running nginx && exit 9; stop_one nginx',
+            );
             self::assertTrue($stranger->isRunning(), 'somebody else\'s process goes on');
         } finally {
             $stranger->stop(0);
@@ -28,7 +30,13 @@ final class StartTest extends FaultCase
     public function testMastersKilledLeaveNoWorkersAndAStartRightAfterWorks(): void
     {
         for ($i = 0; $i < self::times(1, 4); ++$i) {
-            $before = explode("\n", self::house('processes php-fpm; processes nginx; kill -9 "$(cat "$(pid_file php-fpm)")" "$(cat "$(pid_file nginx)")" "$(cat "$(pid_file mariadb)")"'));
+            $before = explode(
+                "\n",
+                self::house(
+                    'processes php-fpm; processes nginx; kill -9 "$(cat "$(pid_file php-fpm)")" "$(cat '.
+                        '"$(pid_file nginx)")" "$(cat "$(pid_file mariadb)")"',
+                ),
+            );
             self::assertGreaterThan(5, \count($before));
             self::house('start_database; start_web');
             self::signOutAll();
@@ -36,8 +44,14 @@ final class StartTest extends FaultCase
             $after = explode("\n", self::house('processes php-fpm; processes nginx'));
             self::assertSame([], array_intersect($before, $after), 'none of the old ones is left');
         }
-        self::house('kill -9 "$(cat "$(pid_file php-fpm)")" "$(cat "$(pid_file nginx)")"; stop_one nginx; stop_one php-fpm');
-        self::assertSame('', self::house('processes php-fpm; processes nginx'), 'a stop removes what has no master any more');
+        self::house(
+            'kill -9 "$(cat "$(pid_file php-fpm)")" "$(cat "$(pid_file nginx)")"; stop_one nginx; stop_one php-fpm',
+        );
+        self::assertSame(
+            '',
+            self::house('processes php-fpm; processes nginx'),
+            'a stop removes what has no master any more',
+        );
         self::house('start_web');
     }
 
@@ -49,10 +63,25 @@ final class StartTest extends FaultCase
 
     public function testAnInterruptedMigrationGoesOn(): void
     {
-        $schema = static fn (string $db): string => self::house("for t in \$(db_root -N $db -e 'SHOW TABLES'); do db_root -N $db -e \"SHOW CREATE TABLE \$t\" | sed 's/AUTO_INCREMENT=[0-9]* //'; done");
+        $schema = static fn (string $db): string => self::house(
+            "for t in \$(db_root -N $db -e 'SHOW TABLES'); do db_root -N $db -e \"SHOW CREATE TABLE \$t\" | sed ".
+                "'s/AUTO_INCREMENT=[0-9]* //'; done",
+        );
         $run = static function (string $db): Process {
             $url = self::house("database_url $db");
-            $process = new Process(['php', 'bin/console', 'doctrine:migrations:migrate', '--no-interaction', '-q'], \dirname(__DIR__, 2), ['DATABASE_URL' => $url, 'APP_ENV' => 'prod', 'APP_SECRET' => str_repeat('x', 32), 'APP_CACHE_DIR' => self::given('KT_HOME').'/cache', 'LOG_FILE' => '/dev/null', 'KT_CHILDREN' => false], timeout: 120);
+            $process = new Process(
+                ['php', 'bin/console', 'doctrine:migrations:migrate', '--no-interaction', '-q'],
+                \dirname(__DIR__, 2),
+                [
+                    'DATABASE_URL' => $url,
+                    'APP_ENV' => 'prod',
+                    'APP_SECRET' => str_repeat('x', 32),
+                    'APP_CACHE_DIR' => self::given('KT_HOME').'/cache',
+                    'LOG_FILE' => '/dev/null',
+                    'KT_CHILDREN' => false,
+                ],
+                timeout: 120,
+            );
             $process->start();
 
             return $process;
@@ -81,20 +110,40 @@ final class StartTest extends FaultCase
     public function testWhoStartsWhileSomebodyStartsWaits(): void
     {
         // The test run holds this instance's lock all the while.
-        $second = new Process(['bash', '-c', '. ops/house.sh; use_instance '.self::instance().' 0; lock_instance; echo in'], \dirname(__DIR__, 2), ['KT_LOCKED' => false], timeout: 30);
+        $second = new Process(
+            ['bash', '-c', '. ops/house.sh; use_instance '.self::instance().' 0; lock_instance; echo in'],
+            \dirname(__DIR__, 2),
+            ['KT_LOCKED' => false],
+            timeout: 30,
+        );
         $second->start();
         usleep(700_000);
         self::assertTrue($second->isRunning());
         self::assertSame('', $second->getOutput());
         $second->stop(0);
-        $free = new Process(['bash', '-c', '. ops/house.sh; use_instance '.self::instance().' 0; HOME_DIR=$(mktemp -d); lock_instance; echo in; rm -rf "$HOME_DIR"'], \dirname(__DIR__, 2), ['KT_LOCKED' => false], timeout: 30);
+        $free = new Process(
+            [
+                'bash',
+                '-c',
+                '. ops/house.sh; use_instance '.
+                self::instance().
+                ' 0; HOME_DIR=$(mktemp -d); lock_instance; echo in; rm -rf "$HOME_DIR"',
+            ],
+            \dirname(__DIR__, 2),
+            ['KT_LOCKED' => false],
+            timeout: 30,
+        );
         self::assertSame(0, $free->run(), $free->getErrorOutput());
         self::assertSame("in\n", $free->getOutput());
     }
 
     public function testServicesAreReachedBySocketsOnly(): void
     {
-        $said = self::house('stat -c "%a %U" "$RUN_DIR/php.sock"; echo "$APP_USER $DB_USER"; for p in $(processes php-fpm) ; do stat -c %U /proc/$p; done | sort | uniq -c | sort -rn | head -1; stat -c %a "$HOME_DIR/secrets" "$HOME_DIR/seal.keys" "$HOME_DIR/php-fpm.conf" "$HOME_DIR/log/access.log" "$HOME_DIR/log/app.log"');
+        $said = self::house(
+            'stat -c "%a %U" "$RUN_DIR/php.sock"; echo "$APP_USER $DB_USER"; for p in $(processes php-fpm) ; do '.
+                'stat -c %U /proc/$p; done | sort | uniq -c | sort -rn | head -1; stat -c %a "$HOME_DIR/secrets" '.
+                '"$HOME_DIR/seal.keys" "$HOME_DIR/php-fpm.conf" "$HOME_DIR/log/access.log" "$HOME_DIR/log/app.log"',
+        );
         [$socket, $users, $workers, $secrets, $keys, $conf, $access, $log] = explode("\n", $said);
         [$app, $db] = explode(' ', $users);
         self::assertSame("600 $app", $socket);

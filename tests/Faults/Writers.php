@@ -1,6 +1,8 @@
 <?php
 
-/** Some people who go on writing in processes of their own, whatever happens meanwhile, and note what they were told. */
+/**
+ * Some people who go on writing in processes of their own, whatever happens meanwhile, and note what they were told.
+ */
 
 declare(strict_types=1);
 
@@ -21,7 +23,10 @@ final class Writers
         $this->folder = sys_get_temp_dir().'/kt-writers-'.bin2hex(random_bytes(4));
         mkdir($this->folder);
         foreach ($kinds as $n => $kind) {
-            $process = new Process([\PHP_BINARY, __DIR__.'/writer.php', $address, "w$n", $this->folder, $kind], timeout: null);
+            $process = new Process(
+                [\PHP_BINARY, __DIR__.'/writer.php', $address, "w$n", $this->folder, $kind],
+                timeout: null,
+            );
             $process->start();
             $this->processes[] = $process;
         }
@@ -46,7 +51,9 @@ final class Writers
         for ($i = 0; \count($this->lines()) < $until; ++$i) {
             foreach ($this->processes as $process) {
                 if (!$process->isRunning()) {
-                    throw new \RuntimeException('A writer has given up: '.$process->getErrorOutput().$process->getOutput());
+                    throw new \RuntimeException(
+                        'A writer has given up: '.$process->getErrorOutput().$process->getOutput(),
+                    );
                 }
             }
             if ($i > 3600) {
@@ -66,7 +73,11 @@ final class Writers
         $writes = [];
         foreach ($this->lines() as $line) {
             [$key, $tries, $other] = explode(' ', $line) + ['', '0', ''];
-            $writes[] = ['key' => $key, 'tries' => (int) $tries, 'other' => '' === $other ? [] : array_map(intval(...), explode(',', $other))];
+            $writes[] = [
+                'key' => $key,
+                'tries' => (int) $tries,
+                'other' => '' === $other ? [] : array_map(intval(...), explode(',', $other)),
+            ];
         }
         foreach ((array) glob("$this->folder/*") as $file) {
             unlink((string) $file);
@@ -82,7 +93,10 @@ final class Writers
         $lines = [];
         foreach ($this->logs() as $file) {
             $text = (string) file_get_contents($file);
-            array_push($lines, ...array_values(array_filter(explode("\n", $text), static fn (string $l): bool => '' !== $l)));
+            array_push(
+                $lines,
+                ...array_values(array_filter(explode("\n", $text), static fn (string $l): bool => '' !== $l)),
+            );
         }
 
         return $lines;

@@ -1,6 +1,7 @@
 <?php
 
-// Writes without end until the file STOP appears, every write again with its own key until it is acknowledged, and notes
+// Writes without end until the file STOP appears, every write again with its own key until it is acknowledged, and
+// notes
 // what it was told: php writer.php ADDRESS NAME FOLDER steps|photos. A line a write: key, tries, other answers.
 
 declare(strict_types=1);
@@ -10,7 +11,9 @@ use KeenThistle\Tests\Faults\Person;
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
 [, $address, $name, $folder, $kind] = $argv;
-$text = static fn (mixed $value): string => is_string($value) ? $value : throw new RuntimeException('no text: '.json_encode($value));
+$text = static fn (mixed $value): string => is_string($value)
+    ? $value
+    : throw new RuntimeException('no text: '.json_encode($value));
 $person = Person::again($address);
 // Servers may be killed while somebody is still coming in.
 $patiently = static function (string $method, string $path, int $status) use (&$person, $address): array {
@@ -35,7 +38,15 @@ for ($n = 1; !file_exists("$folder/STOP"); ++$n) {
     $key = sprintf('key-%s-%d-%d', $name, $n, getmypid());
     $other = [];
     do {
-        [$status] = 'photos' === $kind ? $person->photo("$arrival/photos", $key) : $person->ask('POST', "/api/dogs/$dog/handling/dryer/ladder", ['rung' => 'sees_it', 'calm' => true], key: $key);
+        [$status] =
+            'photos' === $kind
+                ? $person->photo("$arrival/photos", $key)
+                : $person->ask(
+                    'POST',
+                    "/api/dogs/$dog/handling/dryer/ladder",
+                    ['rung' => 'sees_it', 'calm' => true],
+                    key: $key,
+                );
         if (in_array($status, [401, 403], true)) {
             // After a restore nobody is signed in any more.
             $person = Person::again($address);
@@ -46,7 +57,11 @@ for ($n = 1; !file_exists("$folder/STOP"); ++$n) {
         }
     } while (201 !== $status && !file_exists("$folder/STOP") && count($other) < 1000);
     if (201 === $status) {
-        file_put_contents("$folder/$name.log", sprintf("%s %d %s\n", $key, count($other) + 1, implode(',', $other)), \FILE_APPEND);
+        file_put_contents(
+            "$folder/$name.log",
+            sprintf("%s %d %s\n", $key, count($other) + 1, implode(',', $other)),
+            \FILE_APPEND,
+        );
     }
     if ('photos' === $kind) {
         $person->takeOutAPhoto($arrival);

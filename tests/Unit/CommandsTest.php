@@ -63,7 +63,18 @@ final class CommandsTest extends TestCase
 
     public function testTheScriptsAreSoundShell(): void
     {
-        foreach (['bin/start', 'bin/test', 'bin/bench', 'bin/backup', 'bin/restore', 'ops/house.sh', 'ops/generate', '.ci/run'] as $script) {
+        foreach (
+            [
+                'bin/start',
+                'bin/test',
+                'bin/bench',
+                'bin/backup',
+                'bin/restore',
+                'ops/house.sh',
+                'ops/generate',
+                '.ci/run',
+            ] as $script
+        ) {
             self::assertSame(0, self::execute(['bash', '-n', $script])[0], $script);
         }
     }

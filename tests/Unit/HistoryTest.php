@@ -24,17 +24,45 @@ final class HistoryTest extends TestCase
      */
     private static function visit(string $day, array $zones, string $kind = 'full', ?float $load = null): array
     {
-        return ['id' => "visit-$day", 'day' => $day, 'kind' => $kind, 'staff' => 'Tove', 'place' => 'Mill room', 'minutes' => 100, 'load' => $load, 'tender' => 0, 'upkeep' => 'weekly', 'stage' => 'adult', 'note' => '', 'zones' => $zones];
+        return [
+            'id' => "visit-$day",
+            'day' => $day,
+            'kind' => $kind,
+            'staff' => 'Tove',
+            'place' => 'Mill room',
+            'minutes' => 100,
+            'load' => $load,
+            'tender' => 0,
+            'upkeep' => 'weekly',
+            'stage' => 'adult',
+            'note' => '',
+            'zones' => $zones,
+        ];
     }
 
     /** @return ZoneRow */
-    private static function zone(string $zone, ?int $finished, ?int $arrival = null, string $state = 'done', bool $ownerCut = false, ?string $reason = null): array
-    {
+    private static function zone(
+        string $zone,
+        ?int $finished,
+        ?int $arrival = null,
+        string $state = 'done',
+        bool $ownerCut = false,
+        ?string $reason = null,
+    ): array {
         $actual = new ZoneRecipe();
         $actual->method = Method::Guard;
         $actual->reason = $reason;
 
-        return ['zone' => $zone, 'state' => $state, 'planned' => new ZoneRecipe(), 'actual' => $actual, 'why' => '', 'finished_um' => $finished, 'arrival_um' => $arrival, 'owner_cut' => $ownerCut];
+        return [
+            'zone' => $zone,
+            'state' => $state,
+            'planned' => new ZoneRecipe(),
+            'actual' => $actual,
+            'why' => '',
+            'finished_um' => $finished,
+            'arrival_um' => $arrival,
+            'owner_cut' => $ownerCut,
+        ];
     }
 
     public function testNothingTeachesNothing(): void
@@ -45,7 +73,10 @@ final class HistoryTest extends TestCase
 
     public function testAnArrivalIsHeldAgainstWhatWasLeftThere(): void
     {
-        $h = new History([self::visit('2026-01-05', [self::zone('back', 17_000)]), self::visit('2026-02-16', [self::zone('back', 17_000, 34_500)])]);
+        $h = new History([
+            self::visit('2026-01-05', [self::zone('back', 17_000)]),
+            self::visit('2026-02-16', [self::zone('back', 17_000, 34_500)]),
+        ]);
         self::assertCount(1, $h->observations);
         self::assertSame('2026-02-16', $h->lastFull?->format('Y-m-d'));
         self::assertSame(17_000, $h->left['back']['um']);
@@ -53,7 +84,10 @@ final class HistoryTest extends TestCase
 
     public function testADeferredZoneKeepsWhatItHad(): void
     {
-        $h = new History([self::visit('2026-01-05', [self::zone('back', 17_000)]), self::visit('2026-02-16', [self::zone('back', null, 34_500, 'deferred')])]);
+        $h = new History([
+            self::visit('2026-01-05', [self::zone('back', 17_000)]),
+            self::visit('2026-02-16', [self::zone('back', null, 34_500, 'deferred')]),
+        ]);
         self::assertSame(17_000, $h->left['back']['um']);
         self::assertSame('2026-01-05', $h->left['back']['day']->format('Y-m-d'));
         self::assertCount(1, $h->observations, 'what it had grown to still teaches');
@@ -61,14 +95,21 @@ final class HistoryTest extends TestCase
 
     public function testAShorterArrivalIsOnlyBelievedWhenTheOwnerCut(): void
     {
-        $visits = static fn (bool $cut): array => [self::visit('2026-01-05', [self::zone('back', 17_000)]), self::visit('2026-02-16', [self::zone('back', 17_000, 9_000, ownerCut: $cut)])];
+        $visits = static fn (bool $cut): array => [
+            self::visit('2026-01-05', [self::zone('back', 17_000)]),
+            self::visit('2026-02-16', [self::zone('back', 17_000, 9_000, ownerCut: $cut)]),
+        ];
         self::assertCount(0, (new History($visits(false)))->observations);
         self::assertCount(1, (new History($visits(true)))->observations, 'kept, and marked as the owner\'s cut');
     }
 
     public function testOnlyFullVisitsCountForMats(): void
     {
-        $h = new History([self::visit('2026-01-05', [self::zone('back', 17_000)]), self::visit('2026-01-26', [], 'nails'), self::visit('2026-02-16', [], 'full', 12.0)]);
+        $h = new History([
+            self::visit('2026-01-05', [self::zone('back', 17_000)]),
+            self::visit('2026-01-26', [], 'nails'),
+            self::visit('2026-02-16', [], 'full', 12.0),
+        ]);
         self::assertCount(1, $h->past);
         self::assertEqualsWithDelta(6.0, $h->past[0]->weeks, 1e-9);
         self::assertSame('2026-02-16', $h->lastAny?->format('Y-m-d'));
@@ -76,7 +117,13 @@ final class HistoryTest extends TestCase
 
     public function testAPatchIsMarkedAsForced(): void
     {
-        $h = new History([self::visit('2026-01-05', [self::zone('armpit_left', 1500, reason: 'forced_by_mat'), self::zone('back', 17_000), self::zone('beard', null)])]);
+        $h = new History([
+            self::visit('2026-01-05', [
+                self::zone('armpit_left', 1500, reason: 'forced_by_mat'),
+                self::zone('back', 17_000),
+                self::zone('beard', null),
+            ]),
+        ]);
         self::assertTrue($h->left['armpit_left']['forced']);
         self::assertCount(3, $h->zonesLeft());
         self::assertNull($h->zonesLeft()[2]->finished);

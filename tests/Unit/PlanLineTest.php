@@ -24,7 +24,14 @@ final class PlanLineTest extends TestCase
 
     public function testARecipeComesBackAsItWas(): void
     {
-        $this->forAll(Generators::choose(0, 7), Generators::choose(1, 400), Generators::choose(0, 2), Generators::choose(0, 11), Generators::choose(0, 9), Generators::choose(0, 63))->then(static function (int $method, int $n, int $lay, int $stop, int $reason, int $bits): void {
+        $this->forAll(
+            Generators::choose(0, 7),
+            Generators::choose(1, 400),
+            Generators::choose(0, 2),
+            Generators::choose(0, 11),
+            Generators::choose(0, 9),
+            Generators::choose(0, 63),
+        )->then(static function (int $method, int $n, int $lay, int $stop, int $reason, int $bits): void {
             $recipe = self::recipe(Method::cases()[$method], $n, Lay::cases()[$lay], $bits);
             $recipe->stopLine = Way::STOPS[$stop] ?? null;
             $recipe->reason = Way::REASONS[$reason] ?? null;

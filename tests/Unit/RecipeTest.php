@@ -25,17 +25,44 @@ final class RecipeTest extends TestCase
     /** @param array<string, mixed> $body */
     private static function read(array $body): ZoneRecipe
     {
-        return RecipeInput::read(RecipeInput::shape()->fields(json_decode(json_encode($body, \JSON_THROW_ON_ERROR), false, 16, \JSON_THROW_ON_ERROR)), Zone::of('back'));
+        return RecipeInput::read(
+            RecipeInput::shape()->fields(
+                json_decode(json_encode($body, \JSON_THROW_ON_ERROR), false, 16, \JSON_THROW_ON_ERROR),
+            ),
+            Zone::of('back'),
+        );
     }
 
     public function testWhateverRecipeComesBackTheSame(): void
     {
         $this->limitTo(300);
         $this->forAll(
-            Generators::elements(Method::cases()), Generators::elements(BladeTable::labels()), Generators::elements(BladeTable::GUARD_BASES), Generators::elements(Lay::cases()), Generators::choose(5, 4000),
-            Generators::elements(['', ...ZoneRecipe::REASONS]), Generators::elements(ZoneRecipe::STOP_LINES), Generators::elements([true, false]),
-        )->then(static function (Method $method, string $blade, string $base, Lay $lay, int $tenths, string $reason, string $stop, bool $exception): void {
-            $body = ['method' => $method->value, 'lay' => $lay->value, 'reason' => '' === $reason ? null : $reason, 'stop_line' => '' === $stop ? null : $stop, 'exception' => $exception, 'note' => 'a "note" <b> 🐾'];
+            Generators::elements(Method::cases()),
+            Generators::elements(BladeTable::labels()),
+            Generators::elements(BladeTable::GUARD_BASES),
+            Generators::elements(Lay::cases()),
+            Generators::choose(5, 4000),
+            Generators::elements(['', ...ZoneRecipe::REASONS]),
+            Generators::elements(ZoneRecipe::STOP_LINES),
+            Generators::elements([true, false]),
+        )->then(static function (
+            Method $method,
+            string $blade,
+            string $base,
+            Lay $lay,
+            int $tenths,
+            string $reason,
+            string $stop,
+            bool $exception,
+        ): void {
+            $body = [
+                'method' => $method->value,
+                'lay' => $lay->value,
+                'reason' => '' === $reason ? null : $reason,
+                'stop_line' => '' === $stop ? null : $stop,
+                'exception' => $exception,
+                'note' => 'a "note" <b> 🐾',
+            ];
             if (Method::Guard === $method) {
                 $body['tool'] = ['kind' => 'guard', 'mm' => $tenths / 10, 'base' => $base];
             } elseif ($method->hasToolLength()) {
@@ -53,13 +80,20 @@ final class RecipeTest extends TestCase
             foreach (RecipeArray::of($recipe) as $column => $value) {
                 $prefixed["planned_$column"] = \is_int($value) ? (string) $value : $value;
             }
-            self::assertSame(get_object_vars($recipe), get_object_vars(RecipeArray::recipe($prefixed, 'planned_')), 'as the database gives it: numbers as text, columns with a prefix');
+            self::assertSame(
+                get_object_vars($recipe),
+                get_object_vars(RecipeArray::recipe($prefixed, 'planned_')),
+                'as the database gives it: numbers as text, columns with a prefix',
+            );
         });
     }
 
     public function testNothingIsNothing(): void
     {
-        self::assertSame(get_object_vars(new ZoneRecipe()), get_object_vars(RecipeArray::recipe(array_fill_keys(RecipeArray::COLUMNS, null))));
+        self::assertSame(
+            get_object_vars(new ZoneRecipe()),
+            get_object_vars(RecipeArray::recipe(array_fill_keys(RecipeArray::COLUMNS, null))),
+        );
         self::assertEqualsCanonicalizing(RecipeArray::COLUMNS, array_keys(RecipeArray::of(new ZoneRecipe())));
     }
 

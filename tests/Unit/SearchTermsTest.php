@@ -15,7 +15,17 @@ use PHPUnit\Framework\TestCase;
 final class SearchTermsTest extends TestCase
 {
     use TestTrait;
-    private const NAMES = ['tansy', 'osric', 'dimity', 'hobnob', 'marchpane', 'fellrunner', 'spaniel', 'water', 'brindlewick'];
+    private const NAMES = [
+        'tansy',
+        'osric',
+        'dimity',
+        'hobnob',
+        'marchpane',
+        'fellrunner',
+        'spaniel',
+        'water',
+        'brindlewick',
+    ];
 
     /** @return iterable<string, array{string, list<string>}> */
     public static function spellings(): iterable
@@ -38,7 +48,13 @@ final class SearchTermsTest extends TestCase
 
     public function testPhonesAreFoundByAnyRunOfTheirLastDigits(): void
     {
-        $terms = array_map(static fn (array $t): string => $t[1], array_filter(SearchTerms::of('Tansy', 'Cross', [], ['+44 (0)555 014-4471']), static fn (array $t): bool => SearchTerms::PHONE === $t[0]));
+        $terms = array_map(
+            static fn (array $t): string => $t[1],
+            array_filter(
+                SearchTerms::of('Tansy', 'Cross', [], ['+44 (0)555 014-4471']),
+                static fn (array $t): bool => SearchTerms::PHONE === $t[0],
+            ),
+        );
         foreach (['4471', '0144471', '5550144471', '471'] as $typed) {
             self::assertContains($typed, $terms);
         }
@@ -48,7 +64,10 @@ final class SearchTermsTest extends TestCase
     public function testATermIsStoredOnce(): void
     {
         $terms = SearchTerms::of('Tansy Tansy', 'tansy', ['Tansy'], ['111111', '111111']);
-        self::assertCount(\count($terms), array_unique(array_map(static fn (array $t): string => "$t[0]|$t[1]", $terms)));
+        self::assertCount(
+            \count($terms),
+            array_unique(array_map(static fn (array $t): string => "$t[0]|$t[1]", $terms)),
+        );
         foreach ($terms as [, $term]) {
             self::assertLessThanOrEqual(24, \strlen($term));
             self::assertMatchesRegularExpression('/^[a-z0-9]+$/', $term);
@@ -58,7 +77,12 @@ final class SearchTermsTest extends TestCase
     public function testOneSlipIsForgivenAndMeetsAmongTheStoredTerms(): void
     {
         $this->limitTo(500);
-        $this->forAll(Generators::elements(self::NAMES), Generators::choose(0, 3), Generators::choose(0, 30), Generators::choose(97, 122))->then(static function (string $name, int $kind, int $at, int $letter): void {
+        $this->forAll(
+            Generators::elements(self::NAMES),
+            Generators::choose(0, 3),
+            Generators::choose(0, 30),
+            Generators::choose(97, 122),
+        )->then(static function (string $name, int $kind, int $at, int $letter): void {
             $at %= \strlen($name) - 1;
             $typed = match ($kind) {
                 0 => substr($name, 0, $at).substr($name, $at + 1),
@@ -69,14 +93,20 @@ final class SearchTermsTest extends TestCase
             self::assertTrue(SearchTerms::allNear([$typed], [$name]), "$typed for $name");
             $stored = [$name, ...SearchTerms::near($name)];
             $asked = [$typed, ...SearchTerms::near($typed)];
-            $met = array_filter($asked, static fn (string $a): bool => [] !== array_filter($stored, static fn (string $s): bool => str_starts_with($s, $a)));
+            $met = array_filter(
+                $asked,
+                static fn (string $a): bool => [] !==
+                    array_filter($stored, static fn (string $s): bool => str_starts_with($s, $a)),
+            );
             self::assertNotSame([], $met, "$typed meets no stored spelling of $name");
         });
     }
 
     public function testTwoSlipsAreTwoDogs(): void
     {
-        foreach (['tnasy' => 'osric', 'tamzy' => 'tansy', 'hbonbo' => 'hobnob', 'osrciq' => 'osric'] as $typed => $name) {
+        foreach (
+            ['tnasy' => 'osric', 'tamzy' => 'tansy', 'hbonbo' => 'hobnob', 'osrciq' => 'osric'] as $typed => $name
+        ) {
             self::assertFalse(SearchTerms::allNear([$typed], [$name]), "$typed for $name");
         }
         self::assertFalse(SearchTerms::allNear(['tansy', 'wick'], ['tansy']), 'every word must be found');

@@ -35,10 +35,23 @@ final class StandInsTest extends TestCase
     {
         $calliper = new SimulatedCalliper();
         foreach ([0.2, 1.5, 3.2, 17.0, 26.0] as $likely) {
-            $readings = array_map(static fn (int $stroke): float => $calliper->read("tool $likely", $likely, $stroke), range(0, 4));
+            $readings = array_map(
+                static fn (int $stroke): float => $calliper->read("tool $likely", $likely, $stroke),
+                range(0, 4),
+            );
             self::assertGreaterThan(1, \count(array_unique($readings, \SORT_REGULAR)));
-            self::assertSame($readings, array_map(static fn (int $stroke): float => $calliper->read("tool $likely", $likely, $stroke), range(0, 4)), 'the same question, the same answer');
-            $judged = (new MeasureRule())->judge(array_map(Length::ofMillimetres(...), $readings), Length::ofMillimetres($likely));
+            self::assertSame(
+                $readings,
+                array_map(
+                    static fn (int $stroke): float => $calliper->read("tool $likely", $likely, $stroke),
+                    range(0, 4),
+                ),
+                'the same question, the same answer',
+            );
+            $judged = (new MeasureRule())->judge(
+                array_map(Length::ofMillimetres(...), $readings),
+                Length::ofMillimetres($likely),
+            );
             self::assertSame([], $judged->questions, "a good tool of $likely mm is not questioned");
         }
     }

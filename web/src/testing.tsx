@@ -1,4 +1,5 @@
-// What the component tests share: a card as PHP would answer it, and a page around a component with a pretended server.
+// What the component tests share: a card as PHP would answer it, and a page around a component with a
+// pretended server.
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
@@ -51,7 +52,9 @@ export interface Asked {
 }
 
 /** Pretends to be the server: answers are looked up by "METHOD /path"; what was asked is kept. */
-export function server(answers: Record<string, unknown | ((asked: Asked) => Response | Promise<Response>)>): Asked[] {
+export function server(
+  answers: Record<string, unknown | ((asked: Asked) => Response | Promise<Response>)>,
+): Asked[] {
   const asked: Asked[] = []
   vi.stubGlobal(
     'fetch',
@@ -62,7 +65,10 @@ export function server(answers: Record<string, unknown | ((asked: Asked) => Resp
         method: request.method,
         path: pathname,
         headers: request.headers,
-        body: request.headers.get('Content-Type')?.includes('json') && text ? (JSON.parse(text) as unknown) : null,
+        body:
+          request.headers.get('Content-Type')?.includes('json') && text
+            ? (JSON.parse(text) as unknown)
+            : null,
       }
       asked.push(one)
       const answer = answers[`${request.method} ${pathname}`]
@@ -83,7 +89,10 @@ export function json(body: unknown, status = 200): Response {
 }
 
 export function problem(status: number, title: string, more: Record<string, unknown> = {}): Response {
-  return new Response(JSON.stringify({ type: '/problems/test', title, status, ...more }), { status, headers: { 'Content-Type': 'application/problem+json' } })
+  return new Response(JSON.stringify({ type: '/problems/test', title, status, ...more }), {
+    status,
+    headers: { 'Content-Type': 'application/problem+json' },
+  })
 }
 
 export function page(children: ReactNode, at: InitialEntry = '/') {
@@ -122,7 +131,11 @@ export const SESSION: Session = {
 /** As somebody who is signed in sees it. */
 export function signedIn(children: ReactNode) {
   return (
-    <SessionProvider loading={null} failed={() => null} signIn={(again) => <p>{again ? 'sign in again' : 'sign in'}</p>}>
+    <SessionProvider
+      loading={null}
+      failed={() => null}
+      signIn={(again) => <p>{again ? 'sign in again' : 'sign in'}</p>}
+    >
       {children}
     </SessionProvider>
   )

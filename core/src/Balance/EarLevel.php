@@ -30,12 +30,22 @@ final readonly class EarLevel
         return [
             'left_hair_mm' => round($leftHair, 1),
             'right_hair_mm' => round($rightHair, 1),
-            'measured_difference_mm' => round(($leftLeather + $leftHair) - ($rightLeather + $rightHair), 1),
-            'apparent_difference_mm' => round(($left + $leftHair) - ($right + $rightHair), 1),
+            'measured_difference_mm' => round($leftLeather + $leftHair - ($rightLeather + $rightHair), 1),
+            'apparent_difference_mm' => round($left + $leftHair - ($right + $rightHair), 1),
             'untrimmed_difference_mm' => round($left - $right, 1),
             'reasons' => Reason::listToArray([
-                new Reason('set', $leftHigher, 'mm', $leftHigher >= 0 ? 'the left ear is set higher' : 'the right ear is set higher'),
-                new Reason('leathers_apart', round(abs($apart), 1), 'mm', 'the tips of the leathers seen from the front: that much hair more on the one that ends higher'),
+                new Reason(
+                    'set',
+                    $leftHigher,
+                    'mm',
+                    $leftHigher >= 0 ? 'the left ear is set higher' : 'the right ear is set higher',
+                ),
+                new Reason(
+                    'leathers_apart',
+                    round(abs($apart), 1),
+                    'mm',
+                    'the tips of the leathers seen from the front: that much hair more on the one that ends higher',
+                ),
                 new Reason('shortest', $shortest, 'mm', 'hair below the leather at least; never cut into it'),
             ]),
         ];

@@ -20,8 +20,14 @@ final readonly class Blend
      * @param list<Length> $missing lengths no guard in reach makes
      * @param list<Reason> $reasons
      */
-    public function __construct(public string $kind, public int $step, public int $width, public array $rungs, public array $missing, public array $reasons)
-    {
+    public function __construct(
+        public string $kind,
+        public int $step,
+        public int $width,
+        public array $rungs,
+        public array $missing,
+        public array $reasons,
+    ) {
     }
 
     public function words(): string
@@ -32,9 +38,17 @@ final readonly class Blend
             'shears' => \sprintf('thinning shears, across a band of %s mm', round($this->width / 1000, 1)),
             'ladder' => \sprintf(
                 '%s, across a band of %s mm%s',
-                [] === $this->rungs ? 'a ladder of guards' : implode(', then ', array_map(static fn (Option $o): string => $o->recipe->tool->words(), $this->rungs)),
+                [] === $this->rungs
+                    ? 'a ladder of guards'
+                    : implode(
+                        ', then ',
+                        array_map(static fn (Option $o): string => $o->recipe->tool->words(), $this->rungs),
+                    ),
                 round($this->width / 1000, 1),
-                [] === $this->missing ? '' : '; missing about '.implode(', ', array_map(static fn (Length $l): string => $l->rounded().' mm', $this->missing)),
+                [] === $this->missing
+                    ? ''
+                    : '; missing about '.
+                        implode(', ', array_map(static fn (Length $l): string => $l->rounded().' mm', $this->missing)),
             ),
         };
     }
@@ -47,7 +61,15 @@ final readonly class Blend
             'words' => $this->words(),
             'step_mm' => round($this->step / 1000, 1),
             'width_mm' => round($this->width / 1000, 1),
-            'rungs' => array_map(static fn (Option $o): array => ['tool' => $o->recipe->tool->toArray(), 'lay' => $o->recipe->lay->value, 'finished_mm' => $o->finished->rounded(), 'words' => $o->recipe->tool->words()], $this->rungs),
+            'rungs' => array_map(
+                static fn (Option $o): array => [
+                    'tool' => $o->recipe->tool->toArray(),
+                    'lay' => $o->recipe->lay->value,
+                    'finished_mm' => $o->finished->rounded(),
+                    'words' => $o->recipe->tool->words(),
+                ],
+                $this->rungs,
+            ),
             'missing_mm' => array_map(static fn (Length $l): float => $l->rounded(), $this->missing),
             'reasons' => Reason::listToArray($this->reasons),
         ];

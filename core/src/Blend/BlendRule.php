@@ -47,7 +47,8 @@ final readonly class BlendRule
     }
 
     /**
-     * The fewest rungs: from each, the longest in reach within one step; a gap no guard fills is named with even lengths.
+     * The fewest rungs: from each, the longest in reach within one step; a gap no guard fills is named with even
+     * lengths.
      *
      * @return array{list<Option>, list<Length>}
      */
@@ -58,7 +59,11 @@ final readonly class BlendRule
         $missing = [];
         $at = $from;
         while ($to - $at > self::RUNG) {
-            $reach = array_filter($guards, static fn (Option $o): bool => $o->finished->micrometres() > $at && $o->finished->micrometres() <= $at + self::RUNG);
+            $reach = array_filter(
+                $guards,
+                static fn (Option $o): bool => $o->finished->micrometres() > $at
+                    && $o->finished->micrometres() <= $at + self::RUNG,
+            );
             $next = [] === $reach ? null : end($reach);
             if (null !== $next) {
                 $rungs[] = $next;
@@ -69,7 +74,7 @@ final readonly class BlendRule
             $end = [] === $beyond ? $to : reset($beyond)->finished->micrometres();
             $steps = (int) ceil(($end - $at) / self::RUNG);
             for ($i = 1; $i < $steps; ++$i) {
-                $missing[] = Length::ofMicrometres((int) round($at + ($end - $at) * $i / $steps));
+                $missing[] = Length::ofMicrometres((int) round($at + (($end - $at) * $i) / $steps));
             }
             $at = [] === $missing ? $to : end($missing)->micrometres();
         }

@@ -29,7 +29,11 @@ final readonly class CheckRule
     {
         $found = [...$this->breathing($in), ...$this->skin($in), ...$this->head($in), ...$this->legs($in)];
         if ($vaccinationRule && \in_array($in->text('vaccination'), ['expired', 'not_shown'], true)) {
-            $found[] = [self::NOTE, 'vaccination', 'The salon asks for proof of vaccination and has not seen a valid one: as the salon\'s own rule says.'];
+            $found[] = [
+                self::NOTE,
+                'vaccination',
+                'The salon asks for proof of vaccination and has not seen a valid one: as the salon\'s own rule says.',
+            ];
         }
         $order = [self::STOP => 0, self::REFER => 1, self::NOTE => 2];
         usort($found, static fn (array $a, array $b): int => $order[$a[0]] <=> $order[$b[0]]);
@@ -52,16 +56,33 @@ final readonly class CheckRule
      */
     public function skinUnder(array $skin): array
     {
-        $where = static fn (string ...$what): string => implode(', ', array_keys(array_filter($skin, static fn (string $s): bool => \in_array($s, $what, true))));
+        $where = static fn (string ...$what): string => implode(
+            ', ',
+            array_keys(array_filter($skin, static fn (string $s): bool => \in_array($s, $what, true))),
+        );
         $out = [];
         if ('' !== $where('sore')) {
-            $out[] = new Caution('sore_under', $where('sore').': sore skin. Stop there, photograph, tell the owner; a vet should look before anything is done.', Caution::DANGER);
+            $out[] = new Caution(
+                'sore_under',
+                $where('sore').
+                    ': sore skin. Stop there, photograph, tell the owner; a vet should look before anything is done.',
+                Caution::DANGER,
+            );
         }
         if ('' !== $where('parasites')) {
-            $out[] = new Caution('parasites_under', $where('parasites').': something lives there. Keep the dog apart, disinfect the station and tools; a vet first.', Caution::DANGER);
+            $out[] = new Caution(
+                'parasites_under',
+                $where('parasites').
+                    ': something lives there. Keep the dog apart, disinfect the station and tools; a vet first.',
+                Caution::DANGER,
+            );
         }
         if ('' !== $where('red', 'damp')) {
-            $out[] = new Caution('red_under', $where('red', 'damp').': red or damp skin. Go gently, no product, show the owner; a vet if it spreads.');
+            $out[] = new Caution(
+                'red_under',
+                $where('red', 'damp').
+                    ': red or damp skin. Go gently, no product, show the owner; a vet if it spreads.',
+            );
         }
 
         return $out;
@@ -71,8 +92,22 @@ final readonly class CheckRule
     private function breathing(Fields $in): array
     {
         return match ($in->textOrNull('airway')) {
-            'laboured' => [[self::STOP, 'airway_laboured', 'Stop: breathing is laboured. Cool, quiet, upright, nothing round the neck; call a vet now, then the owner.']],
-            'noisy' => [[self::REFER, 'airway_noisy', 'Noisy breathing: no heat, no muzzle over the nose, short stages; stop if it gets louder. A vet should hear it.']],
+            'laboured' => [
+                [
+                    self::STOP,
+                    'airway_laboured',
+                    'Stop: breathing is laboured. Cool, quiet, upright, nothing round the neck; call a vet now, '.
+                    'then the owner.',
+                ],
+            ],
+            'noisy' => [
+                [
+                    self::REFER,
+                    'airway_noisy',
+                    'Noisy breathing: no heat, no muzzle over the nose, short stages; stop if it gets louder. A '.
+                    'vet should hear it.',
+                ],
+            ],
             'snores' => [[self::NOTE, 'airway_snores', 'Snores awake: cool air only, watch it while it is dried.']],
             default => [],
         };
@@ -85,27 +120,64 @@ final readonly class CheckRule
         $has = static fn (string $what): bool => \in_array($what, $skin, true);
         $out = [];
         if ($has('ring_shaped')) {
-            $out[] = [self::STOP, 'skin_ring', 'Stop: ring-shaped bare places can pass to dogs and people. Keep it apart, gloves, disinfect the station before the next dog; a vet first.'];
+            $out[] = [
+                self::STOP,
+                'skin_ring',
+                'Stop: ring-shaped bare places can pass to dogs and people. Keep it apart, gloves, disinfect the '.
+                'station before the next dog; a vet first.',
+            ];
         }
         if ($has('wound')) {
-            $out[] = [self::STOP, 'skin_wound', 'Stop at that place: an open wound is not groomed. Photograph, tell the owner, a vet; the rest only if the dog is easy about it.'];
+            $out[] = [
+                self::STOP,
+                'skin_wound',
+                'Stop at that place: an open wound is not groomed. Photograph, tell the owner, a vet; the rest '.
+                'only if the dog is easy about it.',
+            ];
         }
         if ($has('hot_spot')) {
-            $out[] = [self::REFER, 'skin_hot_spot', 'A wet, sore place: keep off it, no product, tell the owner; a vet should look.'];
+            $out[] = [
+                self::REFER,
+                'skin_hot_spot',
+                'A wet, sore place: keep off it, no product, tell the owner; a vet should look.',
+            ];
         }
         if ($has('red') || $has('scabs')) {
-            $out[] = [self::REFER, 'skin_red', 'Red or scabbed skin: photograph, show the owner, no new product; a vet should look.'];
+            $out[] = [
+                self::REFER,
+                'skin_red',
+                'Red or scabbed skin: photograph, show the owner, no new product; a vet should look.',
+            ];
         }
         if ('' !== $in->text('lumps')) {
-            $out[] = [self::REFER, 'lumps', 'Lump noted: '.$in->text('lumps').'. Clip round it with care, show the owner; a vet should feel it.'];
+            $out[] = [
+                self::REFER,
+                'lumps',
+                'Lump noted: '.
+                $in->text('lumps').
+                '. Clip round it with care, show the owner; a vet should feel it.',
+            ];
         }
         $parasites = $in->textOrNull('parasites');
         if (\in_array($parasites, ['lice', 'mites_suspected'], true)) {
-            $out[] = [self::STOP, 'parasites_passing', 'Stop: this may pass to other dogs. Keep it apart, disinfect the station and tools; a vet first.'];
+            $out[] = [
+                self::STOP,
+                'parasites_passing',
+                'Stop: this may pass to other dogs. Keep it apart, disinfect the station and tools; a vet first.',
+            ];
         } elseif ('ticks' === $parasites) {
-            $out[] = [self::REFER, 'ticks', 'Ticks: tell the owner; removal as the salon is allowed to, the place noted, a vet if it reddens.'];
+            $out[] = [
+                self::REFER,
+                'ticks',
+                'Ticks: tell the owner; removal as the salon is allowed to, the place noted, a vet if it reddens.',
+            ];
         } elseif (\in_array($parasites, ['fleas', 'flea_dirt'], true)) {
-            $out[] = [self::NOTE, 'fleas', 'Fleas: bathe first, wash the station and towels hot before the next dog, tell the owner; what treats them is for a vet to say.'];
+            $out[] = [
+                self::NOTE,
+                'fleas',
+                'Fleas: bathe first, wash the station and towels hot before the next dog, tell the owner; what '.
+                'treats them is for a vet to say.',
+            ];
         }
 
         return $out;
@@ -120,15 +192,27 @@ final readonly class CheckRule
             $found = $ears?->texts($side) ?? [];
             $bad = array_values(array_intersect($found, ['smell', 'red', 'discharge', 'swollen']));
             if ([] !== $bad) {
-                $out[] = [self::REFER, "ear_$side", ucfirst($side).' ear: '.implode(', ', $bad).'. Do not clean it; a vet should look.'];
+                $out[] = [
+                    self::REFER,
+                    "ear_$side",
+                    ucfirst($side).' ear: '.implode(', ', $bad).'. Do not clean it; a vet should look.',
+                ];
             }
         }
         if ($in->bool('eye_red')) {
-            $out[] = [self::REFER, 'eye_red', 'A red or sore eye: keep soap and hair away, no clipping at that corner; a vet should look.'];
+            $out[] = [
+                self::REFER,
+                'eye_red',
+                'A red or sore eye: keep soap and hair away, no clipping at that corner; a vet should look.',
+            ];
         }
         $teeth = $in->textOrNull('teeth');
         if (\in_array($teeth, ['red_gums', 'loose', 'broken'], true)) {
-            $out[] = [self::REFER, 'teeth', 'Teeth: '.str_replace('_', ' ', $teeth).'. No brushing, gentle at the muzzle; a vet should look.'];
+            $out[] = [
+                self::REFER,
+                'teeth',
+                'Teeth: '.str_replace('_', ' ', $teeth).'. No brushing, gentle at the muzzle; a vet should look.',
+            ];
         }
 
         return $out;
@@ -138,12 +222,25 @@ final readonly class CheckRule
     private function legs(Fields $in): array
     {
         $out = match ($in->textOrNull('lameness')) {
-            'clear' => [[self::REFER, 'lame', 'Lame: do not lift that leg, let it lie down, shorten the visit; tell the owner, a vet.']],
-            'slight', 'stiff' => [[self::NOTE, 'stiff', 'Stiff or slightly lame: legs low and in line, non-slip mat, rests.']],
+            'clear' => [
+                [
+                    self::REFER,
+                    'lame',
+                    'Lame: do not lift that leg, let it lie down, shorten the visit; tell the owner, a vet.',
+                ],
+            ],
+            'slight', 'stiff' => [
+                [self::NOTE, 'stiff', 'Stiff or slightly lame: legs low and in line, non-slip mat, rests.'],
+            ],
             default => [],
         };
         $claws = $in->objectOrNull('claws');
-        $count = static fn (string $state): int => array_sum(array_map(static fn (string $foot): int => \count(array_keys($claws?->texts($foot) ?? [], $state, true)), ZoneTable::FEET));
+        $count = static fn (string $state): int => array_sum(
+            array_map(
+                static fn (string $foot): int => \count(array_keys($claws?->texts($foot) ?? [], $state, true)),
+                ZoneTable::FEET,
+            ),
+        );
         if ($count('torn') > 0) {
             $out[] = [self::REFER, 'claw_torn', 'A torn claw: leave it, no grinder near it, clean and cover; a vet.'];
         }
@@ -163,19 +260,36 @@ final readonly class CheckRule
         $out = [];
         $kg = $in->floatOrNull('kg');
         if (null !== $kg && null !== $kgBefore && ($kg >= 1.5 * $kgBefore || $kg <= $kgBefore / 1.5)) {
-            $out[] = ['field' => 'kg', 'message' => \sprintf('%s kg now, %s kg last time. Is that so? If it is, the owner and a vet should know.', $kg, $kgBefore)];
+            $out[] = [
+                'field' => 'kg',
+                'message' => \sprintf(
+                    '%s kg now, %s kg last time. Is that so? If it is, the owner and a vet should know.',
+                    $kg,
+                    $kgBefore,
+                ),
+            ];
         }
         $claws = $in->objectOrNull('claws');
         $extra = 0;
         foreach (ZoneTable::FEET as $foot) {
             $n = \count($claws?->texts($foot) ?? []);
             if ($n > 0 && $n < 4) {
-                $out[] = ['field' => "claws.$foot", 'message' => \sprintf('%d claws on the %s foot. Missing ones are noted as missing.', $n, str_replace('_', ' ', $foot))];
+                $out[] = [
+                    'field' => "claws.$foot",
+                    'message' => \sprintf(
+                        '%d claws on the %s foot. Missing ones are noted as missing.',
+                        $n,
+                        str_replace('_', ' ', $foot),
+                    ),
+                ];
             }
             $extra += max(0, $n - 4);
         }
         if ($extra > $dewclaws) {
-            $out[] = ['field' => 'claws', 'message' => \sprintf('%d dewclaws here, %d on the card. Which is right?', $extra, $dewclaws)];
+            $out[] = [
+                'field' => 'claws',
+                'message' => \sprintf('%d dewclaws here, %d on the card. Which is right?', $extra, $dewclaws),
+            ];
         }
         $skin = $in->texts('skin');
         if (\in_array('clear', $skin, true) && \count($skin) > 1) {

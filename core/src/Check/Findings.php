@@ -16,7 +16,11 @@ final readonly class Findings
      * @param list<Caution> $cautions worst first
      * @param list<array{field: string, message: string}> $questions
      */
-    public function __construct(public bool $stop, public bool $refer, public array $cautions, public array $questions)
-    {
+    public function __construct(
+        public bool $stop,
+        public bool $refer,
+        public array $cautions,
+        public array $questions,
+    ) {
     }
 }

@@ -39,13 +39,19 @@ final class HandsOn
         return Shape::object([
             'kg' => Shape::kilograms()->nullable(),
             'stage' => Shape::enum(CoatStage::class, 'coat stage')->nullable(),
-            'lengths' => Shape::object(array_fill_keys(self::REFERENCE, Shape::number(0, Length::MAX_MM, 'mm found on arrival')->nullable()))->nullable(),
+            'lengths' => Shape::object(
+                array_fill_keys(self::REFERENCE, Shape::number(0, Length::MAX_MM, 'mm found on arrival')->nullable()),
+            )->nullable(),
             'owner_cut' => Shape::boolean()->default(false)->describe('the owner has cut since last time'),
             'owner_cut_where' => Shape::line(0, 120)->default(''),
             'bath_days' => Shape::integer(0, 800)->nullable()->describe('days since the last bath'),
             'upkeep' => Shape::enum(Upkeep::class, 'upkeep')->nullable()->describe('what was really done at home'),
             'pads' => $feet(Shape::integer(0, 5)->nullable()->describe('bare pads of five'))->nullable(),
-            'claws' => $feet(Shape::list(Shape::choice(self::CLAWS, 'state of a claw'), 0, self::CLAWS_A_FOOT)->default([]))->nullable()->describe('outer claw first; a dewclaw last'),
+            'claws' => $feet(
+                Shape::list(Shape::choice(self::CLAWS, 'state of a claw'), 0, self::CLAWS_A_FOOT)->default([]),
+            )
+                ->nullable()
+                ->describe('outer claw first; a dewclaw last'),
             'ears' => $sides(Shape::list(Shape::choice(self::EARS, 'finding'), 0, 6)->default([]))->nullable(),
             'eye_stain' => $sides(Shape::integer(0, 3)->nullable()->describe('0 none to 3 dark and wet'))->nullable(),
             'eye_red' => Shape::boolean()->default(false),
@@ -55,7 +61,9 @@ final class HandsOn
             'parasites' => Shape::choice(self::PARASITES, 'finding')->nullable(),
             'lameness' => Shape::choice(self::LAMENESS, 'finding')->nullable(),
             'airway' => Shape::choice(self::AIRWAY, 'finding')->nullable(),
-            'vaccination' => Shape::choice(self::VACCINATION, 'answer')->default('not_asked')->describe('proof as the salon\'s own rule asks for it'),
+            'vaccination' => Shape::choice(self::VACCINATION, 'answer')
+                ->default('not_asked')
+                ->describe('proof as the salon\'s own rule asks for it'),
             'note' => Shape::text(0, 500)->default(''),
         ]);
     }

@@ -25,9 +25,17 @@ enum CoatType: string
     public function growthPerWeek(): float
     {
         return match ($this) {
-            self::Smooth => 1.5, self::ShortDouble => 1.8, self::LongDouble => 2.0, self::Wire => 2.2, self::Curly => 2.9,
-            self::WavySingle => 2.7, self::SilkyDrop => 2.8, self::Feathered => 2.0, self::SlowFineLong => 1.0,
-            self::Corded => 2.0, self::Hairless => 0.0,
+            self::Smooth => 1.5,
+            self::ShortDouble => 1.8,
+            self::LongDouble => 2.0,
+            self::Wire => 2.2,
+            self::Curly => 2.9,
+            self::WavySingle => 2.7,
+            self::SilkyDrop => 2.8,
+            self::Feathered => 2.0,
+            self::SlowFineLong => 1.0,
+            self::Corded => 2.0,
+            self::Hairless => 0.0,
         };
     }
 
@@ -35,8 +43,12 @@ enum CoatType: string
     public function terminalMm(): ?float
     {
         return match ($this) {
-            self::Smooth => 15.0, self::ShortDouble => 40.0, self::LongDouble => 90.0, self::Wire => 50.0,
-            self::Feathered => 80.0, self::SlowFineLong => 60.0,
+            self::Smooth => 15.0,
+            self::ShortDouble => 40.0,
+            self::LongDouble => 90.0,
+            self::Wire => 50.0,
+            self::Feathered => 80.0,
+            self::SlowFineLong => 60.0,
             self::Curly, self::WavySingle, self::SilkyDrop, self::Corded, self::Hairless => null,
         };
     }
@@ -45,9 +57,11 @@ enum CoatType: string
     public function mattingPerWeek(): float
     {
         return match ($this) {
-            self::Curly, self::WavySingle => 6.0, self::SilkyDrop => 5.0,
+            self::Curly, self::WavySingle => 6.0,
+            self::SilkyDrop => 5.0,
             self::Feathered, self::LongDouble, self::SlowFineLong => 3.0,
-            self::Wire => 2.0, self::ShortDouble => 1.0,
+            self::Wire => 2.0,
+            self::ShortDouble => 1.0,
             self::Corded, self::Smooth, self::Hairless => 0.0,
         };
     }
@@ -60,7 +74,11 @@ enum CoatType: string
     /** Coats whose hair keeps growing into the eyes. */
     public function growsOverTheFace(): bool
     {
-        return \in_array($this, [self::Wire, self::Curly, self::WavySingle, self::SilkyDrop, self::SlowFineLong, self::Corded], true);
+        return \in_array(
+            $this,
+            [self::Wire, self::Curly, self::WavySingle, self::SilkyDrop, self::SlowFineLong, self::Corded],
+            true,
+        );
     }
 
     public function label(): string

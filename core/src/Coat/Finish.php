@@ -17,14 +17,18 @@ enum Finish: string
     public function ratio(): float
     {
         return match ($this) {
-            self::Crisp => 1.4, self::Neat => 1.75, self::Relaxed => 2.2,
+            self::Crisp => 1.4,
+            self::Neat => 1.75,
+            self::Relaxed => 2.2,
         };
     }
 
     public function limitMm(): float
     {
         return match ($this) {
-            self::Crisp => 12.0, self::Neat => 25.0, self::Relaxed => 35.0,
+            self::Crisp => 12.0,
+            self::Neat => 25.0,
+            self::Relaxed => 35.0,
         };
     }
 

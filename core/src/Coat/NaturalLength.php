@@ -1,6 +1,9 @@
 <?php
 
-/** What a coat usually carries on a zone nobody has planned. Exists for the drawing, so that an unplanned dog is not bald. */
+/**
+ * What a coat usually carries on a zone nobody has planned. Exists for the drawing, so that an unplanned dog is not
+ * bald.
+ */
 
 declare(strict_types=1);
 
@@ -30,11 +33,44 @@ final class NaturalLength
         };
         $furnished = $coat->growsOverTheFace();
         $share = match (true) {
-            \in_array($zone->id, ['muzzle', 'lips', 'stop', 'brow', 'fringe', 'skull', 'beard', 'cheek_left', 'cheek_right', 'inner_eye_left', 'inner_eye_right'], true) => $furnished ? 0.6 : 0.12,
+            \in_array(
+                $zone->id,
+                [
+                    'muzzle',
+                    'lips',
+                    'stop',
+                    'brow',
+                    'fringe',
+                    'skull',
+                    'beard',
+                    'cheek_left',
+                    'cheek_right',
+                    'inner_eye_left',
+                    'inner_eye_right',
+                ],
+                true,
+            ) => $furnished ? 0.6 : 0.12,
             str_starts_with($zone->id, 'ear_') => $furnished || CoatType::Feathered === $coat ? 0.9 : 0.2,
             \in_array($zone->group, ['feet'], true) => $furnished ? 0.5 : 0.2,
-            \in_array($zone->id, ['foreleg_left', 'foreleg_right', 'hock_left', 'hock_right', 'elbow_left', 'elbow_right'], true) => $furnished ? 0.9 : 0.3,
-            \in_array($zone->id, ['chest', 'breeches_left', 'breeches_right', 'tail_flag', 'tail_root', 'front_feather_left', 'front_feather_right', 'throat'], true) => $coat->isDouble() || CoatType::Feathered === $coat ? 1.3 : 1.0,
+            \in_array(
+                $zone->id,
+                ['foreleg_left', 'foreleg_right', 'hock_left', 'hock_right', 'elbow_left', 'elbow_right'],
+                true,
+            ) => $furnished ? 0.9 : 0.3,
+            \in_array(
+                $zone->id,
+                [
+                    'chest',
+                    'breeches_left',
+                    'breeches_right',
+                    'tail_flag',
+                    'tail_root',
+                    'front_feather_left',
+                    'front_feather_right',
+                    'throat',
+                ],
+                true,
+            ) => $coat->isDouble() || CoatType::Feathered === $coat ? 1.3 : 1.0,
             'sanitary' === $zone->group => 0.5,
             default => 1.0,
         };

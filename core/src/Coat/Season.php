@@ -35,7 +35,7 @@ enum Season: string
     {
         $sum = 0.0;
         for ($week = 0; $week < $weeks; ++$week) {
-            $month = (int) $from->modify('+'.(7 * $week).' days')->format('n');
+            $month = (int) $from->modify('+'. 7 * $week.' days')->format('n');
             $sum += min(1.0, $weeks - $week) * $this->growthFactor($month);
         }
 
@@ -44,6 +44,6 @@ enum Season: string
 
     private function northern(int $month): int
     {
-        return self::North === $this ? $month : ($month + 5) % 12 + 1;
+        return self::North === $this ? $month : (($month + 5) % 12) + 1;
     }
 }

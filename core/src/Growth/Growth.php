@@ -19,8 +19,13 @@ final readonly class Growth
      * @param int $n visits learned from
      * @param list<Reason> $reasons
      */
-    public function __construct(public CoatType $coat, public float $mmPerWeek, public float $sd, public int $n, public array $reasons)
-    {
+    public function __construct(
+        public CoatType $coat,
+        public float $mmPerWeek,
+        public float $sd,
+        public int $n,
+        public array $reasons,
+    ) {
     }
 
     /** The speed with a stage and, where the month is known, the season. mm/week. */
@@ -42,8 +47,13 @@ final readonly class Growth
     }
 
     /** min(finished + g·t, max(finished, terminal)); with a day, g follows the season week by week. */
-    public function after(Length $finished, float $weeks, CoatStage $stage = CoatStage::Adult, ?\DateTimeImmutable $from = null, Season $season = Season::North): Length
-    {
+    public function after(
+        Length $finished,
+        float $weeks,
+        CoatStage $stage = CoatStage::Adult,
+        ?\DateTimeImmutable $from = null,
+        Season $season = Season::North,
+    ): Length {
         if ($weeks <= 0) {
             return $finished;
         }

@@ -26,21 +26,36 @@ final readonly class GrowthRule
     {
         $prior = $coat->growthPerWeek();
         if (0.0 === $prior) {
-            return new Growth($coat, 0.0, 0.0, 0, [new Reason('growth', 0.0, 'mm/week', 'a hairless coat does not grow')]);
+            return new Growth($coat, 0.0, 0.0, 0, [
+                new Reason('growth', 0.0, 'mm/week', 'a hairless coat does not grow'),
+            ]);
         }
         $priorSd = self::PRIOR_SD * $prior;
-        $reasons = [new Reason('prior', $prior, 'mm/week', \sprintf('usual for a %s coat, sd %.2f', $coat->label(), $priorSd))];
+        $reasons = [
+            new Reason('prior', $prior, 'mm/week', \sprintf('usual for a %s coat, sd %.2f', $coat->label(), $priorSd)),
+        ];
         $precision = 1 / $priorSd ** 2;
         $weighted = $prior * $precision;
         $visits = $this->visits($coat, $observations, $reasons);
         foreach ($visits as [$rate, $sd, $visit]) {
             $precision += 1 / $sd ** 2;
             $weighted += $rate / $sd ** 2;
-            $reasons[] = new Reason('observed', round($rate, 2), 'mm/week', \sprintf('arrival against what was left, sd %.2f', $sd), $visit);
+            $reasons[] = new Reason(
+                'observed',
+                round($rate, 2),
+                'mm/week',
+                \sprintf('arrival against what was left, sd %.2f', $sd),
+                $visit,
+            );
         }
         $mean = $weighted / $precision;
         $n = \count($visits);
-        $reasons[] = new Reason('growth', round($mean, 2), 'mm/week', 0 === $n ? 'nothing learned yet' : "learned from $n ".(1 === $n ? 'visit' : 'visits'));
+        $reasons[] = new Reason(
+            'growth',
+            round($mean, 2),
+            'mm/week',
+            0 === $n ? 'nothing learned yet' : "learned from $n ".(1 === $n ? 'visit' : 'visits'),
+        );
 
         return new Growth($coat, $mean, sqrt(1 / $precision), $n, $reasons);
     }
@@ -58,7 +73,8 @@ final readonly class GrowthRule
             $terminal = $coat->terminalMm();
             $why = match (true) {
                 $o->ownerCut => 'left out: the owner cut in between',
-                null !== $terminal && $o->arrival->mm() >= $terminal - self::NEAR_TERMINAL_MM => 'left out: the coat had stopped at its full length',
+                null !== $terminal && $o->arrival->mm() >= $terminal - self::NEAR_TERMINAL_MM => 'left out: '
+                    .'the coat had stopped at its full length',
                 default => null,
             };
             if (null !== $why) {

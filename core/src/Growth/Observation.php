@@ -32,14 +32,25 @@ final readonly class Observation
      *
      * @throws InvalidInput when the coat arrived shorter than it left and no owner's cut explains it
      */
-    public static function of(Length $finished, Length $arrival, float $weeks, string $visit = '', ?\DateTimeImmutable $from = null, ?CoatStage $stage = null, bool $ownerCut = false, string $field = ''): self
-    {
+    public static function of(
+        Length $finished,
+        Length $arrival,
+        float $weeks,
+        string $visit = '',
+        ?\DateTimeImmutable $from = null,
+        ?CoatStage $stage = null,
+        bool $ownerCut = false,
+        string $field = '',
+    ): self {
         $at = '' === $field ? '' : $field.'.';
         if (!is_finite($weeks) || $weeks <= 0 || $weeks > 260) {
             throw InvalidInput::at($at.'weeks', 'must be more than 0 and at most 260 weeks');
         }
         if ($arrival->shorterThan($finished) && !$ownerCut) {
-            throw InvalidInput::at($at.'arrival_mm', 'is shorter than what was left: mark it as owner_cut, or check the measurement');
+            throw InvalidInput::at(
+                $at.'arrival_mm',
+                'is shorter than what was left: mark it as owner_cut, or check the measurement',
+            );
         }
 
         return new self($finished, $arrival, $weeks, $visit, $from, $stage, $ownerCut);
@@ -87,7 +98,9 @@ final readonly class Observation
     /** mm/week with season and stage taken out, where they are known. */
     public function rate(Season $season): float
     {
-        $factor = ($this->stage?->growthFactor() ?? 1.0) * (null === $this->from ? 1.0 : $season->meanFactor($this->from, $this->weeks));
+        $factor =
+            ($this->stage?->growthFactor() ?? 1.0) *
+            (null === $this->from ? 1.0 : $season->meanFactor($this->from, $this->weeks));
 
         return ($this->arrival->mm() - $this->finished->mm()) / $this->weeks / $factor;
     }

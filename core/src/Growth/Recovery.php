@@ -20,8 +20,13 @@ final readonly class Recovery
      * @param list<Reason> $reasons
      * @param list<Caution> $cautions
      */
-    public function __construct(public ?float $weeks, public string $level, public string $message, public array $reasons, public array $cautions)
-    {
+    public function __construct(
+        public ?float $weeks,
+        public string $level,
+        public string $message,
+        public array $reasons,
+        public array $cautions,
+    ) {
     }
 
     /** @return array<string, mixed> */

@@ -26,6 +26,10 @@ final readonly class Exposure
 
     public static function fromFields(Fields $in): self
     {
-        return new self($in->dateOrNull('date') ?? throw new \LogicException('The shape requires a date.'), $in->enum('rung', Rung::class), $in->bool('calm'));
+        return new self(
+            $in->dateOrNull('date') ?? throw new \LogicException('The shape requires a date.'),
+            $in->enum('rung', Rung::class),
+            $in->bool('calm'),
+        );
     }
 }

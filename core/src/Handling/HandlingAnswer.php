@@ -44,7 +44,9 @@ final readonly class HandlingAnswer
             'minutes' => round($this->minutes, 2),
             'decision' => $this->decision,
             'demand' => $this->demand,
-            'substitute' => 'substitute' === $this->decision || 'defer' === $this->decision ? $this->tool->substitute() : null,
+            'substitute' => \in_array($this->decision, ['substitute', 'defer'], true)
+                ? $this->tool->substitute()
+                : null,
             'homework' => Rung::Normal === $this->rung ? null : $this->next->homework(),
             'visits_until_full' => $this->visits,
             'earliest_full_on' => $this->earliest?->format('Y-m-d'),

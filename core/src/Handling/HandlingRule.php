@@ -1,6 +1,9 @@
 <?php
 
-/** What a dog can be asked to bear today: the next rung of the ladder, and whether to go on, fetch help, or take something else. */
+/**
+ * What a dog can be asked to bear today: the next rung of the ladder, and whether to go on, fetch help, or take
+ * something else.
+ */
 
 declare(strict_types=1);
 
@@ -23,8 +26,17 @@ final readonly class HandlingRule
      * @param int|null $risk 1 to 5; null: the tool's own
      * @param int $newThings besides a new rung: person, place, a zone never done
      */
-    public function today(Tool $tool, array $log, \DateTimeImmutable $today, int $tolerance, int $confidence, ?int $risk = null, int $newThings = 0, bool $secondPerson = true, int $visitWeeks = 6): HandlingAnswer
-    {
+    public function today(
+        Tool $tool,
+        array $log,
+        \DateTimeImmutable $today,
+        int $tolerance,
+        int $confidence,
+        ?int $risk = null,
+        int $newThings = 0,
+        bool $secondPerson = true,
+        int $visitWeeks = 6,
+    ): HandlingAnswer {
         usort($log, static fn (Exposure $a, Exposure $b): int => $a->on <=> $b->on);
         [$rung, $reasons] = self::rung($log, $today);
         $last = [] === $log ? null : $log[\count($log) - 1];
@@ -37,21 +49,56 @@ final readonly class HandlingRule
         $risk ??= $tool->risk();
         $demand = (5 - $tolerance) * $risk;
         $decision = $this->decide($tolerance, $risk, $confidence, $secondPerson);
-        $reasons[] = new Reason('demand', $demand, '', \sprintf('(5 − tolerance %d) × risk %d of the %s', $tolerance, $risk, $tool->label()));
-        $reasons[] = new Reason('bears', self::GO * $confidence, '', \sprintf('5 × confidence %d alone, %d with a second person', $confidence, self::WITH_SECOND * $confidence));
+        $reasons[] = new Reason(
+            'demand',
+            $demand,
+            '',
+            \sprintf('(5 − tolerance %d) × risk %d of the %s', $tolerance, $risk, $tool->label()),
+        );
+        $reasons[] = new Reason(
+            'bears',
+            self::GO * $confidence,
+            '',
+            \sprintf('5 × confidence %d alone, %d with a second person', $confidence, self::WITH_SECOND * $confidence),
+        );
         if ($new > 0) {
-            $reasons[] = new Reason('acclimatising', round(self::NEW_THING_MINUTES * $new, 2), 'min', \sprintf('%s min for each of %d new things', self::NEW_THING_MINUTES, $new));
+            $reasons[] = new Reason(
+                'acclimatising',
+                round(self::NEW_THING_MINUTES * $new, 2),
+                'min',
+                \sprintf('%s min for each of %d new things', self::NEW_THING_MINUTES, $new),
+            );
         }
         $left = Rung::Normal->index() - ($rung?->index() ?? -1) + (null !== $last && !$last->calm ? 1 : 0);
         $visits = Rung::Normal === $rung && 'go' === $decision ? null : max(1, $left);
         $cautions = [];
         if ('defer' === $decision) {
-            $cautions[] = new Caution('never_force', 'Impossible today: never force. Defer, tell the owner; where pain or fear is the cause, its vet. Sedation is a vet\'s alone.', Caution::DANGER);
+            $cautions[] = new Caution(
+                'never_force',
+                'Impossible today: never force. Defer, tell the owner; where pain or fear is the cause, its vet. '.
+                    'Sedation is a vet\'s alone.',
+                Caution::DANGER,
+            );
         } elseif ('go' !== $decision) {
-            $cautions[] = new Caution('stop_early', 'Stop while it is still easy; one calm short step is worth more than a finished one.');
+            $cautions[] = new Caution(
+                'stop_early',
+                'Stop while it is still easy; one calm short step is worth more than a finished one.',
+            );
         }
 
-        return new HandlingAnswer($tool, $rung, $next, self::NEW_THING_MINUTES * $new, $decision, $demand, $confidence, $visits, null === $visits ? null : $today->add(new \DateInterval('P'.$visits * $visitWeeks.'W')), $cautions, $reasons);
+        return new HandlingAnswer(
+            $tool,
+            $rung,
+            $next,
+            self::NEW_THING_MINUTES * $new,
+            $decision,
+            $demand,
+            $confidence,
+            $visits,
+            null === $visits ? null : $today->add(new \DateInterval('P'.$visits * $visitWeeks.'W')),
+            $cautions,
+            $reasons,
+        );
     }
 
     /** @return 'go'|'second_person'|'substitute'|'defer' */
@@ -83,9 +130,21 @@ final readonly class HandlingRule
         $weeks = max(0, (int) floor((int) $last->on->diff($today)->format('%r%a') / 7));
         $lost = intdiv($weeks, self::REGRESS_WEEKS);
         $rung = Rung::at($last->rung->index() - $lost);
-        $reasons = [new Reason('last_rung', $last->rung->words(), '', \sprintf('%s, %s', $last->on->format('Y-m-d'), $last->calm ? 'calm' : 'afraid'))];
+        $reasons = [
+            new Reason(
+                'last_rung',
+                $last->rung->words(),
+                '',
+                \sprintf('%s, %s', $last->on->format('Y-m-d'), $last->calm ? 'calm' : 'afraid'),
+            ),
+        ];
         if ($lost > 0) {
-            $reasons[] = new Reason('regress', $lost, 'rungs', \sprintf('%d weeks without: one rung for every %d', $weeks, self::REGRESS_WEEKS));
+            $reasons[] = new Reason(
+                'regress',
+                $lost,
+                'rungs',
+                \sprintf('%d weeks without: one rung for every %d', $weeks, self::REGRESS_WEEKS),
+            );
         }
 
         return [$rung, $reasons];

@@ -37,10 +37,18 @@ enum Rung: string
     public function homework(): string
     {
         return match ($this) {
-            self::Sees, self::MovesOff, self::NearBody => 'Leave a harmless brush lying where the dog eats; half a minute a day, food for looking at it.',
-            self::PartHeld, self::HeldNear => 'Hold that paw or part gently for three breaths, let go before the dog pulls, food; once a day, no tool.',
-            self::OnFar, self::OnNearing => 'A humming toothbrush in the next room, then in this one, while the dog eats; never chase it with the sound.',
-            self::FirstStrokes, self::Normal => 'Comb that place for half a minute a day with food, and stop while it is still easy.',
+            self::Sees,
+            self::MovesOff,
+            self::NearBody => 'Leave a harmless brush lying where the dog eats; half a minute a day, '
+                .'food for looking at it.',
+            self::PartHeld,
+            self::HeldNear => 'Hold that paw or part gently for three breaths, let go before the dog pulls, '.
+                'food; once a day, no tool.',
+            self::OnFar,
+            self::OnNearing => 'A humming toothbrush in the next room, then in this one, while the dog eats; '.
+                'never chase it with the sound.',
+            self::FirstStrokes,
+            self::Normal => 'Comb that place for half a minute a day with food, and stop while it is still easy.',
         };
     }
 

@@ -32,11 +32,26 @@ final readonly class SkillCheck
      * @param list<Fields> $tasks
      * @param list<Fields> $groomers
      *
-     * @return list<array{who: string, fits: bool, second_person: bool, flags: list<array{tool: string, decision: string}>}>
+     * @return list<array{who: string, fits: bool, second_person: bool, flags: list<array{tool: string,
+     *     decision: string}>}>
      */
     public function of(array $tasks, array $groomers): array
     {
-        return array_map(fn (Fields $g): array => $this->one($g->text('who'), $g->int('confidence'), array_map(static fn (Fields $t): array => [$t->enum('tool', Tool::class), $t->int('tolerance'), $t->intOrNull('risk')], $tasks)), $groomers);
+        return array_map(
+            fn (Fields $g): array => $this->one(
+                $g->text('who'),
+                $g->int('confidence'),
+                array_map(
+                    static fn (Fields $t): array => [
+                        $t->enum('tool', Tool::class),
+                        $t->int('tolerance'),
+                        $t->intOrNull('risk'),
+                    ],
+                    $tasks,
+                ),
+            ),
+            $groomers,
+        );
     }
 
     /**

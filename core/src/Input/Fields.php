@@ -46,7 +46,11 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? null;
 
-        return null === $value ? null : (\is_float($value) || \is_int($value) ? (float) $value : throw self::wrong($name));
+        return null === $value
+            ? null
+            : (\is_float($value) || \is_int($value)
+                ? (float) $value
+                : throw self::wrong($name));
     }
 
     public function int(string $name): int

@@ -26,7 +26,10 @@ final class InvalidInput extends \DomainException
     public static function several(array $refusals): self
     {
         $first = new self($refusals[0]->field, $refusals[0]->getMessage());
-        $first->others = array_merge($refusals[0]->others, ...array_map(static fn (self $r): array => [$r, ...$r->others], \array_slice($refusals, 1)));
+        $first->others = array_merge(
+            $refusals[0]->others,
+            ...array_map(static fn (self $r): array => [$r, ...$r->others], \array_slice($refusals, 1)),
+        );
 
         return $first;
     }
@@ -34,7 +37,10 @@ final class InvalidInput extends \DomainException
     /** @return list<array{field: string, message: string}> every refused field */
     public function all(): array
     {
-        return array_map(static fn (self $r): array => ['field' => $r->field, 'message' => $r->getMessage()], [$this, ...$this->others]);
+        return array_map(static fn (self $r): array => ['field' => $r->field, 'message' => $r->getMessage()], [
+            $this,
+            ...$this->others,
+        ]);
     }
 
     public static function missing(string $field, string $expected): self
@@ -44,7 +50,10 @@ final class InvalidInput extends \DomainException
 
     public static function outside(string $field, float $min, float $max, string $unit = ''): self
     {
-        return new self($field, trim(\sprintf('must be between %s and %s %s', self::plain($min), self::plain($max), $unit)));
+        return new self(
+            $field,
+            trim(\sprintf('must be between %s and %s %s', self::plain($min), self::plain($max), $unit)),
+        );
     }
 
     /** @param list<string> $allowed */
@@ -53,13 +62,16 @@ final class InvalidInput extends \DomainException
         $nearest = self::nearest($given, $allowed);
         $shown = mb_strlen($given) > 40 ? mb_substr($given, 0, 40).'…' : $given;
 
-        return new self($field, \sprintf(
-            '"%s" is not a known %s%s; allowed: %s',
-            $shown,
-            $what,
-            null === $nearest ? '' : ", did you mean \"$nearest\"?",
-            implode(', ', $allowed),
-        ));
+        return new self(
+            $field,
+            \sprintf(
+                '"%s" is not a known %s%s; allowed: %s',
+                $shown,
+                $what,
+                null === $nearest ? '' : ", did you mean \"$nearest\"?",
+                implode(', ', $allowed),
+            ),
+        );
     }
 
     /** @param list<string> $allowed */

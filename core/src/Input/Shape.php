@@ -29,7 +29,11 @@ final readonly class Shape
     {
         $properties = array_map(static fn (self $s): array => $s->toJsonSchema(), $fields);
         $required = array_keys(array_filter($fields, static fn (self $s): bool => $s->isRequired));
-        $schema = ['type' => 'object', 'properties' => [] === $properties ? new \stdClass() : $properties, 'additionalProperties' => false];
+        $schema = [
+            'type' => 'object',
+            'properties' => [] === $properties ? new \stdClass() : $properties,
+            'additionalProperties' => false,
+        ];
         if ([] !== $required) {
             $schema['required'] = $required;
         }
@@ -42,14 +46,21 @@ final readonly class Shape
             $refused = [];
             foreach (array_keys($given) as $name) {
                 if (!isset($fields[$name])) {
-                    $refused[] = InvalidInput::notOneOf(self::join($path, (string) $name), (string) $name, array_keys($fields), 'field');
+                    $refused[] = InvalidInput::notOneOf(
+                        self::join($path, (string) $name),
+                        (string) $name,
+                        array_keys($fields),
+                        'field',
+                    );
                 }
             }
             $read = [];
             foreach ($fields as $name => $shape) {
                 $at = self::join($path, $name);
                 try {
-                    $read[$name] = \array_key_exists($name, $given) ? $shape->read($given[$name], $at) : $shape->absent($at);
+                    $read[$name] = \array_key_exists($name, $given)
+                        ? $shape->read($given[$name], $at)
+                        : $shape->absent($at);
                 } catch (InvalidInput $e) {
                     $refused[] = $e;
                 }
@@ -87,7 +98,8 @@ final readonly class Shape
     public static function number(float $min, float $max, string $unit = '', bool $above = false): self
     {
         return new self(
-            ['type' => 'number', ($above ? 'exclusiveMinimum' : 'minimum') => $min, 'maximum' => $max] + ('' === $unit ? [] : ['description' => $unit]),
+            ['type' => 'number', $above ? 'exclusiveMinimum' : 'minimum' => $min, 'maximum' => $max] +
+                ('' === $unit ? [] : ['description' => $unit]),
             static function (mixed $value, string $path) use ($min, $max, $unit, $above): float {
                 if (!\is_int($value) && !\is_float($value)) {
                     throw InvalidInput::at($path, trim('must be a number '.('' === $unit ? '' : "($unit)")));
@@ -107,22 +119,22 @@ final readonly class Shape
 
     public static function integer(int $min, int $max): self
     {
-        return new self(
-            ['type' => 'integer', 'minimum' => $min, 'maximum' => $max],
-            static function (mixed $value, string $path) use ($min, $max): int {
-                if (\is_float($value) && floor($value) === $value && abs($value) < 1e9) {
-                    $value = (int) $value;
-                }
-                if (!\is_int($value)) {
-                    throw InvalidInput::at($path, "must be a whole number from $min to $max");
-                }
-                if ($value < $min || $value > $max) {
-                    throw InvalidInput::outside($path, $min, $max);
-                }
+        return new self(['type' => 'integer', 'minimum' => $min, 'maximum' => $max], static function (
+            mixed $value,
+            string $path,
+        ) use ($min, $max): int {
+            if (\is_float($value) && floor($value) === $value && abs($value) < 1e9) {
+                $value = (int) $value;
+            }
+            if (!\is_int($value)) {
+                throw InvalidInput::at($path, "must be a whole number from $min to $max");
+            }
+            if ($value < $min || $value > $max) {
+                throw InvalidInput::outside($path, $min, $max);
+            }
 
-                return $value;
-            },
-        );
+            return $value;
+        });
     }
 
     public static function boolean(): self
@@ -138,7 +150,10 @@ final readonly class Shape
 
     public static function text(int $min = 0, int $max = 200): self
     {
-        return new self(['type' => 'string', 'minLength' => $min, 'maxLength' => $max], static function (mixed $value, string $path) use ($min, $max): string {
+        return new self(['type' => 'string', 'minLength' => $min, 'maxLength' => $max], static function (
+            mixed $value,
+            string $path,
+        ) use ($min, $max): string {
             if (!\is_string($value)) {
                 throw InvalidInput::at($path, 'must be text');
             }
@@ -154,7 +169,10 @@ final readonly class Shape
         });
     }
 
-    /** One line of text: not only spaces where something is wanted, no control characters. Markup and emoji are just text. */
+    /**
+     * One line of text: not only spaces where something is wanted, no control characters. Markup and emoji are just
+     * text.
+     */
     public static function line(int $min = 0, int $max = 200): self
     {
         $text = self::text($min, $max);
@@ -180,7 +198,14 @@ final readonly class Shape
 
         return new self($number->schema, static function (mixed $value, string $path) use ($number): mixed {
             if ((\is_int($value) || \is_float($value)) && $value > 120 && $value <= 120_000) {
-                throw InvalidInput::at($path, \sprintf('must be between 0.3 and 120 kg; %s looks like grams, did you mean %s kg?', $value, round($value / 1000, 1)));
+                throw InvalidInput::at(
+                    $path,
+                    \sprintf(
+                        'must be between 0.3 and 120 kg; %s looks like grams, did you mean %s kg?',
+                        $value,
+                        round($value / 1000, 1),
+                    ),
+                );
             }
 
             return $number->read($value, $path);
@@ -190,7 +215,10 @@ final readonly class Shape
     /** @param list<string> $allowed */
     public static function choice(array $allowed, string $what = 'value'): self
     {
-        return new self(['type' => 'string', 'enum' => $allowed], static function (mixed $value, string $path) use ($allowed, $what): string {
+        return new self(['type' => 'string', 'enum' => $allowed], static function (mixed $value, string $path) use (
+            $allowed,
+            $what,
+        ): string {
             if (!\is_string($value)) {
                 throw InvalidInput::at($path, "must be text, a known $what: ".implode(', ', $allowed));
             }
@@ -205,15 +233,24 @@ final readonly class Shape
     /** @param class-string<\BackedEnum> $enum */
     public static function enum(string $enum, string $what): self
     {
-        return self::choice(array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()), $what);
+        return self::choice(
+            array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()),
+            $what,
+        );
     }
 
     /** An ISO 8601 calendar date from 1990 on: 2026-03-31. */
     public static function date(): self
     {
-        return new self(['type' => 'string', 'format' => 'date'], static function (mixed $value, string $path): \DateTimeImmutable {
+        return new self(['type' => 'string', 'format' => 'date'], static function (
+            mixed $value,
+            string $path,
+        ): \DateTimeImmutable {
             // Looked at before it is parsed: a NUL in it would throw there.
-            $date = \is_string($value) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/D', $value) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value, new \DateTimeZone('UTC')) : false;
+            $date =
+                \is_string($value) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/D', $value)
+                    ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value, new \DateTimeZone('UTC'))
+                    : false;
             if (false === $date || $date->format('Y-m-d') !== $value) {
                 throw InvalidInput::at($path, 'must be a date such as 2026-03-31');
             }
@@ -252,7 +289,13 @@ final readonly class Shape
 
     public function describe(string $text): self
     {
-        return new self(['description' => $text] + $this->schema, $this->reader, $this->isRequired, $this->fallback, $this->isNullable);
+        return new self(
+            ['description' => $text] + $this->schema,
+            $this->reader,
+            $this->isRequired,
+            $this->fallback,
+            $this->isNullable,
+        );
     }
 
     /** @throws InvalidInput naming the field path and what is allowed there */

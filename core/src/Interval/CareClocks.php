@@ -23,7 +23,12 @@ final readonly class CareClocks
         if (CoatType::Hairless !== $coat) {
             $clocks[] = $this->hygiene($facts, 'sanitary', 5.0, 'close work grows back');
             $soon = $facts->hardFloor || CoatStage::Senior === $facts->stage;
-            $clocks[] = $this->hygiene($facts, 'pads', $soon ? 3.5 : 5.0, $soon ? 'hard floors or a senior: slips sooner' : 'hair between the pads');
+            $clocks[] = $this->hygiene(
+                $facts,
+                'pads',
+                $soon ? 3.5 : 5.0,
+                $soon ? 'hard floors or a senior: slips sooner' : 'hair between the pads',
+            );
         }
         if ($facts->growsIntoTheEyes()) {
             $clocks[] = $this->hygiene($facts, 'eyes', 4.0, 'hair grows toward the eyes');
@@ -37,11 +42,25 @@ final readonly class CareClocks
         if ($coat->isDouble()) {
             $month = $facts->month ?? (null === $facts->from ? null : (int) $facts->from->format('n'));
             $shedding = null !== $month && $facts->season->isShedding($month);
-            $clocks[] = new Clock('undercoat', $shedding ? 8.0 : 12.0, [new Reason('undercoat', $shedding ? 8.0 : 12.0, 'weeks', $shedding ? 'shedding months: let it go' : 'outside the shedding months: the coat is being kept')]);
+            $clocks[] = new Clock('undercoat', $shedding ? 8.0 : 12.0, [
+                new Reason(
+                    'undercoat',
+                    $shedding ? 8.0 : 12.0,
+                    'weeks',
+                    $shedding ? 'shedding months: let it go' : 'outside the shedding months: the coat is being kept',
+                ),
+            ]);
         }
         if (CoatType::Wire === $coat && $facts->handStripped) {
             $weeks = $facts->nextInstalmentWeeks ?? 10.0;
-            $clocks[] = new Clock('strip', $weeks, [new Reason('strip', $weeks, 'weeks', null === $facts->nextInstalmentWeeks ? 'a hand-stripped wire' : 'the next instalment')]);
+            $clocks[] = new Clock('strip', $weeks, [
+                new Reason(
+                    'strip',
+                    $weeks,
+                    'weeks',
+                    null === $facts->nextInstalmentWeeks ? 'a hand-stripped wire' : 'the next instalment',
+                ),
+            ]);
         }
 
         return $clocks;
@@ -53,7 +72,13 @@ final readonly class CareClocks
         foreach ($facts->history as $past) {
             if (isset($past->found[$name])) {
                 $weeks = ($weeks + $past->found[$name]) / 2;
-                $reasons[] = new Reason('learned', $past->found[$name], 'weeks', 'found due then at arrival: halfway towards it', $past->visit);
+                $reasons[] = new Reason(
+                    'learned',
+                    $past->found[$name],
+                    'weeks',
+                    'found due then at arrival: halfway towards it',
+                    $past->visit,
+                );
             }
         }
 
@@ -66,7 +91,9 @@ final readonly class CareClocks
 
         return new Clock('bath', self::BATH_LONGEST, [
             new Reason('bath', self::BATH_LONGEST, 'weeks', 'at most this long'),
-            $facts->soiled ? new Reason('bath_apart', 0, 'weeks', 'soiled: as soon as needed') : new Reason('bath_apart', $apart, 'weeks', 'at least this far apart unless soiled'),
+            $facts->soiled
+                ? new Reason('bath_apart', 0, 'weeks', 'soiled: as soon as needed')
+                : new Reason('bath_apart', $apart, 'weeks', 'at least this far apart unless soiled'),
         ]);
     }
 }

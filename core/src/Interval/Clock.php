@@ -31,6 +31,10 @@ final readonly class Clock
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['clock' => $this->name, 'weeks' => round($this->weeks, 1), 'reasons' => Reason::listToArray($this->reasons)];
+        return [
+            'clock' => $this->name,
+            'weeks' => round($this->weeks, 1),
+            'reasons' => Reason::listToArray($this->reasons),
+        ];
     }
 }

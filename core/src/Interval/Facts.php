@@ -67,7 +67,9 @@ final readonly class Facts
     {
         $speed = $this->growth->speed($this->stage, $this->month, $this->season);
 
-        return null === $this->from || $weeks <= 0 ? $speed : $this->growth->speed($this->stage) * $this->season->meanFactor($this->from, $weeks);
+        return null === $this->from || $weeks <= 0
+            ? $speed
+            : $this->growth->speed($this->stage) * $this->season->meanFactor($this->from, $weeks);
     }
 
     public function growsIntoTheEyes(): bool

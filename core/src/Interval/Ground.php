@@ -15,7 +15,9 @@ enum Ground: string
     public function nailWeeks(): float
     {
         return match ($this) {
-            self::Hard => 7.0, self::Mixed => 5.0, self::Soft => 4.0,
+            self::Hard => 7.0,
+            self::Mixed => 5.0,
+            self::Soft => 4.0,
         };
     }
 }

@@ -18,8 +18,15 @@ final readonly class Interval
      * @param list<Reason> $reasons
      * @param list<Caution> $advice
      */
-    public function __construct(public ?int $full, public string $binding, public array $clocks, public ?int $tidy, public array $reasons, public array $advice, public ?WishAnswer $wish)
-    {
+    public function __construct(
+        public ?int $full,
+        public string $binding,
+        public array $clocks,
+        public ?int $tidy,
+        public array $reasons,
+        public array $advice,
+        public ?WishAnswer $wish,
+    ) {
     }
 
     /** @return array<string, mixed> */

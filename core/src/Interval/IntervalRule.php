@@ -35,11 +35,35 @@ final readonly class IntervalRule
             $tidy = null;
         }
         $binding = $leading ?? self::shortest($care);
-        $reasons = null === $leading
-            ? [new Reason('no_coat_clock', $binding->weeks ?? 0.0, 'weeks', 'neither shape nor mats ask for a full groom: '.($binding->name ?? 'bath').' leads')]
-            : [new Reason($leading->name, round($leading->weeks, 1), 'weeks', 'the earlier of shape and mats, in whole weeks'), ...self::bounds($leading, $full)];
+        $reasons =
+            null === $leading
+                ? [
+                    new Reason(
+                        'no_coat_clock',
+                        $binding->weeks ?? 0.0,
+                        'weeks',
+                        'neither shape nor mats ask for a full groom: '.($binding->name ?? 'bath').' leads',
+                    ),
+                ]
+                : [
+                    new Reason(
+                        $leading->name,
+                        round($leading->weeks, 1),
+                        'weeks',
+                        'the earlier of shape and mats, in whole weeks',
+                    ),
+                    ...self::bounds($leading, $full),
+                ];
 
-        return new Interval($full, $binding->name ?? 'bath', $clocks, $tidy, $reasons, self::advice($mat), null === $wish ? null : $this->answer($facts, $mats, $clocks, $wish));
+        return new Interval(
+            $full,
+            $binding->name ?? 'bath',
+            $clocks,
+            $tidy,
+            $reasons,
+            self::advice($mat),
+            null === $wish ? null : $this->answer($facts, $mats, $clocks, $wish),
+        );
     }
 
     /**
@@ -74,7 +98,12 @@ final readonly class IntervalRule
             return [];
         }
 
-        return [new Caution('visits_cannot_keep_this_coat', 'Visits alone cannot keep this coat free of mats: agree on more combing at home or a shorter finish.')];
+        return [
+            new Caution(
+                'visits_cannot_keep_this_coat',
+                'Visits alone cannot keep this coat free of mats: agree on more combing at home or a shorter finish.',
+            ),
+        ];
     }
 
     /** @param list<Clock> $clocks */
@@ -83,18 +112,47 @@ final readonly class IntervalRule
         $breaks = [];
         foreach ($clocks as $clock) {
             if ($wish > $clock->wholeWeeks()) {
-                $breaks[] = ['clock' => $clock->name, 'weeks' => round($clock->weeks, 1), 'over_by_weeks' => round($wish - $clock->weeks, 1)];
+                $breaks[] = [
+                    'clock' => $clock->name,
+                    'weeks' => round($clock->weeks, 1),
+                    'over_by_weeks' => round($wish - $clock->weeks, 1),
+                ];
             }
         }
         $mean = $facts->bodyMeanMm();
-        $growth = null === $facts->month ? $facts->growth : $facts->growth->withFactor($facts->season->growthFactor($facts->month));
-        $length = null === $mean ? null : $growth->after(Length::ofMillimetres($mean), $wish, $facts->stage, $facts->from, $facts->season);
+        $growth =
+            null === $facts->month
+                ? $facts->growth
+                : $facts->growth->withFactor($facts->season->growthFactor($facts->month));
+        $length =
+            null === $mean
+                ? null
+                : $growth->after(Length::ofMillimetres($mean), $wish, $facts->stage, $facts->from, $facts->season);
         $load = $mats->load($wish);
         $minutes = null === $facts->kg ? null : self::mattingMinutes($load, $facts);
-        $fee = null === $minutes || null === $facts->matRate ? null : (int) round(max(0.0, $minutes - MattingRule::FREE_MINUTES) * $facts->matRate);
-        $reasons = [new Reason('expected_load', round($load, 1), 'load', \sprintf('after %d weeks with this upkeep; the salon\'s limit is %s', $wish, $facts->matLimit))];
+        $fee =
+            null === $minutes || null === $facts->matRate
+                ? null
+                : (int) round(max(0.0, $minutes - MattingRule::FREE_MINUTES) * $facts->matRate);
+        $reasons = [
+            new Reason(
+                'expected_load',
+                round($load, 1),
+                'load',
+                \sprintf('after %d weeks with this upkeep; the salon\'s limit is %s', $wish, $facts->matLimit),
+            ),
+        ];
         if (null !== $minutes) {
-            $reasons[] = new Reason('matting_minutes', round($minutes, 1), 'min', \sprintf('up to load %s as tangles, the rest as separate mats; past this dog\'s %s min it is clipped under', $facts->matLimit, MattingRule::VISIT_MINUTES * $facts->handling->toleranceFactor()));
+            $reasons[] = new Reason(
+                'matting_minutes',
+                round($minutes, 1),
+                'min',
+                \sprintf(
+                    'up to load %s as tangles, the rest as separate mats; past this dog\'s %s min it is clipped under',
+                    $facts->matLimit,
+                    MattingRule::VISIT_MINUTES * $facts->handling->toleranceFactor(),
+                ),
+            );
         }
 
         return new WishAnswer($wish, $breaks, $length, $load, $minutes, $fee, $reasons);
@@ -104,11 +162,11 @@ final readonly class IntervalRule
     private static function mattingMinutes(float $load, Facts $facts): float
     {
         $cm2 = Surface::cm2($facts->kg ?? 0.0);
-        $tangles = $cm2 * min($load, $facts->matLimit) / 100 * 4;
-        $mats = $cm2 * max(0.0, $load - $facts->matLimit) / 100 * 4 / 2;
+        $tangles = (($cm2 * min($load, $facts->matLimit)) / 100) * 4;
+        $mats = ((($cm2 * max(0.0, $load - $facts->matLimit)) / 100) * 4) / 2;
         $work = (min($tangles, $cm2) * Mat::WORK[1] + min($mats, $cm2) * Mat::WORK[2]) / 60;
         $limit = MattingRule::VISIT_MINUTES * $facts->handling->toleranceFactor();
 
-        return $work <= $limit ? $work : min($work, $limit + ($work - $limit) * Mat::CLIP_UNDER / Mat::WORK[2]);
+        return $work <= $limit ? $work : min($work, $limit + (($work - $limit) * Mat::CLIP_UNDER) / Mat::WORK[2]);
     }
 }

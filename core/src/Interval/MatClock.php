@@ -35,11 +35,26 @@ final readonly class MatClock
     {
         $facts = $this->facts;
         $reasons = [
-            new Reason('matting_rate', $facts->growth->coat->mattingPerWeek(), 'load/week', "usual for a {$facts->growth->coat->label()} coat at full length"),
+            new Reason(
+                'matting_rate',
+                $facts->growth->coat->mattingPerWeek(),
+                'load/week',
+                "usual for a {$facts->growth->coat->label()} coat at full length",
+            ),
             new Reason('upkeep', $facts->upkeep->mattingFactor(), 'factor', $facts->upkeep->label()),
             new Reason('stage', $facts->stage->mattingFactor(), 'factor', $facts->stage->value.' coat'),
-            new Reason('length', round($this->lengthFactor(1, $this->meanMm), 2), 'factor', \sprintf('body mean %s mm: short coats knot less', round($this->meanMm, 1))),
-            new Reason('learned', round($this->multiplier, 2), 'factor', 'what earlier arrivals found against what was expected'),
+            new Reason(
+                'length',
+                round($this->lengthFactor(1, $this->meanMm), 2),
+                'factor',
+                \sprintf('body mean %s mm: short coats knot less', round($this->meanMm, 1)),
+            ),
+            new Reason(
+                'learned',
+                round($this->multiplier, 2),
+                'factor',
+                'what earlier arrivals found against what was expected',
+            ),
             new Reason('limit', $facts->matLimit, 'load', 'the salon\'s limit'),
         ];
         $weeks = $this->firstWeekAtLimit();
@@ -51,7 +66,17 @@ final readonly class MatClock
             };
             if (null !== $share && $past->weeks > 0 && (null === $weeks || $share * $past->weeks < $weeks)) {
                 $weeks = $share * $past->weeks;
-                $reasons[] = new Reason('tender_mats', $past->weeks, 'weeks', \sprintf('severity %d in a tender zone after that long: at most %s × it', $past->tenderSeverity, $share), $past->visit);
+                $reasons[] = new Reason(
+                    'tender_mats',
+                    $past->weeks,
+                    'weeks',
+                    \sprintf(
+                        'severity %d in a tender zone after that long: at most %s × it',
+                        $past->tenderSeverity,
+                        $share,
+                    ),
+                    $past->visit,
+                );
             }
         }
 
@@ -64,7 +89,10 @@ final readonly class MatClock
             return null;
         }
         for ($tenths = 1; $tenths <= self::LONGEST_TENTHS; ++$tenths) {
-            if ($this->multiplier * $this->rawLoad($tenths / 10, $this->facts->upkeep, $this->meanMm) >= $this->facts->matLimit - 1e-9) {
+            if (
+                $this->multiplier * $this->rawLoad($tenths / 10, $this->facts->upkeep, $this->meanMm) >=
+                $this->facts->matLimit - 1e-9
+            ) {
                 return $tenths / 10;
             }
         }
@@ -74,12 +102,16 @@ final readonly class MatClock
 
     private function rawLoad(float $weeks, Upkeep $upkeep, float $meanMm): float
     {
-        return $this->facts->growth->coat->mattingPerWeek() * $this->facts->stage->mattingFactor() * $upkeep->mattingFactor() * $this->lengthFactor($weeks, $meanMm) * $weeks;
+        return $this->facts->growth->coat->mattingPerWeek() *
+            $this->facts->stage->mattingFactor() *
+            $upkeep->mattingFactor() *
+            $this->lengthFactor($weeks, $meanMm) *
+            $weeks;
     }
 
     private function lengthFactor(float $weeks, float $meanMm): float
     {
-        return min(1.0, max(0.1, ($meanMm + $this->facts->speed($weeks) * $weeks / 2) / 40));
+        return min(1.0, max(0.1, ($meanMm + ($this->facts->speed($weeks) * $weeks) / 2) / 40));
     }
 
     private function learnedMultiplier(): float
@@ -91,7 +123,11 @@ final readonly class MatClock
                 continue;
             }
             $observed += $past->load;
-            $expected += $this->rawLoad($past->weeks, $past->upkeep ?? $this->facts->upkeep, $past->finished?->mm() ?? $this->meanMm);
+            $expected += $this->rawLoad(
+                $past->weeks,
+                $past->upkeep ?? $this->facts->upkeep,
+                $past->finished?->mm() ?? $this->meanMm,
+            );
         }
 
         return $observed / $expected;

@@ -35,10 +35,37 @@ final readonly class ShapeClock
             $sum += $z->zone->hundredths;
             if ($sum >= self::AREA * $area - 1e-9) {
                 return new Clock('shape', $weeks, [
-                    new Reason('due_length', round($facts->finish->dueMm($z->finished ?? throw new \LogicException('An outline has a length.')), 1), 'mm', \sprintf('%s finish: the more of %s × and %s mm', $facts->finish->value, $facts->finish->ratio(), $facts->finish->limitMm())),
+                    new Reason(
+                        'due_length',
+                        round(
+                            $facts->finish->dueMm(
+                                $z->finished ?? throw new \LogicException('An outline has a length.'),
+                            ),
+                            1,
+                        ),
+                        'mm',
+                        \sprintf(
+                            '%s finish: the more of %s × and %s mm',
+                            $facts->finish->value,
+                            $facts->finish->ratio(),
+                            $facts->finish->limitMm(),
+                        ),
+                    ),
                     new Reason('finished', $z->finished->rounded(), 'mm', $z->zone->label.' as it was left'),
-                    new Reason('growth', round($facts->speed($weeks), 2), 'mm/week', 0 === $facts->growth->n ? 'usual for this coat' : \sprintf('learned from %d visits', $facts->growth->n)),
-                    new Reason('area', round(100 * $sum / $area), '%', 'of the clipped and scissored coat is due by then (20 % counts)'),
+                    new Reason(
+                        'growth',
+                        round($facts->speed($weeks), 2),
+                        'mm/week',
+                        0 === $facts->growth->n
+                            ? 'usual for this coat'
+                            : \sprintf('learned from %d visits', $facts->growth->n),
+                    ),
+                    new Reason(
+                        'area',
+                        round((100 * $sum) / $area),
+                        '%',
+                        'of the clipped and scissored coat is due by then (20 % counts)',
+                    ),
                 ]);
             }
         }
@@ -60,7 +87,7 @@ final readonly class ShapeClock
             return $speed <= 0 ? null : $missing / $speed;
         }
         for ($week = 0; $week < self::LONGEST; ++$week) {
-            $month = (int) $facts->from->modify('+'.(7 * $week).' days')->format('n');
+            $month = (int) $facts->from->modify('+'. 7 * $week.' days')->format('n');
             $grown = $facts->growth->speed($facts->stage, $month, $facts->season);
             if ($grown >= $missing && $grown > 0) {
                 return $week + $missing / $grown;

@@ -17,8 +17,15 @@ final readonly class WishAnswer
      * @param int|null $fee minor currency units, null where no rate is known
      * @param list<Reason> $reasons
      */
-    public function __construct(public int $weeks, public array $breaks, public ?Length $length, public float $load, public ?float $mattingMinutes, public ?int $fee, public array $reasons)
-    {
+    public function __construct(
+        public int $weeks,
+        public array $breaks,
+        public ?Length $length,
+        public float $load,
+        public ?float $mattingMinutes,
+        public ?int $fee,
+        public array $reasons,
+    ) {
     }
 
     /** @return array<string, mixed> */

@@ -13,8 +13,12 @@ use KeenThistle\Core\Zone\Zone;
 final readonly class ZoneLeft
 {
     /** @param Length|null $finished null where nobody knows the length */
-    public function __construct(public Zone $zone, public ?Length $finished, public Method $method = Method::Clip, public bool $forcedByMat = false)
-    {
+    public function __construct(
+        public Zone $zone,
+        public ?Length $finished,
+        public Method $method = Method::Clip,
+        public bool $forcedByMat = false,
+    ) {
     }
 
     public function hasOutline(): bool

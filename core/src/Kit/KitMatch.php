@@ -37,10 +37,25 @@ final readonly class KitMatch
             if (null === $answer->finished) {
                 continue;
             }
-            $options[] = new Option($recipe, $answer, $answer->finished, $target, self::isClose($answer->finished, $target), self::toolChanges($before, $recipe->tool));
+            $options[] = new Option(
+                $recipe,
+                $answer,
+                $answer->finished,
+                $target,
+                self::isClose($answer->finished, $target),
+                self::toolChanges($before, $recipe->tool),
+            );
         }
-        usort($options, static fn (Option $a, Option $b): int => [$a->distance(), self::layRank($a), self::baseRank($a), $a->toolChanges, $a->recipe->tool->key()]
-            <=> [$b->distance(), self::layRank($b), self::baseRank($b), $b->toolChanges, $b->recipe->tool->key()]);
+        usort(
+            $options,
+            static fn (Option $a, Option $b): int => [
+                $a->distance(),
+                self::layRank($a),
+                self::baseRank($a),
+                $a->toolChanges,
+                $a->recipe->tool->key(),
+            ] <=> [$b->distance(), self::layRank($b), self::baseRank($b), $b->toolChanges, $b->recipe->tool->key()],
+        );
 
         return $options;
     }
@@ -48,7 +63,8 @@ final readonly class KitMatch
     /** Within 0.5 mm or 15 % of the target, whichever is more. */
     public static function isClose(Length $finished, Length $target): bool
     {
-        return abs($finished->micrometres() - $target->micrometres()) <= max(500, (int) round($target->micrometres() * 0.15));
+        return abs($finished->micrometres() - $target->micrometres()) <=
+            max(500, (int) round($target->micrometres() * 0.15));
     }
 
     /** Whether this very recipe can be made from the kit, base blade included. */
@@ -107,7 +123,14 @@ final readonly class KitMatch
     /** @return list<string> */
     private function blades(): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (KitTool $t): ?string => $t->blade, $this->tools), static fn (?string $b): bool => null !== $b)));
+        return array_values(
+            array_unique(
+                array_filter(
+                    array_map(static fn (KitTool $t): ?string => $t->blade, $this->tools),
+                    static fn (?string $b): bool => null !== $b,
+                ),
+            ),
+        );
     }
 
     /** How many things are taken off or put on to get from one tool to the next. */

@@ -48,7 +48,11 @@ final readonly class KitTool
                 throw InvalidInput::at($in->pathOf('mm'), 'does not belong to a tool of kind blade');
             }
 
-            return self::blade($in->textOrNull('label') ?? throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'), $in->pathOf('label'));
+            return self::blade(
+                $in->textOrNull('label') ??
+                    throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'),
+                $in->pathOf('label'),
+            );
         }
         $mm = $in->floatOrNull('mm') ?? throw InvalidInput::missing($in->pathOf('mm'), 'the guard\'s length in mm');
 

@@ -19,16 +19,27 @@ final readonly class Measured
      * @param string|null $like the blade whose own length comes nearest, where it is not this one
      * @param list<Reason> $reasons
      */
-    public function __construct(public Length $mean, public float $spread, public ?float $off, public array $questions, public ?string $like, public array $reasons)
-    {
+    public function __construct(
+        public Length $mean,
+        public float $spread,
+        public ?float $off,
+        public array $questions,
+        public ?string $like,
+        public array $reasons,
+    ) {
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'mean_mm' => $this->mean->rounded(), 'inch' => $this->mean->inches(), 'spread_mm' => round($this->spread, 2), 'off' => null === $this->off ? null : round($this->off, 2), 'measures_like' => $this->like,
-            'questions' => Caution::listToArray($this->questions), 'reasons' => Reason::listToArray($this->reasons),
+            'mean_mm' => $this->mean->rounded(),
+            'inch' => $this->mean->inches(),
+            'spread_mm' => round($this->spread, 2),
+            'off' => null === $this->off ? null : round($this->off, 2),
+            'measures_like' => $this->like,
+            'questions' => Caution::listToArray($this->questions),
+            'reasons' => Reason::listToArray($this->reasons),
         ];
     }
 }

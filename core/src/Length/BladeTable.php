@@ -13,9 +13,24 @@ use KeenThistle\Core\Measure\Length;
 final class BladeTable
 {
     private const RESIDUAL_UM = [
-        '50' => 200, '40' => 250, '30' => 500, '15' => 1200, '10' => 1500, '9' => 2000, '8.5' => 2800,
-        '7' => 3200, '7F' => 3200, '6F' => 4800, '5' => 6300, '5F' => 6300, '4' => 9500, '4F' => 9500,
-        '3.75F' => 11000, '3' => 13000, '3F' => 13000, 'toe' => 800,
+        '50' => 200,
+        '40' => 250,
+        '30' => 500,
+        '15' => 1200,
+        '10' => 1500,
+        '9' => 2000,
+        '8.5' => 2800,
+        '7' => 3200,
+        '7F' => 3200,
+        '6F' => 4800,
+        '5' => 6300,
+        '5F' => 6300,
+        '4' => 9500,
+        '4F' => 9500,
+        '3.75F' => 11000,
+        '3' => 13000,
+        '3F' => 13000,
+        'toe' => 800,
     ];
     private const SKIP_TOOTH = ['7', '5', '4', '3'];
     public const GUARD_BASES = ['10', '15', '30', '40'];
@@ -34,7 +49,9 @@ final class BladeTable
     /** @throws InvalidInput naming the nearest label */
     public static function residual(string $label, string $field = 'tool.label'): Length
     {
-        return Length::ofMicrometres(self::RESIDUAL_UM[$label] ?? throw InvalidInput::notOneOf($field, $label, self::labels(), 'blade'));
+        return Length::ofMicrometres(
+            self::RESIDUAL_UM[$label] ?? throw InvalidInput::notOneOf($field, $label, self::labels(), 'blade'),
+        );
     }
 
     public static function isSkipTooth(string $label): bool

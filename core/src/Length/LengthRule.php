@@ -14,9 +14,9 @@ use KeenThistle\Core\Zone\Zone;
 
 final readonly class LengthRule
 {
-    private const NOMINAL = 0.10;
+    private const NOMINAL = 0.1;
     private const MEASURED = 0.05;
-    private const ESTIMATED = 0.20;
+    private const ESTIMATED = 0.2;
 
     /** @var array<string, Length> by tool key and lay */
     private array $measured;
@@ -39,7 +39,14 @@ final readonly class LengthRule
     public function planned(Recipe $recipe, ?Zone $zone = null, string $field = 'tool'): FinishedLength
     {
         if ($recipe->tool->isGuard() && !BladeTable::isGuardBase($recipe->tool->base ?? '')) {
-            throw InvalidInput::at("$field.base", \sprintf('a guard sits over a short full-tooth base: %s, not over %s', implode(', ', BladeTable::GUARD_BASES), $recipe->tool->base ?? 'nothing'));
+            throw InvalidInput::at(
+                "$field.base",
+                \sprintf(
+                    'a guard sits over a short full-tooth base: %s, not over %s',
+                    implode(', ', BladeTable::GUARD_BASES),
+                    $recipe->tool->base ?? 'nothing',
+                ),
+            );
         }
 
         return $this->finished($recipe, $zone);
@@ -49,9 +56,21 @@ final readonly class LengthRule
     public function actual(Recipe $recipe, ?Zone $zone = null): FinishedLength
     {
         if ($recipe->tool->isGuard() && !BladeTable::isGuardBase($recipe->tool->base ?? '')) {
-            return new FinishedLength(null, 0.0, false, [new Reason('tool', $recipe->tool->words(), '', 'as recorded')], [
-                new Caution('guard_over_long_base', \sprintf('A guard over a %s rides up: nobody can say what this left. Measure the coat.', $recipe->tool->base ?? '?')),
-            ]);
+            return new FinishedLength(
+                null,
+                0.0,
+                false,
+                [new Reason('tool', $recipe->tool->words(), '', 'as recorded')],
+                [
+                    new Caution(
+                        'guard_over_long_base',
+                        \sprintf(
+                            'A guard over a %s rides up: nobody can say what this left. Measure the coat.',
+                            $recipe->tool->base ?? '?',
+                        ),
+                    ),
+                ],
+            );
         }
 
         return $this->finished($recipe, $zone);
@@ -65,16 +84,45 @@ final readonly class LengthRule
         }
         $inThisLay = $this->measured[$recipe->tool->key().'|'.$recipe->lay->value] ?? null;
         if (null !== $inThisLay) {
-            return new FinishedLength($inThisLay, self::MEASURED, false, [
-                new Reason('measured', $inThisLay->rounded(), 'mm', \sprintf('the salon\'s measurement of %s, %s the lay', $recipe->tool->words(), $recipe->lay->value)),
-            ], $warnings);
+            return new FinishedLength(
+                $inThisLay,
+                self::MEASURED,
+                false,
+                [
+                    new Reason(
+                        'measured',
+                        $inThisLay->rounded(),
+                        'mm',
+                        \sprintf(
+                            'the salon\'s measurement of %s, %s the lay',
+                            $recipe->tool->words(),
+                            $recipe->lay->value,
+                        ),
+                    ),
+                ],
+                $warnings,
+            );
         }
         $withTheLay = $this->measured[$recipe->tool->key().'|with'] ?? null;
-        $reasons = null === $withTheLay ? $this->nominalReasons($recipe->tool)
-            : [new Reason('measured', $withTheLay->rounded(), 'mm', \sprintf('the salon\'s measurement of %s, with the lay', $recipe->tool->words()))];
+        $reasons =
+            null === $withTheLay
+                ? $this->nominalReasons($recipe->tool)
+                : [
+                    new Reason(
+                        'measured',
+                        $withTheLay->rounded(),
+                        'mm',
+                        \sprintf('the salon\'s measurement of %s, with the lay', $recipe->tool->words()),
+                    ),
+                ];
         $whole = $withTheLay ?? $this->nominal($recipe->tool);
         $factor = $recipe->lay->factor($recipe->tool->isGuard());
-        $reasons[] = new Reason('lay', $factor, 'factor', \sprintf('%s the lay, %s', $recipe->lay->value, $recipe->tool->isGuard() ? 'under a guard' : 'bare blade'));
+        $reasons[] = new Reason(
+            'lay',
+            $factor,
+            'factor',
+            \sprintf('%s the lay, %s', $recipe->lay->value, $recipe->tool->isGuard() ? 'under a guard' : 'bare blade'),
+        );
 
         return new FinishedLength($whole->times($factor), self::NOMINAL, false, $reasons, $warnings);
     }
@@ -87,22 +135,44 @@ final readonly class LengthRule
         $base = BladeTable::residual($tool->base ?? '', 'tool.base');
         $reference = BladeTable::residual(BladeTable::REFERENCE_BASE);
 
-        return Length::ofMicrometres(min((int) (Length::MAX_MM * 1000), $tool->guard->micrometres() + $base->micrometres() - $reference->micrometres()));
+        return Length::ofMicrometres(
+            min(
+                (int) (Length::MAX_MM * 1000),
+                $tool->guard->micrometres() + $base->micrometres() - $reference->micrometres(),
+            ),
+        );
     }
 
     /** @return list<Reason> */
     private function nominalReasons(Tool $tool): array
     {
         if (null === $tool->guard) {
-            return [new Reason('residual', BladeTable::residual($tool->label)->mm(), 'mm', "blade table, {$tool->label} with the lay")];
+            return [
+                new Reason(
+                    'residual',
+                    BladeTable::residual($tool->label)->mm(),
+                    'mm',
+                    "blade table, {$tool->label} with the lay",
+                ),
+            ];
         }
         $base = BladeTable::residual($tool->base ?? '', 'tool.base');
         $reference = BladeTable::residual(BladeTable::REFERENCE_BASE);
 
         return [
-            new Reason('guard', $tool->guard->mm(), 'mm', '' === $tool->label ? 'nominal length of the guard' : "nominal length of {$tool->label}"),
+            new Reason(
+                'guard',
+                $tool->guard->mm(),
+                'mm',
+                '' === $tool->label ? 'nominal length of the guard' : "nominal length of {$tool->label}",
+            ),
             new Reason('base', $base->mm(), 'mm', 'blade table, base '.($tool->base ?? '')),
-            new Reason('reference_base', -$reference->mm(), 'mm', 'guards are marked for a base '.BladeTable::REFERENCE_BASE),
+            new Reason(
+                'reference_base',
+                -$reference->mm(),
+                'mm',
+                'guards are marked for a base '.BladeTable::REFERENCE_BASE,
+            ),
         ];
     }
 
@@ -110,14 +180,36 @@ final readonly class LengthRule
     private function byHand(Recipe $recipe, array $warnings): FinishedLength
     {
         if (null === $recipe->estimate) {
-            return new FinishedLength(null, 0.0, false, [
-                new Reason('unknown', $recipe->tool->words(), '', 'this method has no tool length and none was entered'),
-            ], $warnings);
+            return new FinishedLength(
+                null,
+                0.0,
+                false,
+                [
+                    new Reason(
+                        'unknown',
+                        $recipe->tool->words(),
+                        '',
+                        'this method has no tool length and none was entered',
+                    ),
+                ],
+                $warnings,
+            );
         }
 
-        return new FinishedLength($recipe->estimate, self::ESTIMATED, true, [
-            new Reason('estimate', $recipe->estimate->rounded(), 'mm', "entered for {$recipe->tool->words()}, marked estimated"),
-        ], $warnings);
+        return new FinishedLength(
+            $recipe->estimate,
+            self::ESTIMATED,
+            true,
+            [
+                new Reason(
+                    'estimate',
+                    $recipe->estimate->rounded(),
+                    'mm',
+                    "entered for {$recipe->tool->words()}, marked estimated",
+                ),
+            ],
+            $warnings,
+        );
     }
 
     /** @return list<Caution> */
@@ -126,18 +218,44 @@ final readonly class LengthRule
         $warnings = [];
         $tool = $recipe->tool;
         if ($tool->isGuard()) {
-            $warnings[] = new Caution('guard_needs_dry_coat', 'Guards only on a clean, bone-dry coat combed to the skin. Check the lock: a guard that pops off leaves a bare stripe.', Caution::NOTE);
+            $warnings[] = new Caution(
+                'guard_needs_dry_coat',
+                'Guards only on a clean, bone-dry coat combed to the skin. Check the lock: a guard that pops off '.
+                    'leaves a bare stripe.',
+                Caution::NOTE,
+            );
         }
         if (null !== $zone && $zone->thinSkin && $tool->isBlade() && BladeTable::isSkipTooth($tool->label)) {
-            $warnings[] = new Caution('skip_tooth_on_thin_skin', \sprintf('A skip-tooth %s nicks thin skin at the %s. Use a full tooth or a 10, skin held flat.', $tool->label, $zone->label), Caution::DANGER);
+            $warnings[] = new Caution(
+                'skip_tooth_on_thin_skin',
+                \sprintf(
+                    'A skip-tooth %s nicks thin skin at the %s. Use a full tooth or a 10, skin held flat.',
+                    $tool->label,
+                    $zone->label,
+                ),
+                Caution::DANGER,
+            );
         }
         if (Lay::Against === $recipe->lay && ($tool->isBlade() || $tool->isGuard())) {
-            $warnings[] = null !== $zone && str_starts_with($zone->id, 'ear_')
-                ? new Caution('ear_edge_against', 'Against the lay on an ear: the edges nick. Hold the leather flat, work from the middle outwards.')
-                : new Caution('against_leaves_lines', 'Against the lay can leave lines or show skin.', Caution::NOTE);
+            $warnings[] =
+                null !== $zone && str_starts_with($zone->id, 'ear_')
+                    ? new Caution(
+                        'ear_edge_against',
+                        'Against the lay on an ear: the edges nick. '
+                            .'Hold the leather flat, work from the middle outwards.',
+                    )
+                    : new Caution(
+                        'against_leaves_lines',
+                        'Against the lay can leave lines or show skin.',
+                        Caution::NOTE,
+                    );
         }
         if ($tool->isBlade() && \in_array($tool->label, ['50', '40', '30', 'toe'], true)) {
-            $warnings[] = new Caution('fine_blade_heats', 'Fine blades heat fast: touch-check on the back of your hand.', Caution::NOTE);
+            $warnings[] = new Caution(
+                'fine_blade_heats',
+                'Fine blades heat fast: touch-check on the back of your hand.',
+                Caution::NOTE,
+            );
         }
 
         return $warnings;

@@ -28,6 +28,10 @@ final readonly class Measurement
 
     public static function fromFields(Fields $in): self
     {
-        return new self(Tool::fromFields($in->object('tool')), $in->enumOrNull('lay', Lay::class), Length::ofMillimetres($in->float('mm'), $in->pathOf('mm')));
+        return new self(
+            Tool::fromFields($in->object('tool')),
+            $in->enumOrNull('lay', Lay::class),
+            Length::ofMillimetres($in->float('mm'), $in->pathOf('mm')),
+        );
     }
 }

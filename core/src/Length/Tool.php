@@ -55,9 +55,13 @@ final readonly class Tool
     {
         return Shape::object([
             'kind' => Shape::choice(['blade', 'guard', ...self::HAND_KINDS], 'tool kind')->required(),
-            'label' => Shape::text(0, 40)->describe('A blade\'s label as text ("7F"); a guard may carry the salon\'s own label'),
+            'label' => Shape::text(0, 40)->describe(
+                'A blade\'s label as text ("7F"); a guard may carry the salon\'s own label',
+            ),
             'mm' => Shape::number(self::MIN_GUARD_MM, Length::MAX_MM, 'mm, a guard\'s nominal length'),
-            'base' => Shape::choice(BladeTable::labels(), 'base blade')->describe($baseRequired ? 'The blade under a guard: 10, 15, 30 or 40' : 'Not used in a list of tools in reach'),
+            'base' => Shape::choice(BladeTable::labels(), 'base blade')->describe(
+                $baseRequired ? 'The blade under a guard: 10, 15, 30 or 40' : 'Not used in a list of tools in reach',
+            ),
         ])->describe('{"kind":"blade","label":"7F"} or {"kind":"guard","mm":16,"base":"10"}');
     }
 
@@ -76,13 +80,24 @@ final readonly class Tool
             }
         }
         if ('blade' === $kind) {
-            return self::blade($in->textOrNull('label') ?? throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'), $in->pathOf('label'));
+            return self::blade(
+                $in->textOrNull('label') ??
+                    throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'),
+                $in->pathOf('label'),
+            );
         }
         if ('guard' === $kind) {
             $mm = $in->floatOrNull('mm') ?? throw InvalidInput::missing($in->pathOf('mm'), 'the guard\'s length in mm');
-            $base = $in->textOrNull('base') ?? throw InvalidInput::missing($in->pathOf('base'), 'the blade under the guard: 10, 15, 30 or 40');
+            $base =
+                $in->textOrNull('base') ??
+                throw InvalidInput::missing($in->pathOf('base'), 'the blade under the guard: 10, 15, 30 or 40');
 
-            return self::guard(Length::ofMillimetres($mm, $in->pathOf('mm')), $base, $in->textOrNull('label') ?? '', $in->path);
+            return self::guard(
+                Length::ofMillimetres($mm, $in->pathOf('mm')),
+                $base,
+                $in->textOrNull('label') ?? '',
+                $in->path,
+            );
         }
 
         return self::hand($kind);
@@ -107,7 +122,9 @@ final readonly class Tool
     /** Identifies the tool for measurements: kind, label or guard length, base. */
     public function key(): string
     {
-        return $this->isGuard() ? \sprintf('guard:%d:%s', $this->guard?->micrometres() ?? 0, $this->base ?? '') : $this->kind.':'.$this->label;
+        return $this->isGuard()
+            ? \sprintf('guard:%d:%s', $this->guard?->micrometres() ?? 0, $this->base ?? '')
+            : $this->kind.':'.$this->label;
     }
 
     /** @return array{kind: string, label?: string, mm?: float, base?: string} */
@@ -129,7 +146,11 @@ final readonly class Tool
     public function words(): string
     {
         if (null !== $this->guard) {
-            return ('' === $this->label ? rtrim(rtrim(number_format($this->guard->mm(), 1, '.', ''), '0'), '.').' mm guard' : $this->label).' over '.($this->base ?? '?');
+            return ('' === $this->label
+                ? rtrim(rtrim(number_format($this->guard->mm(), 1, '.', ''), '0'), '.').' mm guard'
+                : $this->label).
+                ' over '.
+                ($this->base ?? '?');
         }
 
         return match ($this->kind) {

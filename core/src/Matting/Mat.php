@@ -24,8 +24,14 @@ final readonly class Mat
      * @param bool|null $clearance whether a comb tooth passes between mat and skin; null where nobody said
      * @param Decision|null $overrule a groomer's own decision, held
      */
-    public function __construct(public Zone $zone, public int $severity, public float $spread, public ?bool $clearance = null, public ?Decision $overrule = null, public string $why = '')
-    {
+    public function __construct(
+        public Zone $zone,
+        public int $severity,
+        public float $spread,
+        public ?bool $clearance = null,
+        public ?Decision $overrule = null,
+        public string $why = '',
+    ) {
     }
 
     public static function shape(): Shape
@@ -38,10 +44,18 @@ final readonly class Mat
     {
         return [
             'zone' => Zone::shape()->required(),
-            'severity' => Shape::integer(0, 4)->required()->describe('0 clear, 1 tangles, 2 separate mats, 3 tight and close to the skin, 4 felted sheet'),
-            'spread' => Shape::number(0, 1, 'share of the zone')->nullable()->describe('share of the zone; all of it where it is left out'),
-            'clearance' => Shape::boolean()->nullable()->describe('a comb tooth passes between mat and skin; left out: yes up to severity 2, no from 3'),
-            'overrule' => Shape::enum(Decision::class, 'decision')->nullable()->describe('the groomer\'s own decision, held'),
+            'severity' => Shape::integer(0, 4)
+                ->required()
+                ->describe('0 clear, 1 tangles, 2 separate mats, 3 tight and close to the skin, 4 felted sheet'),
+            'spread' => Shape::number(0, 1, 'share of the zone')
+                ->nullable()
+                ->describe('share of the zone; all of it where it is left out'),
+            'clearance' => Shape::boolean()
+                ->nullable()
+                ->describe('a comb tooth passes between mat and skin; left out: yes up to severity 2, no from 3'),
+            'overrule' => Shape::enum(Decision::class, 'decision')
+                ->nullable()
+                ->describe('the groomer\'s own decision, held'),
             'why' => Shape::text(0, 200)->default('')->describe('why it was overruled'),
         ];
     }
@@ -55,10 +69,20 @@ final readonly class Mat
             throw InvalidInput::at($in->pathOf('overrule'), 'a felted sheet is only clipped under: clip, or nothing');
         }
         if ($severity > 0 && Decision::None === $overrule) {
-            throw InvalidInput::at($in->pathOf('overrule'), 'knots are combed, loosened, split or clipped; leave the zone out to defer it');
+            throw InvalidInput::at(
+                $in->pathOf('overrule'),
+                'knots are combed, loosened, split or clipped; leave the zone out to defer it',
+            );
         }
 
-        return new self(Zone::of($in->text('zone')), $severity, $in->floatOrNull('spread') ?? ($severity > 0 ? 1.0 : 0.0), $in->boolOrNull('clearance'), $overrule, $in->text('why'));
+        return new self(
+            Zone::of($in->text('zone')),
+            $severity,
+            $in->floatOrNull('spread') ?? ($severity > 0 ? 1.0 : 0.0),
+            $in->boolOrNull('clearance'),
+            $overrule,
+            $in->text('why'),
+        );
     }
 
     public function hasClearance(): bool
@@ -69,7 +93,7 @@ final readonly class Mat
     /** Contribution to the load, 0 to 100. */
     public function load(): float
     {
-        return 100 * $this->matted() * $this->severity / 4;
+        return (100 * $this->matted() * $this->severity) / 4;
     }
 
     /** Matted share of the whole body, 0 to 1. */
@@ -87,7 +111,7 @@ final readonly class Mat
             default => self::WORK[min(3, $this->severity)],
         };
 
-        return $seconds * $this->matted() * $cm2 / 60;
+        return ($seconds * $this->matted() * $cm2) / 60;
     }
 
     /** What the rule decides before any limit. */

@@ -54,7 +54,10 @@ final readonly class MattingAnswer
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $even = null === $this->even ? null : ['blade' => $this->even['blade'], 'finished_mm' => round($this->even['mm'], 1)];
+        $even =
+            null === $this->even
+                ? null
+                : ['blade' => $this->even['blade'], 'finished_mm' => round($this->even['mm'], 1)];
 
         return [
             'load' => round($this->load, 1),

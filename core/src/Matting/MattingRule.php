@@ -16,12 +16,17 @@ final readonly class MattingRule
     public const VISIT_MINUTES = 20.0;
     private const TENDER_MINUTES = 5.0;
     public const FREE_MINUTES = 5.0;
-    private const EVEN_FROM = 0.30;
+    private const EVEN_FROM = 0.3;
     private const EPSILON = 1e-9;
 
     /** @param int|null $rate minor currency units per matting minute */
-    public function __construct(private float $kg, private Handling $handling, private CoatType $coat, private bool $handStripped = false, private ?int $rate = null)
-    {
+    public function __construct(
+        private float $kg,
+        private Handling $handling,
+        private CoatType $coat,
+        private bool $handStripped = false,
+        private ?int $rate = null,
+    ) {
     }
 
     /** @param list<Mat> $mats each zone once */
@@ -52,13 +57,55 @@ final readonly class MattingRule
         $words = new MattingWords();
 
         return new MattingAnswer(
-            $load, $zones, $minutes, $worked, self::VISIT_MINUTES * $factor, self::TENDER_MINUTES * $factor, $fee, $even, $consentOnly, $clipped,
-            $words->consent($zones, $consentOnly ? null : $even, $fee), $words->cautions($zones, $coat, $worked, self::VISIT_MINUTES * $factor, self::TENDER_MINUTES * $factor, $consentOnly), $words->questions($mats),
+            $load,
+            $zones,
+            $minutes,
+            $worked,
+            self::VISIT_MINUTES * $factor,
+            self::TENDER_MINUTES * $factor,
+            $fee,
+            $even,
+            $consentOnly,
+            $clipped,
+            $words->consent($zones, $consentOnly ? null : $even, $fee),
+            $words->cautions(
+                $zones,
+                $coat,
+                $worked,
+                self::VISIT_MINUTES * $factor,
+                self::TENDER_MINUTES * $factor,
+                $consentOnly,
+            ),
+            $words->questions($mats),
             [
-                new Reason('surface', round(Surface::m2($kg), 3), 'm²', \sprintf('0.101 × %s kg to the power of 2/3', $kg)),
-                new Reason('limit', round(self::VISIT_MINUTES * $factor, 1), 'min', \sprintf('%s min of working out a visit × %s, %s', self::VISIT_MINUTES, $factor, str_replace('_', ' ', $handling->value))),
+                new Reason(
+                    'surface',
+                    round(Surface::m2($kg), 3),
+                    'm²',
+                    \sprintf('0.101 × %s kg to the power of 2/3', $kg),
+                ),
+                new Reason(
+                    'limit',
+                    round(self::VISIT_MINUTES * $factor, 1),
+                    'min',
+                    \sprintf(
+                        '%s min of working out a visit × %s, %s',
+                        self::VISIT_MINUTES,
+                        $factor,
+                        str_replace('_', ' ', $handling->value),
+                    ),
+                ),
                 new Reason('tender_limit', round(self::TENDER_MINUTES * $factor, 1), 'min', 'for each tender zone'),
-                ...(null === $fee ? [] : [new Reason('fee', $fee, 'minor', \sprintf('minutes past the first %s × %d', self::FREE_MINUTES, $rate))]),
+                ...null === $fee
+                    ? []
+                    : [
+                        new Reason(
+                            'fee',
+                            $fee,
+                            'minor',
+                            \sprintf('minutes past the first %s × %d', self::FREE_MINUTES, $rate),
+                        ),
+                    ],
             ],
         );
     }
@@ -78,7 +125,11 @@ final readonly class MattingRule
             $minutes[$i] = Decision::Clip === $decisions[$i] ? 0.0 : $mat->minutes($decisions[$i], $cm2);
             $mayClip = $minutes[$i] > 0 && null === $mat->overrule;
             if ($mayClip && $mat->zone->tender && $minutes[$i] > self::TENDER_MINUTES * $factor + self::EPSILON) {
-                $why[$i][] = ['minutes' => $minutes[$i], 'limit' => self::TENDER_MINUTES * $factor, 'of' => 'a tender zone'];
+                $why[$i][] = [
+                    'minutes' => $minutes[$i],
+                    'limit' => self::TENDER_MINUTES * $factor,
+                    'of' => 'a tender zone',
+                ];
                 $decisions[$i] = Decision::Clip;
                 continue;
             }
@@ -96,7 +147,11 @@ final readonly class MattingRule
                 break;
             }
             $total -= $minutes[$i];
-            $why[$i][] = ['minutes' => $minutes[$i], 'limit' => self::VISIT_MINUTES * $factor, 'of' => 'the most minutes while the visit is over its limit'];
+            $why[$i][] = [
+                'minutes' => $minutes[$i],
+                'limit' => self::VISIT_MINUTES * $factor,
+                'of' => 'the most minutes while the visit is over its limit',
+            ];
             $decisions[$i] = Decision::Clip;
         }
     }
@@ -114,14 +169,22 @@ final readonly class MattingRule
         foreach ($mats as $i => $mat) {
             $minutes = $mat->minutes($decisions[$i], $cm2);
             $clipped = Decision::Clip === $decisions[$i];
-            $zones[] = new ZoneDecision($mat, $decisions[$i], $clipped ? UnderBlade::for($mat) : null, $minutes, $clipped ? 0.0 : $minutes, $why[$i]);
+            $zones[] = new ZoneDecision(
+                $mat,
+                $decisions[$i],
+                $clipped ? UnderBlade::for($mat) : null,
+                $minutes,
+                $clipped ? 0.0 : $minutes,
+                $why[$i],
+            );
         }
 
         return $zones;
     }
 
     /**
-     * The longest length that every clipped zone that is not tender still allows, once those are more than 30 % of the body.
+     * The longest length that every clipped zone that is not tender still allows, once those are more than 30 % of
+     * the body.
      *
      * @param list<ZoneDecision> $zones
      *
@@ -129,7 +192,10 @@ final readonly class MattingRule
      */
     private static function evenOut(array $zones): array
     {
-        $clipped = array_filter($zones, static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision && !$z->mat->zone->tender);
+        $clipped = array_filter(
+            $zones,
+            static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision && !$z->mat->zone->tender,
+        );
         $share = array_sum(array_map(static fn (ZoneDecision $z): float => $z->mat->matted(), $clipped));
         $even = null;
         if ($share > self::EVEN_FROM + self::EPSILON) {

@@ -33,7 +33,9 @@ final readonly class UnderBlade
         }
         $close = $mat->zone->tender || str_starts_with($id, 'elbow_') || str_starts_with($id, 'hock_');
 
-        return $close ? new self('10', '10 blade: thin or tender skin', []) : new self('7F', '7F blade under the mat', []);
+        return $close
+            ? new self('10', '10 blade: thin or tender skin', [])
+            : new self('7F', '7F blade under the mat', []);
     }
 
     public function leaves(): ?Length

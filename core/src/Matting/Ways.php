@@ -19,7 +19,19 @@ final readonly class Ways
      */
     public function save(array $mats): array
     {
-        return array_map(static fn (Mat $m): Mat => null !== $m->overrule ? $m : new Mat($m->zone, $m->severity, $m->spread, $m->clearance, Decision::None === $m->firstDecision() ? null : $m->firstDecision(), 'to save the coat'), $mats);
+        return array_map(
+            static fn (Mat $m): Mat => null !== $m->overrule
+                ? $m
+                : new Mat(
+                    $m->zone,
+                    $m->severity,
+                    $m->spread,
+                    $m->clearance,
+                    Decision::None === $m->firstDecision() ? null : $m->firstDecision(),
+                    'to save the coat',
+                ),
+            $mats,
+        );
     }
 
     /**
@@ -31,7 +43,12 @@ final readonly class Ways
      */
     public function clipAll(array $mats): array
     {
-        return array_map(static fn (Mat $m): Mat => $m->matted() > 0 ? new Mat($m->zone, $m->severity, $m->spread, $m->clearance, Decision::Clip, 'one even length') : $m, $mats);
+        return array_map(
+            static fn (Mat $m): Mat => $m->matted() > 0
+                ? new Mat($m->zone, $m->severity, $m->spread, $m->clearance, Decision::Clip, 'one even length')
+                : $m,
+            $mats,
+        );
     }
 
     /** Visits needed so that none goes past this dog's limit, at least one. */
@@ -40,7 +57,10 @@ final readonly class Ways
         return max(1, (int) ceil(round($answer->worked / max(0.1, $answer->limit), 6)));
     }
 
-    /** The length one even clip would leave: what every clipped zone that is not tender still allows; null where none is clipped. */
+    /**
+     * The length one even clip would leave: what every clipped zone that is not tender still allows; null where none
+     * is clipped.
+     */
     public function evenLength(MattingAnswer $answer): ?Length
     {
         $shortest = null;

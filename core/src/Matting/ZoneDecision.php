@@ -11,8 +11,14 @@ use KeenThistle\Core\Reason\Reason;
 final readonly class ZoneDecision
 {
     /** @param list<array{minutes: float, limit: float, of: string}> $over limits that it was clipped for */
-    public function __construct(public Mat $mat, public Decision $decision, public ?UnderBlade $under, public float $minutes, public float $workedOut, private array $over)
-    {
+    public function __construct(
+        public Mat $mat,
+        public Decision $decision,
+        public ?UnderBlade $under,
+        public float $minutes,
+        public float $workedOut,
+        private array $over,
+    ) {
     }
 
     /**
@@ -22,20 +28,50 @@ final readonly class ZoneDecision
      */
     public function reasons(): array
     {
-        $reasons = [new Reason('severity', $this->mat->severity, 'of 4', ['clear', 'tangles: the comb stops, they come apart', 'separate mats', 'tight, close to the skin', 'a felted sheet'][$this->mat->severity])];
+        $reasons = [
+            new Reason(
+                'severity',
+                $this->mat->severity,
+                'of 4',
+                [
+                    'clear',
+                    'tangles: the comb stops, they come apart',
+                    'separate mats',
+                    'tight, close to the skin',
+                    'a felted sheet',
+                ][$this->mat->severity],
+            ),
+        ];
         if ($this->mat->severity > 0) {
             $reasons[] = new Reason('spread', round(100 * $this->mat->spread), '%', 'of the zone');
         }
         if (null !== $this->mat->overrule) {
-            $reasons[] = new Reason('overruled', $this->decision->value, '', '' === $this->mat->why ? 'the groomer\'s decision' : $this->mat->why);
+            $reasons[] = new Reason(
+                'overruled',
+                $this->decision->value,
+                '',
+                '' === $this->mat->why ? 'the groomer\'s decision' : $this->mat->why,
+            );
         } elseif (3 === $this->mat->severity) {
-            $reasons[] = new Reason('clearance', $this->mat->hasClearance() ? 'yes' : 'no', '', $this->mat->hasClearance() ? 'a comb tooth passes between mat and skin' : 'no comb tooth passes: clip under');
+            $reasons[] = new Reason(
+                'clearance',
+                $this->mat->hasClearance() ? 'yes' : 'no',
+                '',
+                $this->mat->hasClearance()
+                    ? 'a comb tooth passes between mat and skin'
+                    : 'no comb tooth passes: clip under',
+            );
         } elseif (4 === $this->mat->severity) {
             $reasons[] = new Reason('felted', 'clip', '', 'a felted sheet is never worked out, whatever its clearance');
         }
 
         foreach ($this->over as $o) {
-            $reasons[] = new Reason('over_limit', round($o['minutes'], 1), 'min', \sprintf('%s: more than %s min', $o['of'], round($o['limit'], 1)));
+            $reasons[] = new Reason(
+                'over_limit',
+                round($o['minutes'], 1),
+                'min',
+                \sprintf('%s: more than %s min', $o['of'], round($o['limit'], 1)),
+            );
         }
 
         return $reasons;

@@ -1,6 +1,8 @@
 <?php
 
-/** A hair or tool length. Exists so that millimetres are never added to inches and rounding happens once, at the edge. */
+/**
+ * A hair or tool length. Exists so that millimetres are never added to inches and rounding happens once, at the edge.
+ */
 
 declare(strict_types=1);
 
@@ -92,7 +94,7 @@ final readonly class Length
         if ($this->micrometres * 32 < self::MICROMETRES_PER_INCH) {
             return '<1/32';
         }
-        $parts = (int) round($this->micrometres * 32 / self::MICROMETRES_PER_INCH);
+        $parts = (int) round(($this->micrometres * 32) / self::MICROMETRES_PER_INCH);
         $whole = intdiv($parts, 32);
         $parts %= 32;
         if (0 === $parts) {

@@ -14,8 +14,14 @@ use KeenThistle\Core\Zone\ZoneTable;
 final readonly class Claw
 {
     /** @param float $over mm past where it should end; 0: not past it */
-    public function __construct(public string $foot, public int $number, public bool $dewclaw, public string $state, public bool $dark, public float $over)
-    {
+    public function __construct(
+        public string $foot,
+        public int $number,
+        public bool $dewclaw,
+        public string $state,
+        public bool $dark,
+        public float $over,
+    ) {
     }
 
     public static function shape(): Shape
@@ -32,6 +38,13 @@ final readonly class Claw
 
     public static function fromFields(Fields $in): self
     {
-        return new self($in->text('foot'), $in->int('claw'), $in->bool('dewclaw'), $in->text('state'), $in->bool('dark'), $in->float('over_mm'));
+        return new self(
+            $in->text('foot'),
+            $in->int('claw'),
+            $in->bool('dewclaw'),
+            $in->text('state'),
+            $in->bool('dark'),
+            $in->float('over_mm'),
+        );
     }
 }

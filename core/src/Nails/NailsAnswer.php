@@ -17,13 +17,26 @@ final readonly class NailsAnswer
      * @param list<Caution> $cautions
      * @param list<Reason> $reasons
      */
-    public function __construct(public array $claws, public string $next, public ?string $nextDewclaws, public ?array $plan, public array $cautions, public array $reasons)
-    {
+    public function __construct(
+        public array $claws,
+        public string $next,
+        public ?string $nextDewclaws,
+        public ?array $plan,
+        public array $cautions,
+        public array $reasons,
+    ) {
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['claws' => $this->claws, 'next_on' => $this->next, 'dewclaws_next_on' => $this->nextDewclaws, 'often_and_little' => $this->plan, 'warnings' => Caution::listToArray($this->cautions), 'reasons' => Reason::listToArray($this->reasons)];
+        return [
+            'claws' => $this->claws,
+            'next_on' => $this->next,
+            'dewclaws_next_on' => $this->nextDewclaws,
+            'often_and_little' => $this->plan,
+            'warnings' => Caution::listToArray($this->cautions),
+            'reasons' => Reason::listToArray($this->reasons),
+        ];
     }
 }

@@ -18,14 +18,26 @@ final readonly class NailsRule
     private const OFTEN_DAYS = 10;
 
     /** @param list<Claw> $claws */
-    public function today(array $claws, Ground $ground, \DateTimeImmutable $today, bool $fragileSkin = false, bool $grinderFeared = false): NailsAnswer
-    {
+    public function today(
+        array $claws,
+        Ground $ground,
+        \DateTimeImmutable $today,
+        bool $fragileSkin = false,
+        bool $grinderFeared = false,
+    ): NailsAnswer {
         $out = [];
         $tiny = $torn = $dew = false;
         $over = 0.0;
         foreach ($claws as $claw) {
             $action = $this->action($claw, $grinderFeared);
-            $out[] = ['foot' => $claw->foot, 'claw' => $claw->number, 'dewclaw' => $claw->dewclaw, 'action' => $action[0], 'why' => $action[1], 'smooth' => $fragileSkin && !\in_array($action[0], ['leave', 'refer'], true)];
+            $out[] = [
+                'foot' => $claw->foot,
+                'claw' => $claw->number,
+                'dewclaw' => $claw->dewclaw,
+                'action' => $action[0],
+                'why' => $action[1],
+                'smooth' => $fragileSkin && !\in_array($action[0], ['leave', 'refer'], true),
+            ];
             $tiny = $tiny || 'tiny_cuts' === $action[0];
             $torn = $torn || 'refer' === $action[0];
             $dew = $dew || $claw->dewclaw;
@@ -37,21 +49,48 @@ final readonly class NailsRule
         $plan = null;
         if ($tiny) {
             $visits = max(1, (int) ceil($over / self::BACK_A_VISIT));
-            $plan = ['visits' => $visits, 'every_days' => self::OFTEN_DAYS, 'until' => $today->modify('+'.$visits * self::OFTEN_DAYS.' days')->format('Y-m-d')];
-            $reasons[] = new Reason('often_and_little', self::BACK_A_VISIT, 'mm a visit', 'tiny cuts often make the quick draw back');
+            $plan = [
+                'visits' => $visits,
+                'every_days' => self::OFTEN_DAYS,
+                'until' => $today->modify('+'.$visits * self::OFTEN_DAYS.' days')->format('Y-m-d'),
+            ];
+            $reasons[] = new Reason(
+                'often_and_little',
+                self::BACK_A_VISIT,
+                'mm a visit',
+                'tiny cuts often make the quick draw back',
+            );
         }
         $cautions = [];
         if ($torn) {
-            $cautions[] = new Caution('torn', 'A torn claw is left alone, cleaned and covered; a vet looks at it.', Caution::DANGER);
+            $cautions[] = new Caution(
+                'torn',
+                'A torn claw is left alone, cleaned and covered; a vet looks at it.',
+                Caution::DANGER,
+            );
         }
         if ($tiny) {
-            $cautions[] = new Caution('quick', 'Quick near: slivers only, stop at the first grey spot; bleeding: styptic, pressure, note it, tell the owner.');
+            $cautions[] = new Caution(
+                'quick',
+                'Quick near: slivers only, stop at the first grey spot; bleeding: styptic, pressure, note it, '.
+                    'tell the owner.',
+            );
         }
         if ($fragileSkin) {
-            $cautions[] = new Caution('fragile_skin', 'The owner\'s skin is fragile: every edge ground or filed smooth.');
+            $cautions[] = new Caution(
+                'fragile_skin',
+                'The owner\'s skin is fragile: every edge ground or filed smooth.',
+            );
         }
 
-        return new NailsAnswer($out, $today->modify("+$days days")->format('Y-m-d'), $dew ? $today->modify('+'.(int) (7 * self::DEWCLAW_WEEKS).' days')->format('Y-m-d') : null, $plan, $cautions, $reasons);
+        return new NailsAnswer(
+            $out,
+            $today->modify("+$days days")->format('Y-m-d'),
+            $dew ? $today->modify('+'.(int) (7 * self::DEWCLAW_WEEKS).' days')->format('Y-m-d') : null,
+            $plan,
+            $cautions,
+            $reasons,
+        );
     }
 
     /** @return array{'leave'|'tip'|'tiny_cuts'|'grind_only'|'refer', string} */
@@ -60,9 +99,16 @@ final readonly class NailsRule
         return match ($claw->state) {
             'torn' => ['refer', 'torn: not touched, a vet looks'],
             'missing' => ['leave', 'not there'],
-            'cracked' => ['grind_only', $grinderFeared ? 'cracked: filed by hand, a clipper would split it further' : 'cracked: a clipper would split it further'],
+            'cracked' => [
+                'grind_only',
+                $grinderFeared
+                    ? 'cracked: filed by hand, a clipper would split it further'
+                    : 'cracked: a clipper would split it further',
+            ],
             'quick_near' => ['tiny_cuts', 'the quick is near: slivers, often'],
-            'long' => $claw->dark ? ['tiny_cuts', 'long and dark: the quick cannot be seen'] : ['tip', 'long, the quick can be seen'],
+            'long' => $claw->dark
+                ? ['tiny_cuts', 'long and dark: the quick cannot be seen']
+                : ['tip', 'long, the quick can be seen'],
             default => $claw->dewclaw ? ['tip', 'nothing wears a dewclaw'] : ['leave', 'does not touch the floor'],
         };
     }

@@ -23,13 +23,21 @@ final readonly class NeckwearRule
     public function sizes(float $neck, float $kg, float $seam): array
     {
         $loose = $neck + self::TWO_FINGERS;
-        $row = array_values(array_filter(self::WIDTHS, static fn (array $w): bool => $kg <= $w[0]))[0] ?? self::WIDTHS[3];
+        $row =
+            array_values(array_filter(self::WIDTHS, static fn (array $w): bool => $kg <= $w[0]))[0] ?? self::WIDTHS[3];
 
         return [
-            'finished_mm' => round($loose, 1), 'fabric_mm' => round(2 * $loose + 2 * $seam, 1), 'tube_width_mm' => $row[1], 'band_width_mm' => $row[2], 'bow_width_mm' => $row[3],
+            'finished_mm' => round($loose, 1),
+            'fabric_mm' => round(2 * $loose + 2 * $seam, 1),
+            'tube_width_mm' => $row[1],
+            'band_width_mm' => $row[2],
+            'bow_width_mm' => $row[3],
             'warnings' => Caution::listToArray([
                 new Caution('breakaway', 'Only with a fastening that gives way when it is pulled.', Caution::DANGER),
-                new Caution('never_alone', 'Never left on a dog that is alone, with another dog, or in a crate; taken off when it gets wet.'),
+                new Caution(
+                    'never_alone',
+                    'Never left on a dog that is alone, with another dog, or in a crate; taken off when it gets wet.',
+                ),
             ]),
             'reasons' => Reason::listToArray([
                 new Reason('neck', $neck, 'mm', 'measured close'),

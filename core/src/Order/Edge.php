@@ -14,8 +14,13 @@ final readonly class Edge
     public const SCHOOL = 'school';
 
     /** @param string $field input field to name where this one contradicts a must */
-    public function __construct(public Step $before, public Step $after, public string $from, public string $why, public string $field = '')
-    {
+    public function __construct(
+        public Step $before,
+        public Step $after,
+        public string $from,
+        public string $why,
+        public string $field = '',
+    ) {
     }
 
     public function words(): string

@@ -1,6 +1,8 @@
 <?php
 
-/** This dog's order of work: what must be, what the salon's school prefers, what the card and today's findings change. */
+/**
+ * This dog's order of work: what must be, what the salon's school prefers, what the card and today's findings change.
+ */
 
 declare(strict_types=1);
 
@@ -13,33 +15,81 @@ final readonly class OrderRule
     /** @throws InvalidInput where a school or the card contradicts a must; names the pair */
     public function order(Job $job, Schools $schools): WorkList
     {
-        $steps = array_values(array_filter(Step::cases(), static fn (Step $s): bool => !\in_array($s, $job->skip, true) && self::applies($s, $job)));
+        $steps = array_values(
+            array_filter(
+                Step::cases(),
+                static fn (Step $s): bool => !\in_array($s, $job->skip, true) && self::applies($s, $job),
+            ),
+        );
         if ($job->guards && 'nearly_dry' === $schools->drying) {
-            throw InvalidInput::at('schools.drying', 'nearly dry is enough contradicts the must "bone dry before guards": a guard snags and rides up on a damp coat');
+            throw InvalidInput::at(
+                'schools.drying',
+                'nearly dry is enough contradicts the must "bone dry before guards": a guard snags and rides up '.
+                    'on a damp coat',
+            );
         }
-        $musts = array_values(array_filter([...$this->musts($job, $schools)], static fn (Edge $e): bool => \in_array($e->before, $steps, true) && \in_array($e->after, $steps, true)));
+        $musts = array_values(
+            array_filter(
+                [...$this->musts($job, $schools)],
+                static fn (Edge $e): bool => \in_array($e->before, $steps, true) && \in_array($e->after, $steps, true),
+            ),
+        );
         $reach = new Reach();
         foreach ($musts as $must) {
             $reach->add($must);
         }
         $kept = $musts;
         $moved = [];
-        // Findings outrank the card, the card outranks the school; each is held against the musts, and what is held already.
+        // Findings outrank the card, the card outranks the school; each is held against the musts, and what is held
+        // already.
         foreach ([$this->findings($job), $job->exceptions, $this->schools($schools)] as $wishes) {
             foreach ($wishes as $wish) {
                 if (!\in_array($wish->before, $steps, true) || !\in_array($wish->after, $steps, true)) {
                     continue;
                 }
                 if ($reach->leads($wish->after, $wish->before)) {
-                    // Against musts, with no more than others of its own kind in between, it is a contradiction; else it gives way.
-                    $way = Edge::FINDING === $wish->from ? null : self::way(array_values(array_filter($kept, static fn (Edge $e): bool => Edge::MUST === $e->from || $e->from === $wish->from)), $wish->after, $wish->before);
-                    $broken = array_values(array_filter($way ?? [], static fn (Edge $e): bool => Edge::MUST === $e->from));
+                    // Against musts, with no more than others of its own kind in between, it is a contradiction; else
+                    // it gives way.
+                    $way =
+                        Edge::FINDING === $wish->from
+                            ? null
+                            : self::way(
+                                array_values(
+                                    array_filter(
+                                        $kept,
+                                        static fn (Edge $e): bool => Edge::MUST === $e->from
+                                            || $e->from === $wish->from,
+                                    ),
+                                ),
+                                $wish->after,
+                                $wish->before,
+                            );
+                    $broken = array_values(
+                        array_filter($way ?? [], static fn (Edge $e): bool => Edge::MUST === $e->from),
+                    );
                     if ([] !== $broken) {
                         $pair = end($broken);
-                        $others = array_map(static fn (Edge $e): string => '"'.$e->words().'"', array_values(array_filter($way ?? [], static fn (Edge $e): bool => Edge::MUST !== $e->from)));
-                        throw InvalidInput::at($wish->field, \sprintf('"%s" contradicts the must "%s"%s: %s', $wish->words(), $pair->words(), [] === $others ? '' : ' together with '.implode(', ', $others), $pair->why));
+                        $others = array_map(
+                            static fn (Edge $e): string => '"'.$e->words().'"',
+                            array_values(
+                                array_filter($way ?? [], static fn (Edge $e): bool => Edge::MUST !== $e->from),
+                            ),
+                        );
+                        throw InvalidInput::at(
+                            $wish->field,
+                            \sprintf(
+                                '"%s" contradicts the must "%s"%s: %s',
+                                $wish->words(),
+                                $pair->words(),
+                                [] === $others ? '' : ' together with '.implode(', ', $others),
+                                $pair->why,
+                            ),
+                        );
                     }
-                    $moved[] = ['step' => $wish->before->value, 'why' => \sprintf('not %s today: what was found, or the card, comes first', $wish->words())];
+                    $moved[] = [
+                        'step' => $wish->before->value,
+                        'why' => \sprintf('not %s today: what was found, or the card, comes first', $wish->words()),
+                    ];
                     continue;
                 }
                 $kept[] = $wish;
@@ -55,12 +105,23 @@ final readonly class OrderRule
 
     private static function applies(Step $step, Job $job): bool
     {
-        $has = static fn (): bool => [] !== array_filter(array_keys($job->zones), static fn (string $z): bool => Step::of(\KeenThistle\Core\Zone\Zone::of($z)) === $step);
+        $has = static fn (): bool => [] !==
+            array_filter(
+                array_keys($job->zones),
+                static fn (string $z): bool => Step::of(\KeenThistle\Core\Zone\Zone::of($z)) === $step,
+            );
 
         return match ($step) {
             Step::Knots => $job->matted,
             Step::Undercoat => $job->coat->isDouble(),
-            Step::Body, Step::Legs, Step::Head, Step::EarEdges, Step::Feet, Step::Rear, Step::CloseWork, Step::Pads => $has(),
+            Step::Body,
+            Step::Legs,
+            Step::Head,
+            Step::EarEdges,
+            Step::Feet,
+            Step::Rear,
+            Step::CloseWork,
+            Step::Pads => $has(),
             default => true,
         };
     }
@@ -114,7 +175,12 @@ final readonly class OrderRule
         if ($job->shortPatience) {
             foreach ([Step::CloseWork, Step::Pads, Step::Nails, Step::Ears] as $health) {
                 foreach ([Step::Bath, Step::Body, Step::Head, Step::Rear] as $later) {
-                    $out[] = new Edge($health, $later, Edge::FINDING, 'patience is short: what health hangs on comes first');
+                    $out[] = new Edge(
+                        $health,
+                        $later,
+                        Edge::FINDING,
+                        'patience is short: what health hangs on comes first',
+                    );
                 }
             }
         }
@@ -125,15 +191,39 @@ final readonly class OrderRule
     /** @return list<Edge> */
     private function schools(Schools $schools): array
     {
-        $when = static fn (Step $s, string $choice, string $field, string $before, string $after): array => Schools::BEFORE_BATH === $choice
+        $when = static fn (
+            Step $s,
+            string $choice,
+            string $field,
+            string $before,
+            string $after,
+        ): array => Schools::BEFORE_BATH === $choice
             ? [new Edge($s, Step::Bath, Edge::SCHOOL, $before, "schools.$field")]
             : [new Edge(Step::Dry, $s, Edge::SCHOOL, $after, "schools.$field")];
 
         return [
-            ...$when(Step::CloseWork, $schools->closeWork, 'close_work', 'the itch is washed away, less dirt carried', 'a clean coat, a cleaner line'),
-            ...$when(Step::Undercoat, $schools->undercoat, 'undercoat', 'less shampoo, less drying', 'clean hair lets go, the tool glides'),
+            ...$when(
+                Step::CloseWork,
+                $schools->closeWork,
+                'close_work',
+                'the itch is washed away, less dirt carried',
+                'a clean coat, a cleaner line',
+            ),
+            ...$when(
+                Step::Undercoat,
+                $schools->undercoat,
+                'undercoat',
+                'less shampoo, less drying',
+                'clean hair lets go, the tool glides',
+            ),
             ...$when(Step::Pads, $schools->pads, 'pads', 'less to wash and dry', 'hair stands away when it is clean'),
-            ...$when(Step::Nails, $schools->nailsWhen, 'nails_when', 'dust is washed off', 'claws are soft after the bath'),
+            ...$when(
+                Step::Nails,
+                $schools->nailsWhen,
+                'nails_when',
+                'dust is washed off',
+                'claws are soft after the bath',
+            ),
         ];
     }
 

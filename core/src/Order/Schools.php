@@ -41,7 +41,14 @@ final readonly class Schools
 
     public static function fromFields(Fields $in): self
     {
-        return new self($in->text('close_work'), $in->text('undercoat'), $in->text('pads'), $in->text('nails_when'), $in->text('nails'), $in->text('drying'));
+        return new self(
+            $in->text('close_work'),
+            $in->text('undercoat'),
+            $in->text('pads'),
+            $in->text('nails_when'),
+            $in->text('nails'),
+            $in->text('drying'),
+        );
     }
 
     public function grinds(): bool

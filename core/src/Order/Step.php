@@ -83,11 +83,19 @@ enum Step: string
         return match (true) {
             str_starts_with($zone->id, 'pads_'), str_starts_with($zone->id, 'between_toes_') => self::Pads,
             str_starts_with($zone->id, 'toe_outline_') => self::Feet,
-            'sanitary' === $zone->group && 'tail_root_arc' !== $zone->id, 'belly' === $zone->id, str_starts_with($zone->id, 'armpit_'), str_starts_with($zone->id, 'inner_thigh_') => self::CloseWork,
+            'sanitary' === $zone->group && 'tail_root_arc' !== $zone->id,
+            'belly' === $zone->id,
+            str_starts_with($zone->id, 'armpit_'),
+            str_starts_with($zone->id, 'inner_thigh_') => self::CloseWork,
             str_starts_with($zone->id, 'ear_feather_') => self::EarEdges,
             'head' === $zone->group, 'neck' === $zone->group => self::Head,
-            'tail' === $zone->group, 'tail_root_arc' === $zone->id, str_starts_with($zone->id, 'breeches_'), 'rump' === $zone->id => self::Rear,
-            str_starts_with($zone->id, 'thigh_'), str_starts_with($zone->id, 'hock_'), 'front' === $zone->group => self::Legs,
+            'tail' === $zone->group,
+            'tail_root_arc' === $zone->id,
+            str_starts_with($zone->id, 'breeches_'),
+            'rump' === $zone->id => self::Rear,
+            str_starts_with($zone->id, 'thigh_'),
+            str_starts_with($zone->id, 'hock_'),
+            'front' === $zone->group => self::Legs,
             default => self::Body,
         };
     }

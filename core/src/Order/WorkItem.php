@@ -15,8 +15,13 @@ final readonly class WorkItem
      * @param list<string> $zones ids
      * @param list<string> $cautions
      */
-    public function __construct(public Step $step, public ?string $tool, public array $zones, public ?float $minutes, public array $cautions)
-    {
+    public function __construct(
+        public Step $step,
+        public ?string $tool,
+        public array $zones,
+        public ?float $minutes,
+        public array $cautions,
+    ) {
     }
 
     /**
@@ -34,10 +39,24 @@ final readonly class WorkItem
         foreach ($steps as $step) {
             $groups = $byTool[$step->value] ?? [];
             if ([] === $groups) {
-                $out[] = new self($step, self::usualTool($step, $job, $schools), [], $job->minutes[$step->value] ?? null, self::cautions($step, $job));
+                $out[] = new self(
+                    $step,
+                    self::usualTool($step, $job, $schools),
+                    [],
+                    $job->minutes[$step->value] ?? null,
+                    self::cautions($step, $job),
+                );
             }
             foreach ($groups as $tool => $zones) {
-                $out[] = new self($step, (string) $tool, $zones, isset($job->minutes[$step->value]) ? $job->minutes[$step->value] * \count($zones) / array_sum(array_map(\count(...), $groups)) : null, self::cautions($step, $job));
+                $out[] = new self(
+                    $step,
+                    (string) $tool,
+                    $zones,
+                    isset($job->minutes[$step->value])
+                        ? ($job->minutes[$step->value] * \count($zones)) / array_sum(array_map(\count(...), $groups))
+                        : null,
+                    self::cautions($step, $job),
+                );
             }
         }
 
@@ -49,7 +68,11 @@ final readonly class WorkItem
         return match ($step) {
             Step::CombTest, Step::CombOut, Step::Knots => 'comb',
             Step::Undercoat => 'rake',
-            Step::Nails => 'clip' === $schools->nails ? 'nail clippers' : ('grind' === $schools->nails ? 'grinder' : 'nail clippers, then grinder'),
+            Step::Nails => 'clip' === $schools->nails
+                ? 'nail clippers'
+                : ('grind' === $schools->nails
+                    ? 'grinder'
+                    : 'nail clippers, then grinder'),
             Step::Dry => $job->fearsDryer ? 'towels, then a cool quiet dryer and a brush' : 'dryer',
             default => null,
         };
@@ -65,7 +88,9 @@ final readonly class WorkItem
             Step::Nails => ['Quick: little and often on dark claws, styptic at hand.'],
             Step::Ears => ['Smell, redness or discharge: do not clean, refer to a vet. Never deep.'],
             Step::Bath => ['Lukewarm, no soap near the eyes, loop never left unattended.'],
-            Step::Dry => $job->fearsDryer ? ['Afraid of the dryer: cool and quiet, nozzle off at the head, stop at panting.'] : ['Nozzle off at the head; short-faced, old or ill dogs never unattended.'],
+            Step::Dry => $job->fearsDryer
+                ? ['Afraid of the dryer: cool and quiet, nozzle off at the head, stop at panting.']
+                : ['Nozzle off at the head; short-faced, old or ill dogs never unattended.'],
             Step::Head => ['Scissors parallel to the eye, dog\'s chin held.'],
             Step::EarEdges => ['Ear edge between your fingers before every snip.'],
             Step::Rear => ['Comb as a shield; tail only as far as the dog carries it itself.'],
@@ -77,8 +102,13 @@ final readonly class WorkItem
     public function toArray(): array
     {
         return [
-            'step' => $this->step->value, 'title' => $this->step->title(), 'tool' => $this->tool, 'zones' => $this->zones, 'minutes' => null === $this->minutes ? null : round($this->minutes, 1),
-            'cautions' => $this->cautions, 'done_when' => $this->step->doneWhen(),
+            'step' => $this->step->value,
+            'title' => $this->step->title(),
+            'tool' => $this->tool,
+            'zones' => $this->zones,
+            'minutes' => null === $this->minutes ? null : round($this->minutes, 1),
+            'cautions' => $this->cautions,
+            'done_when' => $this->step->doneWhen(),
         ];
     }
 }

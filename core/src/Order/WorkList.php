@@ -16,9 +16,16 @@ final readonly class WorkList
     {
     }
 
-    /** @return array{steps: list<array<string, mixed>>, tool_changes: int, moved: list<array{step: string, why: string}>} */
+    /**
+     * @return array{steps: list<array<string, mixed>>, tool_changes: int, moved: list<array{step: string,
+     *     why: string}>}
+     */
     public function toArray(): array
     {
-        return ['steps' => array_map(static fn (WorkItem $i): array => $i->toArray(), $this->items), 'tool_changes' => $this->toolChanges, 'moved' => $this->moved];
+        return [
+            'steps' => array_map(static fn (WorkItem $i): array => $i->toArray(), $this->items),
+            'tool_changes' => $this->toolChanges,
+            'moved' => $this->moved,
+        ];
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/** Two moments of one dog held against each other: what is another, zone by zone, the largest difference of length first. */
+/**
+ * Two moments of one dog held against each other: what is another, zone by zone, the largest difference of length
+ * first.
+ */
 
 declare(strict_types=1);
 
@@ -23,7 +26,8 @@ final class Compare
      * @param array<string, ZoneThen> $then by zone
      * @param array<string, ZoneThen> $now by zone
      *
-     * @return list<array{zone: string, label: string, mm: float|null, changes: list<array{of: string, was: string, is: string}>, why: string}>
+     * @return list<array{zone: string, label: string, mm: float|null, changes: list<array{of: string, was: string,
+     *     is: string}>, why: string}>
      */
     public static function zones(array $then, array $now): array
     {
@@ -34,10 +38,28 @@ final class Compare
             $mm = null === $a->length || null === $b->length ? null : $b->length->minusRounded($a->length);
             $changes = self::changes($a, $b, $mm);
             if ([] !== $changes) {
-                $out[] = ['zone' => $id, 'label' => Zone::of($id)->label, 'mm' => $mm, 'changes' => $changes, 'why' => implode(' · ', array_filter([$a->why, $b->why === $a->why ? '' : $b->why], static fn (string $w): bool => '' !== $w))];
+                $out[] = [
+                    'zone' => $id,
+                    'label' => Zone::of($id)->label,
+                    'mm' => $mm,
+                    'changes' => $changes,
+                    'why' => implode(
+                        ' · ',
+                        array_filter(
+                            [$a->why, $b->why === $a->why ? '' : $b->why],
+                            static fn (string $w): bool => '' !== $w,
+                        ),
+                    ),
+                ];
             }
         }
-        usort($out, static fn (array $x, array $y): int => [abs($y['mm'] ?? 0.0), \count($y['changes'])] <=> [abs($x['mm'] ?? 0.0), \count($x['changes'])]);
+        usort(
+            $out,
+            static fn (array $x, array $y): int => [abs($y['mm'] ?? 0.0), \count($y['changes'])] <=> [
+                abs($x['mm'] ?? 0.0),
+                \count($x['changes']),
+            ],
+        );
 
         return $out;
     }
@@ -53,7 +75,9 @@ final class Compare
             'stop line' => [str_replace('_', ' ', $a->stop), str_replace('_', ' ', $b->stop)],
             'reason' => [str_replace('_', ' ', $a->reason), str_replace('_', ' ', $b->reason)],
             'state' => [str_replace('_', ' ', $a->state), str_replace('_', ' ', $b->state)],
-            'minutes' => null === $a->minutes || null === $b->minutes || abs($a->minutes - $b->minutes) < self::MINUTES ? ['', ''] : [(string) round($a->minutes, 1), (string) round($b->minutes, 1)],
+            'minutes' => null === $a->minutes || null === $b->minutes || abs($a->minutes - $b->minutes) < self::MINUTES
+                    ? ['', '']
+                    : [(string) round($a->minutes, 1), (string) round($b->minutes, 1)],
             'who' => '' === $a->who || '' === $b->who ? ['', ''] : [$a->who, $b->who],
         ];
         if (\in_array(ZoneThen::CARRIED, [$a->state, $b->state], true)) {

@@ -1,6 +1,9 @@
 <?php
 
-/** What a dog's coat will be like in the weeks to come: sampled once here, so that a slider only draws between the samples. */
+/**
+ * What a dog's coat will be like in the weeks to come: sampled once here, so that a slider only draws between the
+ * samples.
+ */
 
 declare(strict_types=1);
 
@@ -15,7 +18,10 @@ use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
 
-/** Source: rules.md §4 and §8; the band is the growth's, four dogs of five lie in it. Where mats come first, and at what share of the salon's limit, are starting points of our own. */
+/**
+ * Source: rules.md §4 and §8; the band is the growth's, four dogs of five lie in it. Where mats come first, and at
+ * what share of the salon's limit, are starting points of our own.
+ */
 final readonly class OutlookRule
 {
     /** Four of five lie within this many standard deviations. */
@@ -31,8 +37,14 @@ final readonly class OutlookRule
      * @param float $elapsed weeks since the groom that the facts tell of: load and clocks count from there
      * @param list<ZoneLeft>|null $carried what each zone carries after them; null: as the groom left it
      */
-    public function ahead(Facts $facts, int $weeks = 26, array $found = [], array $has = [], float $elapsed = 0.0, ?array $carried = null): Outlook
-    {
+    public function ahead(
+        Facts $facts,
+        int $weeks = 26,
+        array $found = [],
+        array $has = [],
+        float $elapsed = 0.0,
+        ?array $carried = null,
+    ): Outlook {
         $start = $facts->from?->add(new \DateInterval('P'.max(0, (int) round($elapsed * 7)).'D'));
         $at = range(0.0, (float) max(1, min(self::LONGEST, $weeks)), 0.5);
         $mats = new MatClock($facts);
@@ -43,7 +55,9 @@ final readonly class OutlookRule
                 foreach (['mm' => 0.0, 'low' => -self::BAND, 'high' => self::BAND] as $edge => $sds) {
                     $growth = $facts->growth->withMean(max(0.0, $facts->growth->mmPerWeek + $sds * $facts->growth->sd));
                     foreach ($at as $w) {
-                        $curve[$edge][] = $growth->after($z->finished, $w, $facts->stage, $start, $facts->season)->rounded();
+                        $curve[$edge][] = $growth
+                            ->after($z->finished, $w, $facts->stage, $start, $facts->season)
+                            ->rounded();
                     }
                 }
                 $zones[$z->zone->id] = $curve;
@@ -51,11 +65,38 @@ final readonly class OutlookRule
         }
         $load = array_map(static fn (float $w): float => round($mats->load($elapsed + $w), 1), $at);
 
-        return new Outlook($at, $zones, $load, self::mats($at, $load, $facts->matLimit, self::places($found, $has)), array_map(static fn (Clock $c): Clock => new Clock($c->name, $c->weeks - $elapsed, $c->reasons), (new IntervalRule())->next($facts)->clocks), [
-            new Reason('growth', round($facts->growth->mmPerWeek, 2), 'mm/week', 0 === $facts->growth->n ? 'usual for this coat' : \sprintf('learned from %d visits', $facts->growth->n)),
-            new Reason('band', round(self::BAND * $facts->growth->sd, 2), 'mm/week', 'either way: four of five lie within'),
-            new Reason('limit', $facts->matLimit, 'load', 'the salon\'s limit; a third of it shows as tangles, the whole as mats, twice it as tight ones'),
-        ]);
+        return new Outlook(
+            $at,
+            $zones,
+            $load,
+            self::mats($at, $load, $facts->matLimit, self::places($found, $has)),
+            array_map(
+                static fn (Clock $c): Clock => new Clock($c->name, $c->weeks - $elapsed, $c->reasons),
+                (new IntervalRule())->next($facts)->clocks,
+            ),
+            [
+                new Reason(
+                    'growth',
+                    round($facts->growth->mmPerWeek, 2),
+                    'mm/week',
+                    0 === $facts->growth->n
+                        ? 'usual for this coat'
+                        : \sprintf('learned from %d visits', $facts->growth->n),
+                ),
+                new Reason(
+                    'band',
+                    round(self::BAND * $facts->growth->sd, 2),
+                    'mm/week',
+                    'either way: four of five lie within',
+                ),
+                new Reason(
+                    'limit',
+                    $facts->matLimit,
+                    'load',
+                    'the salon\'s limit; a third of it shows as tangles, the whole as mats, twice it as tight ones',
+                ),
+            ],
+        );
     }
 
     /**

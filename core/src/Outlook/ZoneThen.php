@@ -21,7 +21,17 @@ final readonly class ZoneThen
      * @param string $why it was otherwise than planned, or put off
      */
     public function __construct(
-        public ?Length $length, public string $tool = '', public ?Lay $lay = null, public string $shape = '', public string $stop = '', public string $reason = '', public string $state = '', public ?float $minutes = null, public string $who = '', public string $why = '', public bool $exception = false,
+        public ?Length $length,
+        public string $tool = '',
+        public ?Lay $lay = null,
+        public string $shape = '',
+        public string $stop = '',
+        public string $reason = '',
+        public string $state = '',
+        public ?float $minutes = null,
+        public string $who = '',
+        public string $why = '',
+        public bool $exception = false,
     ) {
     }
 }

@@ -19,16 +19,30 @@ final readonly class Fit
      * @param string|null $instead how this kit makes it, where it lacks the tool
      * @param list<Caution> $cautions
      */
-    public function __construct(public Verdict $verdict, public Way $way, public ?Length $finished, public ?Length $was, public string $why, public ?string $instead, public array $cautions)
-    {
+    public function __construct(
+        public Verdict $verdict,
+        public Way $way,
+        public ?Length $finished,
+        public ?Length $was,
+        public string $why,
+        public ?string $instead,
+        public array $cautions,
+    ) {
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'verdict' => $this->verdict->value, 'finished_mm' => $this->finished?->rounded(), 'was_mm' => $this->was?->rounded(),
-            'difference_mm' => null === $this->finished || null === $this->was ? null : $this->finished->minusRounded($this->was), 'why' => $this->why, 'instead' => $this->instead, 'warnings' => Caution::listToArray($this->cautions),
+            'verdict' => $this->verdict->value,
+            'finished_mm' => $this->finished?->rounded(),
+            'was_mm' => $this->was?->rounded(),
+            'difference_mm' => null === $this->finished || null === $this->was
+                ? null
+                : $this->finished->minusRounded($this->was),
+            'why' => $this->why,
+            'instead' => $this->instead,
+            'warnings' => Caution::listToArray($this->cautions),
         ];
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/** Lays a house pattern on a dog: what fits, what this kit makes otherwise, what is the dog's own, and what its coat forbids. */
+/**
+ * Lays a house pattern on a dog: what fits, what this kit makes otherwise, what is the dog's own, and what its coat
+ * forbids.
+ */
 
 declare(strict_types=1);
 
@@ -22,7 +25,12 @@ use KeenThistle\Core\Zone\Zone;
 final readonly class FitRule
 {
     /** Reasons that belong to this dog and outrank a pattern. */
-    private const OWN = ['comfort' => 'is so for this dog\'s comfort or health', 'cleared_by_vet' => 'was cleared by a vet', 'forced_by_mat' => 'was forced by a mat and grows back', 'repair' => 'repairs an earlier cut'];
+    private const OWN = [
+        'comfort' => 'is so for this dog\'s comfort or health',
+        'cleared_by_vet' => 'was cleared by a vet',
+        'forced_by_mat' => 'was forced by a mat and grows back',
+        'repair' => 'repairs an earlier cut',
+    ];
     /** Where hair is clipped on every coat: hygiene is no outline. */
     private const HYGIENE = ['sanitary', 'feet'];
 
@@ -33,12 +41,19 @@ final readonly class FitRule
      * @param LengthRule $lengths what recipes mean in this salon
      * @param KitMatch|null $kit the tools in reach; null: nobody asked
      */
-    public function __construct(private CoatType $coat, private CoatStage $stage, private bool $handStripped, private Growth $growth, private LengthRule $lengths, private ?KitMatch $kit = null)
-    {
+    public function __construct(
+        private CoatType $coat,
+        private CoatStage $stage,
+        private bool $handStripped,
+        private Growth $growth,
+        private LengthRule $lengths,
+        private ?KitMatch $kit = null,
+    ) {
     }
 
     /**
-     * What of a dog's plan is style and may go into a pattern: not its exceptions, not what is for its comfort, not its motor or notes.
+     * What of a dog's plan is style and may go into a pattern: not its exceptions, not what is for its comfort, not
+     * its motor or notes.
      *
      * @param array<string, Way> $plan by zone
      *
@@ -46,13 +61,31 @@ final readonly class FitRule
      */
     public static function style(array $plan): array
     {
-        $style = array_filter($plan, static fn (Way $w): bool => !$w->exception && !$w->once && !isset(self::OWN[$w->reason ?? '']));
+        $style = array_filter(
+            $plan,
+            static fn (Way $w): bool => !$w->exception && !$w->once && !isset(self::OWN[$w->reason ?? '']),
+        );
 
-        return array_map(static fn (Way $w): Way => new Way($w->method, $w->blade, $w->guard, $w->base, $w->called, $w->lay, $w->about, $w->stop, $w->shape, $w->reason), $style);
+        return array_map(
+            static fn (Way $w): Way => new Way(
+                $w->method,
+                $w->blade,
+                $w->guard,
+                $w->base,
+                $w->called,
+                $w->lay,
+                $w->about,
+                $w->stop,
+                $w->shape,
+                $w->reason,
+            ),
+            $style,
+        );
     }
 
     /**
-     * What a changed pattern does to a card that follows it: only zones that still are as the pattern had them are touched.
+     * What a changed pattern does to a card that follows it: only zones that still are as the pattern had them are
+     * touched.
      *
      * @param array<string, Way> $old the pattern as the card took it
      * @param array<string, Way> $new
@@ -60,7 +93,8 @@ final readonly class FitRule
      * @param list<string> $ownZones in which the dog goes its own way
      * @param array<string, Length> $carried
      *
-     * @return array{take: array<string, Fit>, out: list<string>, stay: array<string, string>} what changes, what is taken out, what stays and why
+     * @return array{take: array<string, Fit>, out: list<string>, stay: array<string, string>} what changes, what is
+     *     taken out, what stays and why
      */
     public function spread(array $old, array $new, array $plan, array $ownZones, array $carried): array
     {
@@ -96,7 +130,23 @@ final readonly class FitRule
     /** Whether a zone of a card is as the pattern had it, its motor and note apart. */
     private static function follows(Way $own, ?Way $pattern): bool
     {
-        return null !== $pattern && (new Way($own->method, $own->blade, $own->guard, $own->base, $own->called, $own->lay, $own->about, $own->stop, $own->shape, $own->reason, $own->once, $own->exception, $pattern->clipper, $pattern->note))->key() === $pattern->key();
+        return null !== $pattern
+            && (new Way(
+                $own->method,
+                $own->blade,
+                $own->guard,
+                $own->base,
+                $own->called,
+                $own->lay,
+                $own->about,
+                $own->stop,
+                $own->shape,
+                $own->reason,
+                $own->once,
+                $own->exception,
+                $pattern->clipper,
+                $pattern->note,
+            ))->key() === $pattern->key();
     }
 
     /**
@@ -106,24 +156,70 @@ final readonly class FitRule
     public function zone(Zone $zone, Way $pattern, ?Way $own, ?Length $carried): Fit
     {
         // A motor this dog accepts and what somebody noted stay with the dog, whatever the pattern says.
-        $way = new Way($pattern->method, $pattern->blade, $pattern->guard, $pattern->base, $pattern->called, $pattern->lay, $pattern->about, $pattern->stop, $pattern->shape, $pattern->reason, $pattern->once, $pattern->exception, $own->clipper ?? $pattern->clipper, $own->note ?? $pattern->note);
+        $way = new Way(
+            $pattern->method,
+            $pattern->blade,
+            $pattern->guard,
+            $pattern->base,
+            $pattern->called,
+            $pattern->lay,
+            $pattern->about,
+            $pattern->stop,
+            $pattern->shape,
+            $pattern->reason,
+            $pattern->once,
+            $pattern->exception,
+            $own->clipper ?? $pattern->clipper,
+            $own->note ?? $pattern->note,
+        );
         $answer = $this->lengths->planned($way->recipe(), $zone);
         $was = null === $own ? null : $this->lengths->planned($own->recipe())->finished;
-        $fit = static fn (Verdict $v, string $why, ?Recovery $recovery = null, ?string $instead = null): Fit => new Fit($v, $way, $answer->finished, $was, $why, $instead, [...($recovery->cautions ?? []), ...$answer->warnings]);
+        $fit = static fn (Verdict $v, string $why, ?Recovery $recovery = null, ?string $instead = null): Fit => new Fit(
+            $v,
+            $way,
+            $answer->finished,
+            $was,
+            $why,
+            $instead,
+            [...$recovery->cautions ?? [], ...$answer->warnings],
+        );
         if (null !== $own && $own->key() === $way->key()) {
             return $fit(Verdict::Same, 'The card has it so already.');
         }
         if (null !== $own && ($own->exception || isset(self::OWN[$own->reason ?? '']))) {
-            return $fit(Verdict::Kept, ucfirst($zone->label).' '.($own->exception ? 'is an exception patch: it grows back, it is no style' : self::OWN[$own->reason ?? '']).'.');
+            return $fit(
+                Verdict::Kept,
+                ucfirst($zone->label).
+                    ' '.
+                    ($own->exception
+                        ? 'is an exception patch: it grows back, it is no style'
+                        : self::OWN[$own->reason ?? '']).
+                    '.',
+            );
         }
         $forbidden = $this->forbidden($zone, $way, $own, $answer->finished);
-        $recovery = null === $answer->finished || null === $carried || Method::Leave === $way->method || !$answer->finished->shorterThan($carried) || \in_array($zone->group, self::HYGIENE, true)
-            ? null : (new RecoveryRule())->weeksBack($this->growth, $answer->finished, $carried, $this->stage);
+        $recovery =
+            null === $answer->finished
+            || null === $carried
+            || Method::Leave === $way->method
+            || !$answer->finished->shorterThan($carried)
+            || \in_array($zone->group, self::HYGIENE, true)
+                ? null
+                : (new RecoveryRule())->weeksBack($this->growth, $answer->finished, $carried, $this->stage);
         if (null !== $forbidden) {
             return $fit(Verdict::MustNot, $forbidden, $recovery);
         }
         if (Recovery::AGREE_FIRST === $recovery?->level) {
-            return $fit(Verdict::AgreeFirst, \sprintf('From %s to %s mm. %s', $carried?->rounded(), $answer->finished?->rounded(), $recovery->message), $recovery);
+            return $fit(
+                Verdict::AgreeFirst,
+                \sprintf(
+                    'From %s to %s mm. %s',
+                    $carried?->rounded(),
+                    $answer->finished?->rounded(),
+                    $recovery->message,
+                ),
+                $recovery,
+            );
         }
 
         return $this->reach($way, $answer->finished, $fit);
@@ -137,11 +233,23 @@ final readonly class FitRule
         }
 
         return match (true) {
-            $this->coat->isDouble() => \sprintf('A %s coat is not clipped by default: it can take many months and may come back different. Undercoat out and the outline tidied instead.', $this->coat->label()),
-            Method::Strip === $own?->method || ($this->handStripped && null === $own && !$zone->tender && \in_array($zone->group, self::PULLED, true)) => 'This wire coat is pulled by hand: clipping softens and fades it.',
+            $this->coat->isDouble() => \sprintf(
+                'A %s coat is not clipped by default: it can take many months and may come back different. '.
+                    'Undercoat out and the outline tidied instead.',
+                $this->coat->label(),
+            ),
+            Method::Strip === $own?->method
+                || ($this->handStripped
+                    && null === $own
+                    && !$zone->tender
+                    && \in_array($zone->group, self::PULLED, true)) => 'This wire coat is pulled by hand: '
+                .'clipping softens and fades it.',
             CoatType::Corded === $this->coat => 'Cords are not clipped: what is cut takes years to cord again.',
             CoatType::Hairless === $this->coat => 'There is no hair here to clip.',
-            CoatType::SlowFineLong === $this->coat && null !== $finished && 2 * $finished->mm() < ($this->coat->terminalMm() ?? 0.0) => 'A slip shows for months on this coat: scissors, and the weeks agreed first.',
+            CoatType::SlowFineLong === $this->coat
+                && null !== $finished
+                && 2 * $finished->mm() < ($this->coat->terminalMm() ?? 0.0) => 'A slip shows for months on this coat: '
+                .'scissors, and the weeks agreed first.',
             default => null,
         };
     }
@@ -150,15 +258,37 @@ final readonly class FitRule
     private function reach(Way $way, ?Length $finished, callable $fit): Fit
     {
         $recipe = $way->recipe();
-        if (null === $this->kit || null === $finished || !$way->method->hasToolLength() || $this->kit->canMake($recipe)) {
+        if (
+            null === $this->kit
+            || null === $finished
+            || !$way->method->hasToolLength()
+            || $this->kit->canMake($recipe)
+        ) {
             return $fit(Verdict::Fits, 'Fits as it is.');
         }
-        $best = $this->kit->options($finished, Lay::With === $recipe->lay ? [Lay::With] : [Lay::With, $recipe->lay])[0] ?? null;
+        $best =
+            $this->kit->options($finished, Lay::With === $recipe->lay ? [Lay::With] : [Lay::With, $recipe->lay])[0] ??
+            null;
         if (null === $best) {
-            return $fit(Verdict::OtherTool, 'Nothing in this kit makes it: it is done where the tool is.', null, 'nothing in reach');
+            return $fit(
+                Verdict::OtherTool,
+                'Nothing in this kit makes it: it is done where the tool is.',
+                null,
+                'nothing in reach',
+            );
         }
         $instead = \sprintf('%s, %s mm', $best->recipe->tool->words(), $best->finished->rounded());
 
-        return $fit(Verdict::OtherTool, \sprintf('%s is not in this kit; nearest is %s%s.', $recipe->tool->words(), $instead, $best->close ? '' : ', and that is not close'), null, $instead);
+        return $fit(
+            Verdict::OtherTool,
+            \sprintf(
+                '%s is not in this kit; nearest is %s%s.',
+                $recipe->tool->words(),
+                $instead,
+                $best->close ? '' : ', and that is not close',
+            ),
+            null,
+            $instead,
+        );
     }
 }

@@ -9,20 +9,41 @@ namespace KeenThistle\Core\Shorthand;
 final readonly class Fault
 {
     /** @param int $at characters before the word. @param int $length of the word in characters */
-    public function __construct(public int $at, public int $length, public string $word, public string $expected, public ?string $nearest)
-    {
+    public function __construct(
+        public int $at,
+        public int $length,
+        public string $word,
+        public string $expected,
+        public ?string $nearest,
+    ) {
     }
 
     public function message(): string
     {
-        $word = '' === $this->word ? 'the line ends' : '"'.(mb_strlen($this->word) > 40 ? mb_substr($this->word, 0, 40).'…' : $this->word).'"';
+        $word =
+            '' === $this->word
+                ? 'the line ends'
+                : '"'.(mb_strlen($this->word) > 40 ? mb_substr($this->word, 0, 40).'…' : $this->word).'"';
 
-        return \sprintf('at character %d: %s; expected %s%s', $this->at + 1, $word, $this->expected, null === $this->nearest ? '' : ", did you mean \"$this->nearest\"?");
+        return \sprintf(
+            'at character %d: %s; expected %s%s',
+            $this->at + 1,
+            $word,
+            $this->expected,
+            null === $this->nearest ? '' : ", did you mean \"$this->nearest\"?",
+        );
     }
 
     /** @return array{at: int, length: int, word: string, expected: string, nearest: string|null, message: string} */
     public function toArray(): array
     {
-        return ['at' => $this->at, 'length' => $this->length, 'word' => mb_substr($this->word, 0, 60), 'expected' => $this->expected, 'nearest' => $this->nearest, 'message' => $this->message()];
+        return [
+            'at' => $this->at,
+            'length' => $this->length,
+            'word' => mb_substr($this->word, 0, 60),
+            'expected' => $this->expected,
+            'nearest' => $this->nearest,
+            'message' => $this->message(),
+        ];
     }
 }

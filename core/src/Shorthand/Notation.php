@@ -1,6 +1,9 @@
 <?php
 
-/** Writes and reads a whole trim plan on one line. The grammar stands in docs/shorthand.md; parse(format(plan)) is the plan. */
+/**
+ * Writes and reads a whole trim plan on one line. The grammar stands in docs/shorthand.md; parse(format(plan)) is the
+ * plan.
+ */
 
 declare(strict_types=1);
 
@@ -15,11 +18,24 @@ final class Notation
 {
     public const LONGEST = 10_000;
     private const FAULTS = 5;
-    private const HAND = ['scissor' => Method::Scissor, 'thin' => Method::Thin, 'strip' => Method::Strip, 'card' => Method::Card, 'leave' => Method::Leave];
+    private const HAND = [
+        'scissor' => Method::Scissor,
+        'thin' => Method::Thin,
+        'strip' => Method::Strip,
+        'card' => Method::Card,
+        'leave' => Method::Leave,
+    ];
     private const LAYS = ['with' => Lay::With, 'across' => Lay::Across, 'against' => Lay::Against];
     /** Characters of what is free to say; 40 elsewhere. */
     private const MOST = ['shape' => 80, 'clipper' => 60, 'note' => 300];
-    private const NAMES = ['>' => 'stop', '@' => 'reason', '=' => 'shape', '%' => 'clipper', '#' => 'note', '!' => 'exception'];
+    private const NAMES = [
+        '>' => 'stop',
+        '@' => 'reason',
+        '=' => 'shape',
+        '%' => 'clipper',
+        '#' => 'note',
+        '!' => 'exception',
+    ];
     private const BLANKS = " \t\r\n";
     private const MARKS = ';:>=@%#!';
     /** What ends a word. */
@@ -47,7 +63,10 @@ final class Notation
     /** @param array<string, Way> $plan by zone */
     public static function format(array $plan): string
     {
-        uksort($plan, static fn (string $a, string $b): int => (ZoneNames::order()[$a] ?? 0) <=> (ZoneNames::order()[$b] ?? 0));
+        uksort(
+            $plan,
+            static fn (string $a, string $b): int => (ZoneNames::order()[$a] ?? 0) <=> (ZoneNames::order()[$b] ?? 0),
+        );
         $groups = [];
         foreach ($plan as $zone => $way) {
             $key = $way->key();
@@ -55,7 +74,15 @@ final class Notation
             $groups[$key]['zones'][] = (string) $zone;
         }
 
-        return implode('; ', array_map(static fn (array $g): string => implode(' ', ZoneNames::write($g['zones'])).': '.self::way($g['way']), array_values($groups)));
+        return implode(
+            '; ',
+            array_map(
+                static fn (array $g): string => implode(' ', ZoneNames::write($g['zones'])).
+                    ': '.
+                    self::way($g['way']),
+                array_values($groups),
+            ),
+        );
     }
 
     /** @param list<float> $guards */
@@ -63,7 +90,19 @@ final class Notation
     {
         $reader = new self($line, $guards);
         if (\strlen($line) > self::LONGEST) {
-            return new Parsed([], [], [new Fault(self::LONGEST, 0, mb_strcut($line, self::LONGEST, 20, 'UTF-8'), \sprintf('a line of at most %d characters', self::LONGEST), null)]);
+            return new Parsed(
+                [],
+                [],
+                [
+                    new Fault(
+                        self::LONGEST,
+                        0,
+                        mb_strcut($line, self::LONGEST, 20, 'UTF-8'),
+                        \sprintf('a line of at most %d characters', self::LONGEST),
+                        null,
+                    ),
+                ],
+            );
         }
         if (!mb_check_encoding($line, 'UTF-8')) {
             return new Parsed([], [], [new Fault(0, 0, '', 'text in UTF-8', null)]);
@@ -75,7 +114,10 @@ final class Notation
     public static function way(Way $way): string
     {
         $out = match (true) {
-            null !== $way->guard => self::mm($way->guard).'/'.($way->base ?? '').(null === $way->called ? '' : ' called '.self::quote($way->called)),
+            null !== $way->guard => self::mm($way->guard).
+                '/'.
+                ($way->base ?? '').
+                (null === $way->called ? '' : ' called '.self::quote($way->called)),
             Method::ShaveOut === $way->method => 'out '.($way->blade ?? ''),
             null !== $way->blade => $way->blade,
             default => $way->method->value.(null === $way->about ? '' : ' '.self::mm($way->about)),
@@ -142,7 +184,13 @@ final class Notation
             } elseif ('"' === $sign) {
                 if (1 !== preg_match('/\G"((?:[^"\\\\]|\\\\.)*+)"/s', $this->line, $m, 0, $at)) {
                     if (!$this->unclosed) {
-                        $this->faults[] = new Fault($this->characters($at), 1, mb_strcut($this->line, $at, 40, 'UTF-8'), 'a closing quote', null);
+                        $this->faults[] = new Fault(
+                            $this->characters($at),
+                            1,
+                            mb_strcut($this->line, $at, 40, 'UTF-8'),
+                            'a closing quote',
+                            null,
+                        );
                     }
                     $this->unclosed = true;
 
@@ -219,7 +267,14 @@ final class Notation
         $seen = [];
         while (null !== ($token = $this->peek()) && ';' !== ('mark' === $token[0] ? $token[1] : '')) {
             ++$this->i;
-            $name = 'word' === $token[0] ? (isset(self::LAYS[$token[1]]) ? 'lay' : $token[1]) : ('mark' === $token[0] ? self::NAMES[$token[1]] ?? '' : '');
+            $name =
+                'word' === $token[0]
+                    ? (isset(self::LAYS[$token[1]])
+                        ? 'lay'
+                        : $token[1])
+                    : ('mark' === $token[0]
+                        ? self::NAMES[$token[1]] ?? ''
+                        : '');
             if (isset($seen[$name])) {
                 $this->fault($token, 'each mark once');
 
@@ -232,7 +287,10 @@ final class Notation
                 $once = true;
             } elseif ('exception' === $name) {
                 $exception = true;
-            } elseif (\in_array($name, ['stop', 'reason', 'shape', 'clipper', 'note'], true) || ('called' === $name && null !== $tool['guard'])) {
+            } elseif (
+                \in_array($name, ['stop', 'reason', 'shape', 'clipper', 'note'], true)
+                || ('called' === $name && null !== $tool['guard'])
+            ) {
                 $said = $this->peek() ?? $token;
                 $text = match ($name) {
                     'stop' => $this->oneOf(Way::STOPS, 'a stop line'),
@@ -249,18 +307,40 @@ final class Notation
                 }
                 $texts[$name] = $text;
             } else {
-                $this->fault($token, 'lay' === $name ? 'no lay: no blade runs here' : 'a mark: with, across, against, >stop line, =shape, @reason, !, once, %clipper, #note or ";"', 'lay' === $name ? [] : ['with', 'across', 'against', 'once', 'called']);
+                $this->fault(
+                    $token,
+                    'lay' === $name
+                        ? 'no lay: no blade runs here'
+                        : 'a mark: with, across, against, >stop line, =shape, @reason, !, once, %clipper, #note or ";"',
+                    'lay' === $name ? [] : ['with', 'across', 'against', 'once', 'called'],
+                );
 
                 return null;
             }
         }
 
         return new Way(
-            $tool['method'], $tool['blade'], $tool['guard'], $tool['base'], $texts['called'] ?? null, $lay, $tool['about'], $texts['stop'] ?? null, $texts['shape'] ?? null, $texts['reason'] ?? null, $once, $exception, $texts['clipper'] ?? null, $texts['note'] ?? null,
+            $tool['method'],
+            $tool['blade'],
+            $tool['guard'],
+            $tool['base'],
+            $texts['called'] ?? null,
+            $lay,
+            $tool['about'],
+            $texts['stop'] ?? null,
+            $texts['shape'] ?? null,
+            $texts['reason'] ?? null,
+            $once,
+            $exception,
+            $texts['clipper'] ?? null,
+            $texts['note'] ?? null,
         );
     }
 
-    /** @return array{method: Method, blade: string|null, guard: int|null, base: string|null, lay: Lay|null, about: int|null}|null */
+    /**
+     * @return array{method: Method, blade: string|null, guard: int|null, base: string|null, lay: Lay|null,
+     *     about: int|null}|null
+     */
     private function tool(): ?array
     {
         $token = $this->peek();
@@ -286,7 +366,12 @@ final class Notation
             if (null !== $heard && null !== $means) {
                 $last = $this->tokens[$this->i + $heard[0] - 1];
                 $from = $this->characters($token[2]);
-                $this->spoken[] = ['at' => $from, 'length' => $this->characters($last[2] + $last[3]) - $from, 'said' => implode(' ', \array_slice($words, 0, $heard[0])), 'means' => $heard[1]];
+                $this->spoken[] = [
+                    'at' => $from,
+                    'length' => $this->characters($last[2] + $last[3]) - $from,
+                    'said' => implode(' ', \array_slice($words, 0, $heard[0])),
+                    'means' => $heard[1],
+                ];
                 $this->i += $heard[0];
 
                 return $this->finished($means);
@@ -294,15 +379,29 @@ final class Notation
         }
         $slash = strpos($token[1], '/');
         if (false !== $slash && 1 === preg_match('/^\d{1,3}(\.\d{1,3})?$/', substr($token[1], 0, $slash))) {
-            $this->fault($token, 'a guard of 0.5 to 400 mm over a base of '.implode(', ', BladeTable::GUARD_BASES), array_map(static fn (string $b): string => substr($token[1], 0, $slash + 1).$b, BladeTable::GUARD_BASES));
+            $this->fault(
+                $token,
+                'a guard of 0.5 to 400 mm over a base of '.implode(', ', BladeTable::GUARD_BASES),
+                array_map(
+                    static fn (string $b): string => substr($token[1], 0, $slash + 1).$b,
+                    BladeTable::GUARD_BASES,
+                ),
+            );
         } else {
-            $this->fault($token, 'a tool: a blade, guard/base, out and a blade, scissor, thin, strip, card or leave', [...BladeTable::labels(), ...array_keys(self::HAND), 'out']);
+            $this->fault($token, 'a tool: a blade, guard/base, out and a blade, scissor, thin, strip, card or leave', [
+                ...BladeTable::labels(),
+                ...array_keys(self::HAND),
+                'out',
+            ]);
         }
 
         return null;
     }
 
-    /** @return array{method: Method, blade: string|null, guard: int|null, base: string|null}|null a tool as it is written */
+    /**
+     * @return array{method: Method, blade: string|null, guard: int|null, base: string|null}|null a tool as it is
+     *     written
+     */
     private function written(string $word): ?array
     {
         self::$blades ??= array_fill_keys(BladeTable::labels(), true);
@@ -315,7 +414,11 @@ final class Notation
         if ('out' === $word) {
             return ['method' => Method::ShaveOut, 'blade' => null, 'guard' => null, 'base' => null];
         }
-        if (str_contains($word, '/') && 1 === preg_match('/^(\d{1,3}(?:\.\d{1,3})?)\/(\d\d)$/', $word, $m) && \in_array($m[2], BladeTable::GUARD_BASES, true)) {
+        if (
+            str_contains($word, '/')
+            && 1 === preg_match('/^(\d{1,3}(?:\.\d{1,3})?)\/(\d\d)$/', $word, $m)
+            && \in_array($m[2], BladeTable::GUARD_BASES, true)
+        ) {
             $um = (int) round(1000 * (float) $m[1]);
             if ($um >= 500 && $um <= 1000 * Length::MAX_MM) {
                 return ['method' => Method::Guard, 'blade' => null, 'guard' => $um, 'base' => $m[2]];
@@ -330,7 +433,8 @@ final class Notation
      *
      * @param array{method: Method, blade: string|null, guard: int|null, base: string|null} $tool
      *
-     * @return array{method: Method, blade: string|null, guard: int|null, base: string|null, lay: Lay|null, about: int|null}|null
+     * @return array{method: Method, blade: string|null, guard: int|null, base: string|null, lay: Lay|null,
+     *     about: int|null}|null
      */
     private function finished(array $tool): ?array
     {
@@ -423,7 +527,13 @@ final class Notation
         }
         $word = null === $token ? '' : $token[1];
         $at = $this->characters(null === $token ? \strlen($this->line) : $token[2]);
-        $this->faults[] = new Fault($at, null === $token ? 0 : $this->characters($token[2] + $token[3]) - $at, $word, $expected, self::nearest($word, $known));
+        $this->faults[] = new Fault(
+            $at,
+            null === $token ? 0 : $this->characters($token[2] + $token[3]) - $at,
+            $word,
+            $expected,
+            self::nearest($word, $known),
+        );
     }
 
     private function characters(int $bytes): int
@@ -443,7 +553,10 @@ final class Notation
             if ($one === $word) {
                 return null;
             }
-            $distance = \strlen($word) > 2 && str_starts_with($one, $word) ? 1 : levenshtein(strtolower($word), strtolower($one));
+            $distance =
+                \strlen($word) > 2 && str_starts_with($one, $word)
+                    ? 1
+                    : levenshtein(strtolower($word), strtolower($one));
             if ($distance < $least) {
                 $best = $one;
                 $least = $distance;
@@ -465,10 +578,16 @@ final class Notation
 
     private static function unquote(string $text): string
     {
-        return str_contains($text, '\\') ? (string) preg_replace_callback('/\\\\(.)/su', static fn (array $m): string => match ($m[1]) {
-            'n' => "\n",
-            'r' => "\r",
-            default => $m[1],
-        }, $text) : $text;
+        return str_contains($text, '\\')
+            ? (string) preg_replace_callback(
+                '/\\\\(.)/su',
+                static fn (array $m): string => match ($m[1]) {
+                    'n' => "\n",
+                    'r' => "\r",
+                    default => $m[1],
+                },
+                $text,
+            )
+            : $text;
     }
 }

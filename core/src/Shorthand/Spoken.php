@@ -1,6 +1,9 @@
 <?php
 
-/** Tools as they are said aloud: "ten", "seven eff", "three quarters over thirty". Closed lists, so that a misheard word stays a fault. */
+/**
+ * Tools as they are said aloud: "ten", "seven eff", "three quarters over thirty". Closed lists, so that a misheard
+ * word stays a fault.
+ */
 
 declare(strict_types=1);
 
@@ -8,11 +11,34 @@ namespace KeenThistle\Core\Shorthand;
 
 final class Spoken
 {
-    private const BLADES = ['toe' => 'toe', 'ten' => '10', 'fifteen' => '15', 'thirty' => '30', 'forty' => '40', 'fifty' => '50', 'nine' => '9', 'seven' => '7', 'six' => '6F', 'five' => '5', 'four' => '4', 'three' => '3'];
+    private const BLADES = [
+        'toe' => 'toe',
+        'ten' => '10',
+        'fifteen' => '15',
+        'thirty' => '30',
+        'forty' => '40',
+        'fifty' => '50',
+        'nine' => '9',
+        'seven' => '7',
+        'six' => '6F',
+        'five' => '5',
+        'four' => '4',
+        'three' => '3',
+    ];
     private const FULL = ['seven' => '7F', 'six' => '6F', 'five' => '5F', 'four' => '4F', 'three' => '3F'];
     private const INCHES = ['eighth' => 3.175, 'quarter' => 6.35, 'half' => 12.7, 'inch' => 25.4];
     private const TIMES = ['one' => 1, 'two' => 2, 'three' => 3, 'five' => 5, 'seven' => 7, 'a' => 1, 'an' => 1];
-    private const MM = ['three' => 3, 'six' => 6, 'eight' => 8, 'ten' => 10, 'thirteen' => 13, 'sixteen' => 16, 'nineteen' => 19, 'twenty' => 20, 'twentyfive' => 25];
+    private const MM = [
+        'three' => 3,
+        'six' => 6,
+        'eight' => 8,
+        'ten' => 10,
+        'thirteen' => 13,
+        'sixteen' => 16,
+        'nineteen' => 19,
+        'twenty' => 20,
+        'twentyfive' => 25,
+    ];
     private const BASES = ['ten' => '10', 'fifteen' => '15', 'thirty' => '30', 'forty' => '40'];
 
     private function __construct()
@@ -22,7 +48,10 @@ final class Spoken
     /** Whether a word can begin a spoken tool at all. */
     public static function begins(string $word): bool
     {
-        return isset(self::BLADES[$word]) || isset(self::TIMES[$word]) || isset(self::INCHES[$word]) || isset(self::MM[$word]);
+        return isset(self::BLADES[$word])
+            || isset(self::TIMES[$word])
+            || isset(self::INCHES[$word])
+            || isset(self::MM[$word]);
     }
 
     /**
@@ -56,7 +85,9 @@ final class Spoken
         }
         $part = self::INCHES[rtrim($words[1], 's')] ?? ('halves' === $words[1] ? self::INCHES['half'] : null);
 
-        return 2 === \count($words) && null !== $part && isset(self::TIMES[$words[0]]) ? self::TIMES[$words[0]] * $part : null;
+        return 2 === \count($words) && null !== $part && isset(self::TIMES[$words[0]])
+            ? self::TIMES[$words[0]] * $part
+            : null;
     }
 
     /** @param list<float> $guards */

@@ -14,8 +14,28 @@ use KeenThistle\Core\Measure\Length;
 
 final readonly class Way
 {
-    public const STOPS = ['ear_fold', 'rear_ear_crease', 'eye_corner', 'nose_tip', 'breastbone_dip', 'elbow', 'hock', 'knee', 'tuck_up', 'root_of_tail'];
-    public const REASONS = ['owner_wish', 'comfort', 'hygiene', 'breed_outline', 'balance', 'repair', 'forced_by_mat', 'cleared_by_vet'];
+    public const STOPS = [
+        'ear_fold',
+        'rear_ear_crease',
+        'eye_corner',
+        'nose_tip',
+        'breastbone_dip',
+        'elbow',
+        'hock',
+        'knee',
+        'tuck_up',
+        'root_of_tail',
+    ];
+    public const REASONS = [
+        'owner_wish',
+        'comfort',
+        'hygiene',
+        'breed_outline',
+        'balance',
+        'repair',
+        'forced_by_mat',
+        'cleared_by_vet',
+    ];
 
     /**
      * @param string|null $blade label: of a bare blade
@@ -27,8 +47,20 @@ final readonly class Way
      * @param string|null $clipper unit
      */
     public function __construct(
-        public Method $method, public ?string $blade = null, public ?int $guard = null, public ?string $base = null, public ?string $called = null, public ?Lay $lay = null, public ?int $about = null, public ?string $stop = null,
-        public ?string $shape = null, public ?string $reason = null, public bool $once = false, public bool $exception = false, public ?string $clipper = null, public ?string $note = null,
+        public Method $method,
+        public ?string $blade = null,
+        public ?int $guard = null,
+        public ?string $base = null,
+        public ?string $called = null,
+        public ?Lay $lay = null,
+        public ?int $about = null,
+        public ?string $stop = null,
+        public ?string $shape = null,
+        public ?string $reason = null,
+        public bool $once = false,
+        public bool $exception = false,
+        public ?string $clipper = null,
+        public ?string $note = null,
     ) {
     }
 
@@ -37,14 +69,24 @@ final readonly class Way
     {
         $tool = match (true) {
             null !== $this->blade => Tool::blade($this->blade),
-            null !== $this->guard && null !== $this->base => Tool::guard(Length::ofMicrometres($this->guard), $this->base, $this->called ?? ''),
-            default => Tool::hand(match ($this->method) {
-                Method::Scissor, Method::Thin, Method::Strip, Method::Card => $this->method->value,
-                default => 'leave',
-            }),
+            null !== $this->guard && null !== $this->base => Tool::guard(
+                Length::ofMicrometres($this->guard),
+                $this->base,
+                $this->called ?? '',
+            ),
+            default => Tool::hand(
+                match ($this->method) {
+                    Method::Scissor, Method::Thin, Method::Strip, Method::Card => $this->method->value,
+                    default => 'leave',
+                },
+            ),
         };
 
-        return new Recipe($tool, $this->lay ?? Lay::With, null === $this->about ? null : Length::ofMicrometres($this->about));
+        return new Recipe(
+            $tool,
+            $this->lay ?? Lay::With,
+            null === $this->about ? null : Length::ofMicrometres($this->about),
+        );
     }
 
     /** The same way, the same key. */

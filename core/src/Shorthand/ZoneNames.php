@@ -10,7 +10,14 @@ use KeenThistle\Core\Zone\ZoneTable;
 
 final class ZoneNames
 {
-    private const SIDES = ['left' => 'l', 'right' => 'r', 'front_left' => 'fl', 'front_right' => 'fr', 'hind_left' => 'hl', 'hind_right' => 'hr'];
+    private const SIDES = [
+        'left' => 'l',
+        'right' => 'r',
+        'front_left' => 'fl',
+        'front_right' => 'fr',
+        'hind_left' => 'hl',
+        'hind_right' => 'hr',
+    ];
 
     /** @var array<string, list<string>>|null written name => zones */
     private static ?array $zones = null;

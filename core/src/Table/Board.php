@@ -32,7 +32,10 @@ final class Board
     /** @var array{ring: float, channel: float, arc: float}|null mm */
     public ?array $extents = null;
 
-    /** @var array<string, array{what: string, zone: string, tool: string, action: string, told: bool, follow_up: string, who: string, at: \DateTimeImmutable}> by tap id */
+    /**
+     * @var array<string, array{what: string, zone: string, tool: string, action: string, told: bool,
+     *     follow_up: string, who: string, at: \DateTimeImmutable}> by tap id
+     */
     public array $incidents = [];
 
     /** @var list<array{text: string, who: string, at: \DateTimeImmutable}> */
@@ -44,7 +47,10 @@ final class Board
     /** @var list<array{from: \DateTimeImmutable, to: \DateTimeImmutable|null, why: string}> */
     public array $pauses = [];
 
-    /** @var array{to: string, side: string, next: string, note: string, who: string, at: \DateTimeImmutable}|null the newest */
+    /**
+     * @var array{to: string, side: string, next: string, note: string, who: string, at: \DateTimeImmutable}|null the
+     *     newest
+     */
     public ?array $handOver = null;
 
     /** @var array<string, \DateTimeImmutable> name => last tap */
@@ -69,23 +75,46 @@ final class Board
         }
         match ($tap->kind) {
             'zone' => $this->zone($tap),
-            'step' => $this->steps[$tap->text('step')] = ['state' => $tap->text('state'), 'why' => $tap->text('why'), 'who' => $tap->who, 'at' => $tap->at],
-            'timer' => $tap->yes('on') ? $this->timer($tap->text('timer'))->start($tap) : $this->timer($tap->text('timer'))->stop($tap->at),
-            'felt' => $this->timer('clipping')->felt[$tap->text('blade')] = $tap->at,
-            'reading' => $this->timer('clipping')->readings[$tap->text('blade')] = ['celsius' => $tap->number('celsius') ?? 0.0, 'at' => $tap->at],
-            'welfare' => $this->timer('drying')->looked = $tap->at,
-            'claw' => $this->claws[$tap->text('foot').'.'.(int) $tap->number('claw')] = $tap->text('state'),
-            'pads' => $this->pads[$tap->text('foot')] = (int) $tap->number('bare'),
-            'ear' => $this->ears[$tap->text('side').'.'.$tap->text('place')] = $tap->text('state'),
-            'eye' => $this->eyes[$tap->text('side')] = $tap->text('state'),
-            'extents' => $this->extents = ['ring' => $tap->number('ring') ?? 0.0, 'channel' => $tap->number('channel') ?? 0.0, 'arc' => $tap->number('arc') ?? 0.0],
-            'incident' => $this->incidents[$tap->id] = ['what' => $tap->text('what'), 'zone' => $tap->text('zone'), 'tool' => $tap->text('tool'), 'action' => $tap->text('action'), 'told' => $tap->yes('told'), 'follow_up' => $tap->text('follow_up'), 'who' => $tap->who, 'at' => $tap->at],
+            'step' => ($this->steps[$tap->text('step')] = [
+                'state' => $tap->text('state'),
+                'why' => $tap->text('why'),
+                'who' => $tap->who,
+                'at' => $tap->at,
+            ]),
+            'timer' => $tap->yes('on')
+                ? $this->timer($tap->text('timer'))->start($tap)
+                : $this->timer($tap->text('timer'))->stop($tap->at),
+            'felt' => ($this->timer('clipping')->felt[$tap->text('blade')] = $tap->at),
+            'reading' => ($this->timer('clipping')->readings[$tap->text('blade')] = [
+                'celsius' => $tap->number('celsius') ?? 0.0,
+                'at' => $tap->at,
+            ]),
+            'welfare' => ($this->timer('drying')->looked = $tap->at),
+            'claw' => ($this->claws[$tap->text('foot').'.'.(int) $tap->number('claw')] = $tap->text('state')),
+            'pads' => ($this->pads[$tap->text('foot')] = (int) $tap->number('bare')),
+            'ear' => ($this->ears[$tap->text('side').'.'.$tap->text('place')] = $tap->text('state')),
+            'eye' => ($this->eyes[$tap->text('side')] = $tap->text('state')),
+            'extents' => ($this->extents = [
+                'ring' => $tap->number('ring') ?? 0.0,
+                'channel' => $tap->number('channel') ?? 0.0,
+                'arc' => $tap->number('arc') ?? 0.0,
+            ]),
+            'incident' => ($this->incidents[$tap->id] = [
+                'what' => $tap->text('what'),
+                'zone' => $tap->text('zone'),
+                'tool' => $tap->text('tool'),
+                'action' => $tap->text('action'),
+                'told' => $tap->yes('told'),
+                'follow_up' => $tap->text('follow_up'),
+                'who' => $tap->who,
+                'at' => $tap->at,
+            ]),
             'told' => $this->told($tap),
             'pause' => $this->pause($tap),
             'resume' => $this->resume($tap),
             'hand_over' => $this->handOver($tap),
-            'note' => $this->notes[] = ['text' => $tap->text('text'), 'who' => $tap->who, 'at' => $tap->at],
-            'look' => $this->looked[$tap->text('look')] = $tap->yes('ok'),
+            'note' => ($this->notes[] = ['text' => $tap->text('text'), 'who' => $tap->who, 'at' => $tap->at]),
+            'look' => ($this->looked[$tap->text('look')] = $tap->yes('ok')),
             default => throw new \LogicException("Nobody checked a tap of kind $tap->kind."),
         };
     }
@@ -115,7 +144,15 @@ final class Board
     /** Minutes at work since it began: pauses do not count. */
     public function minutesAtWork(\DateTimeImmutable $began, \DateTimeImmutable $until): float
     {
-        $idle = array_sum(array_map(static fn (array $p): float => Moment::between(max($p['from'], $began), min($p['to'] ?? $until, $until)), $this->pauses));
+        $idle = array_sum(
+            array_map(
+                static fn (array $p): float => Moment::between(
+                    max($p['from'], $began),
+                    min($p['to'] ?? $until, $until),
+                ),
+                $this->pauses,
+            ),
+        );
 
         return max(0.0, Moment::between($began, $until) - $idle) / 60;
     }
@@ -129,7 +166,11 @@ final class Board
         }
         $states = array_map(fn (string $z): string => $this->zones[$z]->state ?? 'planned', $zones);
 
-        return [] === array_intersect($states, ['planned', 'partly']) ? 'done' : ([] === array_diff($states, ['planned']) ? 'open' : 'begun');
+        return [] === array_intersect($states, ['planned', 'partly'])
+            ? 'done'
+            : ([] === array_diff($states, ['planned'])
+                ? 'open'
+                : 'begun');
     }
 
     public function timer(string $kind): TimerLog
@@ -149,7 +190,8 @@ final class Board
         $id = $tap->text('incident');
         if (isset($this->incidents[$id])) {
             $this->incidents[$id]['told'] = true;
-            $this->incidents[$id]['follow_up'] = '' === $tap->text('follow_up') ? $this->incidents[$id]['follow_up'] : $tap->text('follow_up');
+            $this->incidents[$id]['follow_up'] =
+                '' === $tap->text('follow_up') ? $this->incidents[$id]['follow_up'] : $tap->text('follow_up');
         }
     }
 
@@ -173,7 +215,14 @@ final class Board
 
     private function handOver(Tap $tap): void
     {
-        $this->handOver = ['to' => $tap->text('to'), 'side' => $tap->text('side'), 'next' => $tap->text('next'), 'note' => $tap->text('note'), 'who' => $tap->who, 'at' => $tap->at];
+        $this->handOver = [
+            'to' => $tap->text('to'),
+            'side' => $tap->text('side'),
+            'next' => $tap->text('next'),
+            'note' => $tap->text('note'),
+            'who' => $tap->who,
+            'at' => $tap->at,
+        ];
         foreach (['clipping', 'undercoat', 'acclimatising'] as $kind) {
             $this->timer($kind)->stop($tap->at);
         }

@@ -8,7 +8,11 @@ namespace KeenThistle\Core\Table;
 
 final class Carry
 {
-    private const PATCHES = ['forced_by_mat' => 'it was forced by a mat', 'repair' => 'it repaired an earlier cut', 'cleared_by_vet' => 'it was cleared for a vet'];
+    private const PATCHES = [
+        'forced_by_mat' => 'it was forced by a mat',
+        'repair' => 'it repaired an earlier cut',
+        'cleared_by_vet' => 'it was cleared for a vet',
+    ];
 
     private function __construct()
     {

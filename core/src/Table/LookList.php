@@ -30,14 +30,38 @@ final readonly class LookList
         foreach (Step::cases() as $step) {
             $mine = $bySteps[$step->value] ?? [];
             if ([] !== $mine) {
-                $open = array_values(array_filter($mine, static fn (string $z): bool => !\in_array($board->zones[$z]->state ?? 'planned', ['done', 'not_needed', 'deferred'], true)));
-                $out[] = ['look' => $step->value, 'words' => ucfirst($step->title()).': '.$step->doneWhen(), 'ok' => $board->looked[$step->value] ?? false, 'open' => $open];
+                $open = array_values(
+                    array_filter(
+                        $mine,
+                        static fn (string $z): bool => !\in_array(
+                            $board->zones[$z]->state ?? 'planned',
+                            ['done', 'not_needed', 'deferred'],
+                            true,
+                        ),
+                    ),
+                );
+                $out[] = [
+                    'look' => $step->value,
+                    'words' => ucfirst($step->title()).': '.$step->doneWhen(),
+                    'ok' => $board->looked[$step->value] ?? false,
+                    'open' => $open,
+                ];
             }
         }
         if ([] !== $sides) {
-            $out[] = ['look' => 'sides', 'words' => 'Left and right alike, from in front, from behind and from above', 'ok' => $board->looked['sides'] ?? false, 'open' => self::unequal($sides, $board)];
+            $out[] = [
+                'look' => 'sides',
+                'words' => 'Left and right alike, from in front, from behind and from above',
+                'ok' => $board->looked['sides'] ?? false,
+                'open' => self::unequal($sides, $board),
+            ];
         }
-        $out[] = ['look' => 'walk', 'words' => ucfirst(Step::Look->doneWhen()), 'ok' => $board->looked['walk'] ?? false, 'open' => []];
+        $out[] = [
+            'look' => 'walk',
+            'words' => ucfirst(Step::Look->doneWhen()),
+            'ok' => $board->looked['walk'] ?? false,
+            'open' => [],
+        ];
 
         return $out;
     }

@@ -34,14 +34,18 @@ final readonly class PhaseClock
                 $paused ??= $tap->at;
             } elseif ('resume' === $tap->kind && null !== $paused) {
                 // The clock stands still meanwhile.
-                $from = $from->modify('+'.(int) round(Moment::between(max($paused, $from), $tap->at) * 1000).' milliseconds');
+                $from = $from->modify(
+                    '+'.(int) round(Moment::between(max($paused, $from), $tap->at) * 1000).' milliseconds',
+                );
                 $paused = null;
             }
             $phase = self::phase($tap, $scissored);
             if (null === $phase || $tap->held) {
                 continue;
             }
-            $out[$phase->value] = ($out[$phase->value] ?? 0.0) + Moment::between($from, null === $paused ? $tap->at : min($paused, $tap->at)) / 60;
+            $out[$phase->value] =
+                ($out[$phase->value] ?? 0.0) +
+                Moment::between($from, null === $paused ? $tap->at : min($paused, $tap->at)) / 60;
             $from = max($from, $tap->at);
         }
 

@@ -10,7 +10,27 @@ final readonly class Tap
 {
     /** A device's own name for a tap. */
     public const ID = '/^[A-Za-z0-9_-]{8,64}$/D';
-    public const KINDS = ['zone', 'step', 'timer', 'felt', 'reading', 'welfare', 'claw', 'pads', 'ear', 'eye', 'extents', 'incident', 'told', 'pause', 'resume', 'hand_over', 'note', 'look', 'choose'];
+    public const KINDS = [
+        'zone',
+        'step',
+        'timer',
+        'felt',
+        'reading',
+        'welfare',
+        'claw',
+        'pads',
+        'ear',
+        'eye',
+        'extents',
+        'incident',
+        'told',
+        'pause',
+        'resume',
+        'hand_over',
+        'note',
+        'look',
+        'choose',
+    ];
     public const ZONE_STATES = ['planned', 'done', 'partly', 'deferred', 'not_needed'];
     public const STEP_STATES = ['open', 'done', 'skipped'];
     public const CLAW_STATES = ['tipped', 'tiny_cut', 'ground', 'left', 'refused', 'quicked'];
@@ -25,8 +45,16 @@ final readonly class Tap
      * @param array<string, mixed> $data by kind, as it was checked when it came in
      * @param bool $held kept, but not counted: somebody else had tapped the same otherwise
      */
-    public function __construct(public string $id, public int $seq, public string $who, public string $device, public \DateTimeImmutable $at, public string $kind, public array $data, public bool $held = false)
-    {
+    public function __construct(
+        public string $id,
+        public int $seq,
+        public string $who,
+        public string $device,
+        public \DateTimeImmutable $at,
+        public string $kind,
+        public array $data,
+        public bool $held = false,
+    ) {
     }
 
     public function text(string $name): string

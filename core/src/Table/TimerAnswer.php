@@ -20,8 +20,19 @@ final readonly class TimerAnswer
      * @param list<Reason> $reasons
      */
     public function __construct(
-        public TimerKind $kind, public bool $running, public ?string $who, public ?\DateTimeImmutable $since, public ?string $blade, public float $ran, public ?int $limit, public ?float $left, public string $level, public bool $forgotten,
-        public string $words, public array $cautions, public array $reasons,
+        public TimerKind $kind,
+        public bool $running,
+        public ?string $who,
+        public ?\DateTimeImmutable $since,
+        public ?string $blade,
+        public float $ran,
+        public ?int $limit,
+        public ?float $left,
+        public string $level,
+        public bool $forgotten,
+        public string $words,
+        public array $cautions,
+        public array $reasons,
     ) {
     }
 }

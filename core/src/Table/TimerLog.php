@@ -8,7 +8,10 @@ namespace KeenThistle\Core\Table;
 
 final class TimerLog
 {
-    /** @var list<array{from: \DateTimeImmutable, to: \DateTimeImmutable|null, who: string, blade: string|null, seconds: int|null}> oldest first */
+    /**
+     * @var list<array{from: \DateTimeImmutable, to: \DateTimeImmutable|null, who: string, blade: string|null,
+     *     seconds: int|null}> oldest first
+     */
     public array $spans = [];
 
     /** When the dog was last looked at. */
@@ -25,7 +28,13 @@ final class TimerLog
         $this->stop($tap->at);
         $minutes = $tap->number('minutes');
         $blade = $tap->text('blade');
-        $this->spans[] = ['from' => $tap->at, 'to' => null, 'who' => $tap->who, 'blade' => '' === $blade ? null : $blade, 'seconds' => null === $minutes ? null : (int) round($minutes * 60)];
+        $this->spans[] = [
+            'from' => $tap->at,
+            'to' => null,
+            'who' => $tap->who,
+            'blade' => '' === $blade ? null : $blade,
+            'seconds' => null === $minutes ? null : (int) round($minutes * 60),
+        ];
     }
 
     /** Stopping what does not run is nothing: two hands may have stopped it. */
@@ -37,7 +46,10 @@ final class TimerLog
         }
     }
 
-    /** @return array{from: \DateTimeImmutable, to: \DateTimeImmutable|null, who: string, blade: string|null, seconds: int|null}|null */
+    /**
+     * @return array{from: \DateTimeImmutable, to: \DateTimeImmutable|null, who: string, blade: string|null,
+     *     seconds: int|null}|null
+     */
     public function newest(): ?array
     {
         return [] === $this->spans ? null : $this->spans[\count($this->spans) - 1];
@@ -46,12 +58,21 @@ final class TimerLog
     /** Seconds in all. */
     public function ran(\DateTimeImmutable $now): float
     {
-        return array_sum(array_map(static fn (array $s): float => Moment::between($s['from'], $s['to'] ?? $now), $this->spans));
+        return array_sum(
+            array_map(static fn (array $s): float => Moment::between($s['from'], $s['to'] ?? $now), $this->spans),
+        );
     }
 
     /** Seconds one blade has run in all. */
     public function ranWith(string $blade, \DateTimeImmutable $now): float
     {
-        return array_sum(array_map(static fn (array $s): float => $s['blade'] === $blade ? Moment::between($s['from'], $s['to'] ?? $now) : 0.0, $this->spans));
+        return array_sum(
+            array_map(
+                static fn (array $s): float => $s['blade'] === $blade
+                    ? Moment::between($s['from'], $s['to'] ?? $now)
+                    : 0.0,
+                $this->spans,
+            ),
+        );
     }
 }

@@ -21,8 +21,11 @@ final readonly class TimerRule
      * @param int|null $undercoat seconds the season leaves for the undercoat; null: no cap
      * @param bool $watched whether this dog is never dried unattended
      */
-    public function __construct(private array $spares = [], private ?int $undercoat = 600, private bool $watched = false)
-    {
+    public function __construct(
+        private array $spares = [],
+        private ?int $undercoat = 600,
+        private bool $watched = false,
+    ) {
     }
 
     public function answer(TimerKind $kind, TimerLog $log, \DateTimeImmutable $now): TimerAnswer
@@ -38,7 +41,21 @@ final readonly class TimerRule
         if (null === $span || !$open) {
             $ran = TimerKind::Undercoat === $kind ? $log->ran($now) : 0.0;
 
-            return new TimerAnswer($kind, false, null, null, null, $ran, $limit, null === $limit ? null : $limit - $ran, 'off', false, $kind->due(), [], $this->reasons($kind, $limit));
+            return new TimerAnswer(
+                $kind,
+                false,
+                null,
+                null,
+                null,
+                $ran,
+                $limit,
+                null === $limit ? null : $limit - $ran,
+                'off',
+                false,
+                $kind->due(),
+                [],
+                $this->reasons($kind, $limit),
+            );
         }
         // The undercoat's cap counts the whole visit; a look at the drying dog begins its time anew.
         $from = TimerKind::Drying === $kind && null !== $log->looked ? max($log->looked, $span['from']) : $span['from'];
@@ -46,12 +63,36 @@ final readonly class TimerRule
         $left = null === $limit ? null : $limit - $ran;
         $due = null !== $left && $left <= 0;
         $forgotten = null !== $limit && Moment::between($from, $now) > self::FORGOTTEN * $limit;
-        $cautions = [new Caution($kind->value, $kind->caution(), TimerKind::Drying === $kind ? Caution::DANGER : Caution::CAUTION)];
+        $cautions = [
+            new Caution(
+                $kind->value,
+                $kind->caution(),
+                TimerKind::Drying === $kind ? Caution::DANGER : Caution::CAUTION,
+            ),
+        ];
         if (TimerKind::Drying === $kind && $this->watched) {
-            $cautions[] = new Caution('never_unattended', 'This dog is never dried unattended: stay with it.', Caution::DANGER);
+            $cautions[] = new Caution(
+                'never_unattended',
+                'This dog is never dried unattended: stay with it.',
+                Caution::DANGER,
+            );
         }
 
-        return new TimerAnswer($kind, true, $span['who'], $span['from'], null, $ran, $limit, $left, $due ? 'due' : 'running', $forgotten, $due ? $kind->due() : $kind->label(), $cautions, $this->reasons($kind, $limit));
+        return new TimerAnswer(
+            $kind,
+            true,
+            $span['who'],
+            $span['from'],
+            null,
+            $ran,
+            $limit,
+            $left,
+            $due ? 'due' : 'running',
+            $forgotten,
+            $due ? $kind->due() : $kind->label(),
+            $cautions,
+            $this->reasons($kind, $limit),
+        );
     }
 
     private function clipping(TimerLog $log, \DateTimeImmutable $now): TimerAnswer
@@ -67,14 +108,24 @@ final readonly class TimerRule
         $spans = [];
         foreach ($log->spans as $s) {
             if ($s['blade'] === $blade) {
-                $spans[] = ['from' => Moment::between($begin, $s['from']), 'to' => Moment::between($begin, $s['to'] ?? $now)];
+                $spans[] = [
+                    'from' => Moment::between($begin, $s['from']),
+                    'to' => Moment::between($begin, $s['to'] ?? $now),
+                ];
             }
         }
         $felt = $log->felt[$blade] ?? null;
         $reading = $log->readings[$blade] ?? null;
         // A reading says nothing any more once the blade was felt, or has run for a check's length since.
         $celsius = null !== $reading && (null === $felt || $reading['at'] >= $felt) ? $reading['celsius'] : null;
-        $heat = (new HeatRule())->now($blade, $spans, null === $felt ? null : Moment::between($begin, $felt), Moment::between($begin, $now), $celsius, $this->spares[$blade] ?? 0);
+        $heat = (new HeatRule())->now(
+            $blade,
+            $spans,
+            null === $felt ? null : Moment::between($begin, $felt),
+            Moment::between($begin, $now),
+            $celsius,
+            $this->spares[$blade] ?? 0,
+        );
         $forgotten = $running && Moment::between($span['from'], $now) > self::FORGOTTEN_CLIPPING;
         $level = match (true) {
             'stop' === $heat->level, 'warn' === $heat->level => $heat->level,
@@ -84,22 +135,46 @@ final readonly class TimerRule
         };
         $words = [] === $heat->cautions ? \sprintf('%s running', $blade) : $heat->cautions[0]->message;
 
-        return new TimerAnswer($kind, $running, $span['who'], $running ? $span['from'] : null, $blade, $heat->ran, $heat->every, $heat->every - $heat->ran, $level, $forgotten, $words, [...$heat->cautions, new Caution($kind->value, $kind->caution())], $heat->reasons);
+        return new TimerAnswer(
+            $kind,
+            $running,
+            $span['who'],
+            $running ? $span['from'] : null,
+            $blade,
+            $heat->ran,
+            $heat->every,
+            $heat->every - $heat->ran,
+            $level,
+            $forgotten,
+            $words,
+            [...$heat->cautions, new Caution($kind->value, $kind->caution())],
+            $heat->reasons,
+        );
     }
 
     /** @return list<Reason> */
     private function reasons(TimerKind $kind, ?int $limit): array
     {
         if (null === $limit) {
-            return TimerKind::Undercoat === $kind ? [new Reason('season', 0, 'min cap', 'the coat is being let go now: no cap')] : [];
+            return TimerKind::Undercoat === $kind
+                ? [new Reason('season', 0, 'min cap', 'the coat is being let go now: no cap')]
+                : [];
         }
 
-        return [new Reason('limit', $limit, 's', match ($kind) {
-            TimerKind::Undercoat => 'the coat is being kept for the cold, or the salon caps it: counted over the whole visit',
-            TimerKind::Drying => 'between two looks at the dog',
-            TimerKind::Dwell => 'usual; the shampoo\'s label rules',
-            TimerKind::Acclimatising => 'three quarters of a minute for anything new',
-            default => 'usual',
-        })];
+        return [
+            new Reason(
+                'limit',
+                $limit,
+                's',
+                match ($kind) {
+                    TimerKind::Undercoat => 'the coat is being kept for the cold, or the salon caps it: counted '.
+                        'over the whole visit',
+                    TimerKind::Drying => 'between two looks at the dog',
+                    TimerKind::Dwell => 'usual; the shampoo\'s label rules',
+                    TimerKind::Acclimatising => 'three quarters of a minute for anything new',
+                    default => 'usual',
+                },
+            ),
+        ];
     }
 }

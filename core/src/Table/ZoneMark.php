@@ -12,8 +12,16 @@ final readonly class ZoneMark
      * @param array<string, mixed>|null $actual what was really used, as sent; null: as planned
      * @param string $carry "" as the plan says, "repeat" or "do_not_repeat"
      */
-    public function __construct(public string $state, public string $why, public ?array $actual, public string $carry, public string $who, public string $device, public \DateTimeImmutable $at, public int $seq)
-    {
+    public function __construct(
+        public string $state,
+        public string $why,
+        public ?array $actual,
+        public string $carry,
+        public string $who,
+        public string $device,
+        public \DateTimeImmutable $at,
+        public int $seq,
+    ) {
     }
 
     public static function of(Tap $tap): self
@@ -24,7 +32,16 @@ final readonly class ZoneMark
             $map[(string) $name] = $value;
         }
 
-        return new self($tap->text('state'), $tap->text('why'), \is_array($actual) ? $map : null, $tap->text('carry'), $tap->who, $tap->device, $tap->at, $tap->seq);
+        return new self(
+            $tap->text('state'),
+            $tap->text('why'),
+            \is_array($actual) ? $map : null,
+            $tap->text('carry'),
+            $tap->who,
+            $tap->device,
+            $tap->at,
+            $tap->seq,
+        );
     }
 
     /** Whether the other says the same, so that nobody need choose. */
@@ -33,7 +50,10 @@ final readonly class ZoneMark
         return $this->state === $other->state && $this->actual === $other->actual && $this->carry === $other->carry;
     }
 
-    /** Whether a tap made without knowledge of this mark would overwrite it otherwise. @param int $saw the newest tap its maker had seen */
+    /**
+     * Whether a tap made without knowledge of this mark would overwrite it otherwise. @param int $saw the newest tap
+     * its maker had seen
+     */
     public function stands(self $other, int $saw): bool
     {
         return $this->seq > $saw && $this->device !== $other->device && !$this->agrees($other);

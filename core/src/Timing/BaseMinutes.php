@@ -9,14 +9,23 @@ namespace KeenThistle\Core\Timing;
 use KeenThistle\Core\Coat\CoatType;
 
 /**
- * Chosen so that a calm 10 kg curly dog, 16 mm all over, no mats, comes to 110 minutes and a smooth 20 kg dog's bath and
- * nails to 45; between them each coat keeps the proportions groomers expect (a long double coat dries for as long as a curly
+ * Chosen so that a calm 10 kg curly dog, 16 mm all over, no mats, comes to 110 minutes and a smooth 20 kg dog's bath
+ * and
+ * nails to 45; between them each coat keeps the proportions groomers expect (a long double coat dries for as long as
+ * a curly
  * one but is hardly cut). A salon replaces them by what its own visits teach.
  */
 final class BaseMinutes
 {
     /** Minutes whatever the size. */
-    private const FIXED = ['settle' => 3.0, 'check' => 5.0, 'close_work' => 8.0, 'nails_pads_ears' => 10.0, 'finish' => 6.0, 'notes' => 3.0];
+    private const FIXED = [
+        'settle' => 3.0,
+        'check' => 5.0,
+        'close_work' => 8.0,
+        'nails_pads_ears' => 10.0,
+        'finish' => 6.0,
+        'notes' => 3.0,
+    ];
 
     /** Minutes per m²: bath, dry, comb-out, clipping, scissoring the outline. */
     private const BY_COAT = [
@@ -46,17 +55,24 @@ final class BaseMinutes
      * @param float $scissored share that is scissored or thinned
      * @param float $stripped share that is hand-stripped
      */
-    public static function of(Phase $phase, CoatType $coat, float $m2, float $clipped, float $scissored, float $stripped): float
-    {
+    public static function of(
+        Phase $phase,
+        CoatType $coat,
+        float $m2,
+        float $clipped,
+        float $scissored,
+        float $stripped,
+    ): float {
         [$bath, $dry, $comb, $clip, $outline] = self::BY_COAT[$coat->value];
 
-        return self::FIXED[$phase->value] ?? match ($phase) {
-            Phase::Bath => $bath * $m2,
-            Phase::Dry => $dry * $m2,
-            Phase::CombOut => $comb * $m2,
-            Phase::Clip => max($clip, 0.0 < $clipped ? 15.0 : 0.0) * $m2 * $clipped,
-            Phase::Scissor => ($outline + self::SCISSORED * $scissored + self::STRIPPED * $stripped) * $m2,
-            default => 0.0,
-        };
+        return self::FIXED[$phase->value] ??
+            match ($phase) {
+                Phase::Bath => $bath * $m2,
+                Phase::Dry => $dry * $m2,
+                Phase::CombOut => $comb * $m2,
+                Phase::Clip => max($clip, 0.0 < $clipped ? 15.0 : 0.0) * $m2 * $clipped,
+                Phase::Scissor => ($outline + self::SCISSORED * $scissored + self::STRIPPED * $stripped) * $m2,
+                default => 0.0,
+            };
     }
 }

@@ -35,7 +35,10 @@ final readonly class Learned
         $sd = null;
         if ($n >= self::OWN_SD_FROM) {
             $middle = array_sum($logs) / $n;
-            $sd = max(self::LEAST_SD, sqrt(array_sum(array_map(static fn (float $l): float => ($l - $middle) ** 2, $logs)) / ($n - 1)));
+            $sd = max(
+                self::LEAST_SD,
+                sqrt(array_sum(array_map(static fn (float $l): float => ($l - $middle) ** 2, $logs)) / ($n - 1)),
+            );
         }
 
         return new self(($n * $mean + self::PRIOR_VISITS) / ($n + self::PRIOR_VISITS), $n, $sd);

@@ -18,16 +18,27 @@ final readonly class Minutes
      * @param list<array{label: string, minor: int}> $priceTerms
      * @param list<Reason> $reasons
      */
-    public function __construct(public array $phases, public float $likely, public float $sure, public int $slot, public float $personMinutes, public ?int $price, public array $priceTerms, public array $reasons)
-    {
+    public function __construct(
+        public array $phases,
+        public float $likely,
+        public float $sure,
+        public int $slot,
+        public float $personMinutes,
+        public ?int $price,
+        public array $priceTerms,
+        public array $reasons,
+    ) {
     }
 
-    /** @return array<string, float> minutes by phase, with what the dog and the day multiply them by: they add up to the likely ones */
+    /**
+     * @return array<string, float> minutes by phase, with what the dog and the day multiply them by: they add up to
+     *     the likely ones
+     */
     public function scaled(): array
     {
         $sum = array_sum($this->phases);
 
-        return array_map(fn (float $m): float => round($sum > 0 ? $m * $this->likely / $sum : $m, 1), $this->phases);
+        return array_map(fn (float $m): float => round($sum > 0 ? ($m * $this->likely) / $sum : $m, 1), $this->phases);
     }
 
     /** @return array<string, mixed> */
@@ -38,7 +49,14 @@ final readonly class Minutes
             'minutes_80' => round($this->sure, 1),
             'slot_minutes' => $this->slot,
             'person_minutes' => round($this->personMinutes, 1),
-            'phases' => array_map(static fn (string $phase, float $minutes): array => ['phase' => $phase, 'minutes' => round($minutes, 1)], array_keys($this->phases), $this->phases),
+            'phases' => array_map(
+                static fn (string $phase, float $minutes): array => [
+                    'phase' => $phase,
+                    'minutes' => round($minutes, 1),
+                ],
+                array_keys($this->phases),
+                $this->phases,
+            ),
             'price_minor' => $this->price,
             'price_terms' => $this->priceTerms,
             'reasons' => Reason::listToArray($this->reasons),

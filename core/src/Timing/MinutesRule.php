@@ -1,6 +1,8 @@
 <?php
 
-/** How long a visit takes and what it costs: base minutes, what this dog adds, what was learned, and how sure that is. */
+/**
+ * How long a visit takes and what it costs: base minutes, what this dog adds, what was learned, and how sure that is.
+ */
 
 declare(strict_types=1);
 
@@ -14,7 +16,7 @@ final readonly class MinutesRule
 {
     private const NEW_THING = 0.75;
     private const LATE_WEEK = 0.03;
-    private const LATE_MOST = 0.30;
+    private const LATE_MOST = 0.3;
     private const SALON_SD = 0.18;
     /** Where four fifths of a normal distribution lie below. */
     private const Z80 = 0.8416212335729143;
@@ -28,7 +30,8 @@ final readonly class MinutesRule
         foreach ($work->service->phases() as $phase) {
             $minutes = match ($phase) {
                 Phase::Knots => $work->matting,
-                Phase::Settle => BaseMinutes::of($phase, $work->coat, $m2, $clipped, $scissored, $stripped) + self::NEW_THING * $work->newThings,
+                Phase::Settle => BaseMinutes::of($phase, $work->coat, $m2, $clipped, $scissored, $stripped) +
+                    self::NEW_THING * $work->newThings,
                 default => BaseMinutes::of($phase, $work->coat, $m2, $clipped, $scissored, $stripped),
             };
             if ($minutes > 0) {
@@ -46,31 +49,76 @@ final readonly class MinutesRule
         $people = Handling::TwoPerson === $work->handling ? 1.5 : 1.0;
         $reasons = [
             new Reason('surface', round($m2, 3), 'm²', \sprintf('0.101 × %s kg to the power of 2/3', $work->kg)),
-            new Reason('base', round($sum - $work->matting - self::NEW_THING * $work->newThings, 1), 'min', "published table, {$work->coat->label()} coat, {$work->service->value}"),
+            new Reason(
+                'base',
+                round($sum - $work->matting - self::NEW_THING * $work->newThings, 1),
+                'min',
+                "published table, {$work->coat->label()} coat, {$work->service->value}",
+            ),
         ];
         if ($work->matting > 0) {
             $reasons[] = new Reason('matting', round($work->matting, 1), 'min', 'from the comb test');
         }
         if ($work->newThings > 0) {
-            $reasons[] = new Reason('acclimatising', round(self::NEW_THING * $work->newThings, 2), 'min', \sprintf('%s min for each of %d new things', self::NEW_THING, $work->newThings));
+            $reasons[] = new Reason(
+                'acclimatising',
+                round(self::NEW_THING * $work->newThings, 2),
+                'min',
+                \sprintf('%s min for each of %d new things', self::NEW_THING, $work->newThings),
+            );
         }
         $reasons[] = new Reason('handling', $handling, 'factor', str_replace('_', ' ', $work->handling->value));
         if ($work->weeksLate > 0) {
-            $reasons[] = new Reason('late', round($late, 2), 'factor', \sprintf('%s weeks past its clock: 3 %% each, at most 30 %%', round($work->weeksLate, 1)));
+            $reasons[] = new Reason(
+                'late',
+                round($late, 2),
+                'factor',
+                \sprintf('%s weeks past its clock: 3 %% each, at most 30 %%', round($work->weeksLate, 1)),
+            );
         }
-        $reasons[] = new Reason('this_dog', round($dog->ratio, 3), 'factor', 0 === $dog->n ? 'nothing learned yet' : "learned from $dog->n visits");
+        $reasons[] = new Reason(
+            'this_dog',
+            round($dog->ratio, 3),
+            'factor',
+            0 === $dog->n ? 'nothing learned yet' : "learned from $dog->n visits",
+        );
         if ($groomer->n > 0) {
-            $reasons[] = new Reason('this_groomer', round($groomer->ratio, 3), 'factor', "learned from $groomer->n visits");
+            $reasons[] = new Reason(
+                'this_groomer',
+                round($groomer->ratio, 3),
+                'factor',
+                "learned from $groomer->n visits",
+            );
         }
-        $reasons[] = new Reason('spread', round($sd, 3), 'sd', null === $dog->sd ? 'the salon\'s, until five visits are known' : 'this dog\'s own');
+        $reasons[] = new Reason(
+            'spread',
+            round($sd, 3),
+            'sd',
+            null === $dog->sd ? 'the salon\'s, until five visits are known' : 'this dog\'s own',
+        );
         $terms = [];
         $price = null;
         if (null !== $work->rate) {
-            $terms = [['label' => \sprintf('%s min × %s', round($likely, 1), number_format($work->rate / 100, 2)), 'minor' => (int) round($likely * $work->rate)], ...$work->fees];
+            $terms = [
+                [
+                    'label' => \sprintf('%s min × %s', round($likely, 1), number_format($work->rate / 100, 2)),
+                    'minor' => (int) round($likely * $work->rate),
+                ],
+                ...$work->fees,
+            ];
             $price = array_sum(array_column($terms, 'minor'));
         }
 
-        return new Minutes($phases, $likely, $sure, (int) (self::SLOT * ceil(round($sure / self::SLOT, 9))), $likely * $people, $price, $terms, $reasons);
+        return new Minutes(
+            $phases,
+            $likely,
+            $sure,
+            (int) (self::SLOT * ceil(round($sure / self::SLOT, 9))),
+            $likely * $people,
+            $price,
+            $terms,
+            $reasons,
+        );
     }
 
     private static function handlingFactor(Handling $handling): float

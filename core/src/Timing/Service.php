@@ -18,8 +18,27 @@ enum Service: string
     {
         return match ($this) {
             self::Full => Phase::cases(),
-            self::Tidy => [Phase::Settle, Phase::Check, Phase::Knots, Phase::CloseWork, Phase::NailsPadsEars, Phase::Bath, Phase::Dry, Phase::CombOut, Phase::Notes],
-            self::Bath => [Phase::Settle, Phase::Check, Phase::Knots, Phase::NailsPadsEars, Phase::Bath, Phase::Dry, Phase::CombOut, Phase::Notes],
+            self::Tidy => [
+                Phase::Settle,
+                Phase::Check,
+                Phase::Knots,
+                Phase::CloseWork,
+                Phase::NailsPadsEars,
+                Phase::Bath,
+                Phase::Dry,
+                Phase::CombOut,
+                Phase::Notes,
+            ],
+            self::Bath => [
+                Phase::Settle,
+                Phase::Check,
+                Phase::Knots,
+                Phase::NailsPadsEars,
+                Phase::Bath,
+                Phase::Dry,
+                Phase::CombOut,
+                Phase::Notes,
+            ],
             self::Nails => [Phase::Settle, Phase::Check, Phase::NailsPadsEars, Phase::Notes],
         };
     }

@@ -1,6 +1,9 @@
 <?php
 
-/** Whose minutes are whose: the clipping and scissoring of a visit shared out over its zones, and over the blades that cut them. */
+/**
+ * Whose minutes are whose: the clipping and scissoring of a visit shared out over its zones, and over the blades that
+ * cut them.
+ */
 
 declare(strict_types=1);
 
@@ -10,7 +13,10 @@ use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Zone\Zone;
 
-/** By area within a phase: what is clipped shares the clipping; what is scissored, thinned, stripped or carded the scissoring. */
+/**
+ * By area within a phase: what is clipped shares the clipping; what is scissored, thinned, stripped or carded the
+ * scissoring.
+ */
 final class ZoneMinutes
 {
     private function __construct()
@@ -33,7 +39,7 @@ final class ZoneMinutes
         $minutes = [];
         foreach ($worked as $zone => $method) {
             $phase = self::phase($method);
-            $minutes[$zone] = ($phases[$phase] ?? 0.0) * Zone::of($zone)->hundredths / $area[$phase];
+            $minutes[$zone] = (($phases[$phase] ?? 0.0) * Zone::of($zone)->hundredths) / $area[$phase];
         }
 
         return $minutes;

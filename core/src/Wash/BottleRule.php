@@ -1,6 +1,8 @@
 <?php
 
-/** Bottles of mixed shampoo: how many, what stands on them, when they are poured away, what a dog costs, what is left. */
+/**
+ * Bottles of mixed shampoo: how many, what stands on them, when they are poured away, what a dog costs, what is left.
+ */
 
 declare(strict_types=1);
 
@@ -22,27 +24,52 @@ final readonly class BottleRule
      *
      * @throws InvalidInput for a discard date past the label's, or before it was mixed
      */
-    public function fill(Mix $mix, string $content, float $ratio, int $bottleMl, \DateTimeImmutable $mixedOn, ?int $labelDays, ?\DateTimeImmutable $discard, ?int $litreMinor, ?float $stockMl): array
-    {
+    public function fill(
+        Mix $mix,
+        string $content,
+        float $ratio,
+        int $bottleMl,
+        \DateTimeImmutable $mixedOn,
+        ?int $labelDays,
+        ?\DateTimeImmutable $discard,
+        ?int $litreMinor,
+        ?float $stockMl,
+    ): array {
         $latest = $mixedOn->modify('+'.($labelDays ?? 0).' days');
         if (null !== $discard && $discard > $latest) {
-            throw InvalidInput::at('discard_by', null === $labelDays ? 'must be the day it was mixed: the label allows no longer, as far as is known' : \sprintf('is past what the maker\'s label allows: %s at the latest', $latest->format('Y-m-d')));
+            throw InvalidInput::at(
+                'discard_by',
+                null === $labelDays
+                    ? 'must be the day it was mixed: the label allows no longer, as far as is known'
+                    : \sprintf('is past what the maker\'s label allows: %s at the latest', $latest->format('Y-m-d')),
+            );
         }
         if (null !== $discard && $discard < $mixedOn) {
             throw InvalidInput::at('discard_by', 'is before it was mixed');
         }
         $by = $discard ?? $latest;
         $left = null === $stockMl ? null : round($stockMl - $mix->concentrate, 1);
-        $cautions = [new Caution('wash_bottles', 'Bottles are washed and dried between fills; nothing without a label is used.')];
+        $cautions = [
+            new Caution('wash_bottles', 'Bottles are washed and dried between fills; nothing without a label is used.'),
+        ];
         if (null !== $left && $left < 0) {
-            $cautions[] = new Caution('short', \sprintf('%s ml of concentrate are missing.', abs($left)), Caution::DANGER);
+            $cautions[] = new Caution(
+                'short',
+                \sprintf('%s ml of concentrate are missing.', abs($left)),
+                Caution::DANGER,
+            );
         }
 
         return [
-            'bottles' => max(1, (int) ceil(round(1000 * $mix->litres / $bottleMl, 6))),
-            'label' => [$content, \sprintf('1:%s (one part to %s parts water)', Ratio::plain($ratio), Ratio::plain($ratio)), 'mixed '.$mixedOn->format('Y-m-d'), 'discard by '.$by->format('Y-m-d')],
+            'bottles' => max(1, (int) ceil(round((1000 * $mix->litres) / $bottleMl, 6))),
+            'label' => [
+                $content,
+                \sprintf('1:%s (one part to %s parts water)', Ratio::plain($ratio), Ratio::plain($ratio)),
+                'mixed '.$mixedOn->format('Y-m-d'),
+                'discard by '.$by->format('Y-m-d'),
+            ],
             'discard_by' => $by->format('Y-m-d'),
-            'cost_minor' => null === $litreMinor ? null : (int) round($mix->concentrate / 1000 * $litreMinor),
+            'cost_minor' => null === $litreMinor ? null : (int) round(($mix->concentrate / 1000) * $litreMinor),
             'stock_left_ml' => $left,
             'warnings' => Caution::listToArray($cautions),
         ];

@@ -55,15 +55,25 @@ final readonly class MixRule
         self::ratio($ratio);
         $m2 = Surface::m2($kg);
 
-        return $this->litres($m2 * self::litresPerM2($coat) * $passes, $ratio, [
-            new Reason('surface', round($m2, 3), 'm²', \sprintf('0.101 × %s kg to the power of 2/3', $kg)),
-            new Reason('coat', self::litresPerM2($coat), 'l/m²', "{$coat->label()} coat, one pass"),
-            new Reason('passes', $passes, '×', 1 === $passes ? 'one pass' : "$passes passes"),
-            new Reason('ratio', $ratio, ':1', \sprintf('one part concentrate to %s parts water: 1 of %s', $ratio, $ratio + 1)),
-        ], [
-            new Caution('label', 'The maker\'s label rules: ratio, time on the coat, rinse.'),
-            new Caution('eyes', 'Not near the eyes; lukewarm; rinse until the water runs clear.'),
-        ]);
+        return $this->litres(
+            $m2 * self::litresPerM2($coat) * $passes,
+            $ratio,
+            [
+                new Reason('surface', round($m2, 3), 'm²', \sprintf('0.101 × %s kg to the power of 2/3', $kg)),
+                new Reason('coat', self::litresPerM2($coat), 'l/m²', "{$coat->label()} coat, one pass"),
+                new Reason('passes', $passes, '×', 1 === $passes ? 'one pass' : "$passes passes"),
+                new Reason(
+                    'ratio',
+                    $ratio,
+                    ':1',
+                    \sprintf('one part concentrate to %s parts water: 1 of %s', $ratio, $ratio + 1),
+                ),
+            ],
+            [
+                new Caution('label', 'The maker\'s label rules: ratio, time on the coat, rinse.'),
+                new Caution('eyes', 'Not near the eyes; lukewarm; rinse until the water runs clear.'),
+            ],
+        );
     }
 
     /**
@@ -76,7 +86,7 @@ final readonly class MixRule
     {
         self::ratio($ratio);
         // What is measured out is the concentrate, to a tenth of a millilitre; the water follows from it.
-        $concentrate = round(1000 * $litres / ($ratio + 1), 1);
+        $concentrate = round((1000 * $litres) / ($ratio + 1), 1);
 
         return new Mix($litres, $concentrate, round($concentrate * $ratio, 1), $reasons, $cautions);
     }
@@ -84,7 +94,14 @@ final readonly class MixRule
     public static function ratio(float $ratio, string $field = 'ratio'): void
     {
         if ($ratio > 0 && $ratio < 1) {
-            throw InvalidInput::at($field, \sprintf('is below 1: was 1:%s meant? Give the parts of water to one part of concentrate, %s', round(1 / $ratio), round(1 / $ratio)));
+            throw InvalidInput::at(
+                $field,
+                \sprintf(
+                    'is below 1: was 1:%s meant? Give the parts of water to one part of concentrate, %s',
+                    round(1 / $ratio),
+                    round(1 / $ratio),
+                ),
+            );
         }
         if ($ratio < 1 || $ratio > self::RATIO_MAX) {
             throw InvalidInput::at($field, 'must be 1 to 200 parts of water to one part of concentrate: 10 for 1:10');

@@ -19,36 +19,61 @@ final readonly class WashDay
      *
      * @return array{mix: Mix, dwell: int, passes: int, cost_minor: int|null}
      */
-    public static function dog(float $kg, CoatType $coat, float $ratio, string $kind, ?int $dwell, ?int $litreMinor, bool $straight = false): array
-    {
+    public static function dog(
+        float $kg,
+        CoatType $coat,
+        float $ratio,
+        string $kind,
+        ?int $dwell,
+        ?int $litreMinor,
+        bool $straight = false,
+    ): array {
         [$usual, $passes] = MixRule::usual($coat);
         $passes = 'conditioner' === $kind || $straight ? 1 : $passes;
         $mix = (new MixRule())->mix($kg, $coat, $passes, $ratio);
 
-        return ['mix' => $mix, 'dwell' => $dwell ?? $usual, 'passes' => $passes, 'cost_minor' => null === $litreMinor ? null : (int) round($mix->concentrate / 1000 * $litreMinor)];
+        return [
+            'mix' => $mix,
+            'dwell' => $dwell ?? $usual,
+            'passes' => $passes,
+            'cost_minor' => null === $litreMinor ? null : (int) round(($mix->concentrate / 1000) * $litreMinor),
+        ];
     }
 
     /**
      * @param list<Mix> $mixes
      * @param float $standing ml mixed already, in bottles that may still be used
      *
-     * @return array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int, stock_left_ml: float, short: Caution|null}
+     * @return array{litres: float, concentrate_ml: float, water_ml: float, to_mix_l: float, bottles: int,
+     *     stock_left_ml: float, short: Caution|null}
      */
     public static function total(array $mixes, float $ratio, int $bottleMl, float $stockMl, float $standing): array
     {
         $litres = array_sum(array_map(static fn (Mix $m): float => $m->litres, $mixes));
         $missing = max(0.0, $litres - $standing / 1000);
-        $concentrate = round(1000 * $missing / ($ratio + 1), 1);
+        $concentrate = round((1000 * $missing) / ($ratio + 1), 1);
         $left = round($stockMl - $concentrate, 1);
 
         return [
-            'litres' => round($litres, 2), 'concentrate_ml' => $concentrate, 'water_ml' => round($concentrate * $ratio, 1), 'to_mix_l' => round($missing, 2), 'bottles' => 0.0 === $missing ? 0 : max(1, (int) ceil(round(1000 * $missing / $bottleMl, 6))), 'stock_left_ml' => $left,
-            'short' => $left < 0 ? new Caution('short', \sprintf('%s ml of concentrate are missing for today.', abs($left)), Caution::DANGER) : null,
+            'litres' => round($litres, 2),
+            'concentrate_ml' => $concentrate,
+            'water_ml' => round($concentrate * $ratio, 1),
+            'to_mix_l' => round($missing, 2),
+            'bottles' => 0.0 === $missing ? 0 : max(1, (int) ceil(round((1000 * $missing) / $bottleMl, 6))),
+            'stock_left_ml' => $left,
+            'short' => $left < 0
+                    ? new Caution(
+                        'short',
+                        \sprintf('%s ml of concentrate are missing for today.', abs($left)),
+                        Caution::DANGER,
+                    )
+                    : null,
         ];
     }
 
     /**
-     * What a dog is washed with: the first that is meant for its coat, else the first that is meant for any; never what its skin did not bear.
+     * What a dog is washed with: the first that is meant for its coat, else the first that is meant for any; never
+     * what its skin did not bear.
      *
      * @param array<string, list<string>> $coats coats by product, none: any
      * @param list<string> $not products it reacted to

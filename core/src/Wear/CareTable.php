@@ -1,6 +1,9 @@
 <?php
 
-/** What a tool of each kind asks for: a guard is only disinfected, a blade is oiled, felt and ground, shears show it by their edge. */
+/**
+ * What a tool of each kind asks for: a guard is only disinfected, a blade is oiled, felt and ground, shears show it by
+ * their edge.
+ */
 
 declare(strict_types=1);
 

@@ -18,8 +18,14 @@ final readonly class ToolEvent
      * @param string $dog whose hair it cut; "" where nobody said
      * @param float|null $celsius of a heat reading
      */
-    public function __construct(public string $kind, public \DateTimeImmutable $on, public float $minutes = 0.0, public string $dirt = 'clean', public string $dog = '', public ?float $celsius = null)
-    {
+    public function __construct(
+        public string $kind,
+        public \DateTimeImmutable $on,
+        public float $minutes = 0.0,
+        public string $dirt = 'clean',
+        public string $dog = '',
+        public ?float $celsius = null,
+    ) {
     }
 
     /** What a blade meets: dirt before the wash, undercoat on a double coat, clean hair else. */

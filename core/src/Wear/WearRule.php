@@ -20,7 +20,8 @@ final readonly class WearRule
 
     /**
      * @param list<ToolEvent> $events in any order
-     * @param list<array{on: \DateTimeImmutable, minutes: float}> $ahead what bookings will ask of it; used before the rate of recent use
+     * @param list<array{on: \DateTimeImmutable, minutes: float}> $ahead what bookings will ask of it; used before the
+     *     rate of recent use
      * @param string $kind of tool, as CareTable has it: a guard is never oiled
      */
     public function now(array $events, \DateTimeImmutable $today, array $ahead = [], string $kind = 'blade'): WearAnswer
@@ -68,29 +69,79 @@ final readonly class WearRule
             $cautions[] = new Caution('disinfect', 'Disinfect it before the next dog.', Caution::DANGER);
         }
         if ($packed) {
-            $cautions[] = new Caution('packed', 'Packed hair has stopped it: brush it out, and dry the coat better.', Caution::NOTE);
+            $cautions[] = new Caution(
+                'packed',
+                'Packed hair has stopped it: brush it out, and dry the coat better.',
+                Caution::NOTE,
+            );
         }
         if (null !== $hot && $hot >= HeatRule::WARN_FROM) {
-            $cautions[] = new Caution('heat', \sprintf('%s °C at its last reading: oil it, check its drive and tension before it touches skin.', $hot), $hot >= HeatRule::STOP_FROM ? Caution::DANGER : Caution::CAUTION);
+            $cautions[] = new Caution(
+                'heat',
+                \sprintf(
+                    '%s °C at its last reading: oil it, check its drive and tension before it touches skin.',
+                    $hot,
+                ),
+                $hot >= HeatRule::STOP_FROM ? Caution::DANGER : Caution::CAUTION,
+            );
         }
         if (($grinds && $left <= 0) || $dull) {
-            $cautions[] = new Caution('sharpen', $dull ? 'The edge test says dull: it bends the hair. To the grinder.' : 'It has run its minutes: to the grinder before it pulls.');
+            $cautions[] = new Caution(
+                'sharpen',
+                $dull
+                    ? 'The edge test says dull: it bends the hair. To the grinder.'
+                    : 'It has run its minutes: to the grinder before it pulls.',
+            );
         }
 
         return new WearAnswer(
-            round($sinceSharp, 1), CareTable::has($kind, 'oiled') ? max(0.0, round(self::OIL_MINUTES - $sinceOil, 1)) : null, $dirtyAfterUse, $cleanFor ?? '', $grinds ? max(0.0, round($left, 1)) : null, $on, $cautions,
+            round($sinceSharp, 1),
+            CareTable::has($kind, 'oiled') ? max(0.0, round(self::OIL_MINUTES - $sinceOil, 1)) : null,
+            $dirtyAfterUse,
+            $cleanFor ?? '',
+            $grinds ? max(0.0, round($left, 1)) : null,
+            $on,
+            $cautions,
             [
-                new Reason('worn', round($sinceSharp, 1), 'min', 'minutes cut × dirt factor (dirty 2, undercoat 1.3, clean 1) since it was sharpened'),
-                new Reason('since_oil', round($sinceOil, 1), 'min', \sprintf('oil every %s minutes', self::OIL_MINUTES)),
-                new Reason('recent', round($perDay, 2), 'min/day', \sprintf('over the last %d days', self::RECENT_DAYS)),
-                ...([] === $ahead ? [] : [new Reason('booked', round(array_sum(array_column($ahead, 'minutes')), 1), 'min', \sprintf('in %d bookings ahead', \count($ahead)))]),
+                new Reason(
+                    'worn',
+                    round($sinceSharp, 1),
+                    'min',
+                    'minutes cut × dirt factor (dirty 2, undercoat 1.3, clean 1) since it was sharpened',
+                ),
+                new Reason(
+                    'since_oil',
+                    round($sinceOil, 1),
+                    'min',
+                    \sprintf('oil every %s minutes', self::OIL_MINUTES),
+                ),
+                new Reason(
+                    'recent',
+                    round($perDay, 2),
+                    'min/day',
+                    \sprintf('over the last %d days', self::RECENT_DAYS),
+                ),
+                ...[] === $ahead
+                    ? []
+                    : [
+                        new Reason(
+                            'booked',
+                            round(array_sum(array_column($ahead, 'minutes')), 1),
+                            'min',
+                            \sprintf('in %d bookings ahead', \count($ahead)),
+                        ),
+                    ],
             ],
         );
     }
 
     /** @param list<array{on: \DateTimeImmutable, minutes: float}> $ahead */
-    private static function forecast(float $left, \DateTimeImmutable $today, array $ahead, float $perDay): ?\DateTimeImmutable
-    {
+    private static function forecast(
+        float $left,
+        \DateTimeImmutable $today,
+        array $ahead,
+        float $perDay,
+    ): ?\DateTimeImmutable {
         if ($left <= 0) {
             return $today;
         }

@@ -62,27 +62,94 @@ final class ZoneTable
 
     /** Pairs that meet on the dog; "*" pairs keep their side, a front foot meets the foreleg, a hind foot the hock. */
     private const MEETINGS = [
-        ['skull', 'fringe'], ['skull', 'nape'], ['skull', 'cheek_*'], ['skull', 'ear_outer_*'], ['skull', 'brow'],
-        ['fringe', 'brow'], ['brow', 'inner_eye_*'], ['brow', 'stop'], ['stop', 'inner_eye_*'], ['stop', 'muzzle'],
-        ['cheek_*', 'muzzle'], ['cheek_*', 'throat'], ['cheek_*', 'ear_outer_*'], ['cheek_*', 'neck_sides'], ['cheek_*', 'inner_eye_*'],
-        ['muzzle', 'lips'], ['muzzle', 'beard'], ['lips', 'beard'], ['beard', 'throat'],
-        ['ear_outer_*', 'ear_feather_*'], ['ear_outer_*', 'ear_inner_*'], ['ear_inner_*', 'ear_feather_*'],
-        ['nape', 'neck_sides'], ['nape', 'back'], ['neck_sides', 'throat'], ['neck_sides', 'shoulder_*'], ['throat', 'chest'],
-        ['shoulder_*', 'back'], ['shoulder_*', 'ribs_*'], ['shoulder_*', 'chest'], ['shoulder_*', 'foreleg_*'],
-        ['back', 'ribs_*'], ['back', 'loin'], ['ribs_*', 'loin'], ['ribs_*', 'belly'], ['chest', 'foreleg_*'], ['chest', 'belly'],
-        ['loin', 'rump'], ['loin', 'thigh_*'], ['belly', 'belly_patch'], ['belly', 'groin'], ['belly', 'armpit_*'], ['belly', 'inner_thigh_*'],
-        ['belly_patch', 'sheath_or_vulva'], ['groin', 'inner_thigh_*'], ['groin', 'sheath_or_vulva'],
-        ['rump', 'thigh_*'], ['rump', 'tail_root'], ['rump', 'tail_root_arc'], ['thigh_*', 'breeches_*'], ['thigh_*', 'hock_*'],
-        ['thigh_*', 'inner_thigh_*'], ['breeches_*', 'hock_*'], ['breeches_*', 'channel'], ['breeches_*', 'inner_thigh_*'], ['rump', 'breeches_*'],
-        ['under_tail_ring', 'channel'], ['under_tail_ring', 'tail_root_arc'], ['channel', 'inner_thigh_*'], ['tail_root_arc', 'tail_root'],
-        ['tail_root', 'tail_flag'], ['tail_flag', 'tail_tip'],
-        ['foreleg_*', 'elbow_*'], ['foreleg_*', 'front_feather_*'], ['foreleg_*', 'armpit_*'], ['elbow_*', 'armpit_*'], ['elbow_*', 'ribs_*'], ['elbow_*', 'front_feather_*'],
-        ['foreleg_*', 'toe_outline_front_*'], ['hock_*', 'toe_outline_hind_*'],
-        ['toe_outline_#', 'between_toes_#'], ['between_toes_#', 'pads_#'],
+        ['skull', 'fringe'],
+        ['skull', 'nape'],
+        ['skull', 'cheek_*'],
+        ['skull', 'ear_outer_*'],
+        ['skull', 'brow'],
+        ['fringe', 'brow'],
+        ['brow', 'inner_eye_*'],
+        ['brow', 'stop'],
+        ['stop', 'inner_eye_*'],
+        ['stop', 'muzzle'],
+        ['cheek_*', 'muzzle'],
+        ['cheek_*', 'throat'],
+        ['cheek_*', 'ear_outer_*'],
+        ['cheek_*', 'neck_sides'],
+        ['cheek_*', 'inner_eye_*'],
+        ['muzzle', 'lips'],
+        ['muzzle', 'beard'],
+        ['lips', 'beard'],
+        ['beard', 'throat'],
+        ['ear_outer_*', 'ear_feather_*'],
+        ['ear_outer_*', 'ear_inner_*'],
+        ['ear_inner_*', 'ear_feather_*'],
+        ['nape', 'neck_sides'],
+        ['nape', 'back'],
+        ['neck_sides', 'throat'],
+        ['neck_sides', 'shoulder_*'],
+        ['throat', 'chest'],
+        ['shoulder_*', 'back'],
+        ['shoulder_*', 'ribs_*'],
+        ['shoulder_*', 'chest'],
+        ['shoulder_*', 'foreleg_*'],
+        ['back', 'ribs_*'],
+        ['back', 'loin'],
+        ['ribs_*', 'loin'],
+        ['ribs_*', 'belly'],
+        ['chest', 'foreleg_*'],
+        ['chest', 'belly'],
+        ['loin', 'rump'],
+        ['loin', 'thigh_*'],
+        ['belly', 'belly_patch'],
+        ['belly', 'groin'],
+        ['belly', 'armpit_*'],
+        ['belly', 'inner_thigh_*'],
+        ['belly_patch', 'sheath_or_vulva'],
+        ['groin', 'inner_thigh_*'],
+        ['groin', 'sheath_or_vulva'],
+        ['rump', 'thigh_*'],
+        ['rump', 'tail_root'],
+        ['rump', 'tail_root_arc'],
+        ['thigh_*', 'breeches_*'],
+        ['thigh_*', 'hock_*'],
+        ['thigh_*', 'inner_thigh_*'],
+        ['breeches_*', 'hock_*'],
+        ['breeches_*', 'channel'],
+        ['breeches_*', 'inner_thigh_*'],
+        ['rump', 'breeches_*'],
+        ['under_tail_ring', 'channel'],
+        ['under_tail_ring', 'tail_root_arc'],
+        ['channel', 'inner_thigh_*'],
+        ['tail_root_arc', 'tail_root'],
+        ['tail_root', 'tail_flag'],
+        ['tail_flag', 'tail_tip'],
+        ['foreleg_*', 'elbow_*'],
+        ['foreleg_*', 'front_feather_*'],
+        ['foreleg_*', 'armpit_*'],
+        ['elbow_*', 'armpit_*'],
+        ['elbow_*', 'ribs_*'],
+        ['elbow_*', 'front_feather_*'],
+        ['foreleg_*', 'toe_outline_front_*'],
+        ['hock_*', 'toe_outline_hind_*'],
+        ['toe_outline_#', 'between_toes_#'],
+        ['between_toes_#', 'pads_#'],
     ];
 
     /** Where a skip-tooth blade nicks: folds, tendons, ear leather. */
-    private const THIN_SKINNED = ['armpit_', 'groin', 'inner_thigh_', 'ear_', 'hock_', 'belly', 'sheath_or_vulva', 'under_tail_ring', 'channel', 'lips', 'inner_eye_'];
+    private const THIN_SKINNED = [
+        'armpit_',
+        'groin',
+        'inner_thigh_',
+        'ear_',
+        'hock_',
+        'belly',
+        'sheath_or_vulva',
+        'under_tail_ring',
+        'channel',
+        'lips',
+        'inner_eye_',
+    ];
 
     private const FACE = ['fringe', 'brow', 'inner_eye_left', 'inner_eye_right', 'muzzle', 'beard'];
 
@@ -105,8 +172,19 @@ final class ZoneTable
         $zones = [];
         foreach (self::ROWS as $name => [$share, $tender, $group, $label]) {
             foreach (self::expand($name) as [$id, $side]) {
-                $thin = [] !== array_filter(self::THIN_SKINNED, static fn (string $start): bool => str_starts_with($id, $start));
-                $zones[$id] = new Zone($id, $share, $tender, $thin, \in_array($id, self::FACE, true), $group, '' === $side ? $label : "$label, $side", $side);
+                $thin =
+                    [] !==
+                    array_filter(self::THIN_SKINNED, static fn (string $start): bool => str_starts_with($id, $start));
+                $zones[$id] = new Zone(
+                    $id,
+                    $share,
+                    $tender,
+                    $thin,
+                    \in_array($id, self::FACE, true),
+                    $group,
+                    '' === $side ? $label : "$label, $side",
+                    $side,
+                );
             }
         }
 
@@ -140,10 +218,16 @@ final class ZoneTable
     private static function expand(string $name): array
     {
         if (str_contains($name, '*')) {
-            return array_map(static fn (string $side): array => [str_replace('*', $side, $name), $side], ['left', 'right']);
+            return array_map(static fn (string $side): array => [str_replace('*', $side, $name), $side], [
+                'left',
+                'right',
+            ]);
         }
         if (str_contains($name, '#')) {
-            return array_map(static fn (string $foot): array => [str_replace('#', $foot, $name), str_replace('_', ' ', $foot)], self::FEET);
+            return array_map(
+                static fn (string $foot): array => [str_replace('#', $foot, $name), str_replace('_', ' ', $foot)],
+                self::FEET,
+            );
         }
 
         return [[$name, '']];
@@ -154,7 +238,10 @@ final class ZoneTable
     {
         foreach (['*' => ['left', 'right'], '#' => self::FEET] as $mark => $sides) {
             if (str_contains($a.$b, $mark)) {
-                return array_map(static fn (string $s): array => [str_replace($mark, $s, $a), str_replace($mark, $s, $b)], $sides);
+                return array_map(
+                    static fn (string $s): array => [str_replace($mark, $s, $a), str_replace($mark, $s, $b)],
+                    $sides,
+                );
             }
         }
 

@@ -22,7 +22,13 @@ export function PersonMenu() {
       setOpen(false)
       setNext(null)
     } catch (e) {
-      setError(e instanceof ApiError ? (e.fields.pin ? `That ${e.fields.pin}.` : e.message) : 'Something went wrong.')
+      setError(
+        e instanceof ApiError
+          ? e.fields.pin
+            ? `That ${e.fields.pin}.`
+            : e.message
+          : 'Something went wrong.',
+      )
     }
     setPin('')
   }
@@ -32,7 +38,10 @@ export function PersonMenu() {
   }
   return (
     <Popover.Root open={open} onOpenChange={(o) => (setOpen(o), setNext(null), setError(''))}>
-      <Popover.Trigger className="ml-auto flex min-h-12 items-center gap-2 rounded-md px-2 font-bold hover:bg-well md:ml-0">
+      <Popover.Trigger
+        className={`ml-auto flex min-h-12 items-center gap-2 rounded-md px-2 font-bold hover:bg-well md:ml-0
+        ml-auto flex min-h-12 items-center gap-2 rounded-md px-2 font-bold hover:bg-well md:ml-0`}
+      >
         <span className="grid size-9 place-items-center rounded-full bg-thistle text-thistle-ink" aria-hidden>
           {session.name
             .split(' ')
@@ -46,7 +55,12 @@ export function PersonMenu() {
         <span className="sr-only">, change person</span>
       </Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="end" sideOffset={6} className="panel z-40 w-72 p-4 shadow-xl" aria-label="Change person">
+        <Popover.Content
+          align="end"
+          sideOffset={6}
+          className="panel z-40 w-72 p-4 shadow-xl"
+          aria-label="Change person"
+        >
           <h2 className="mb-2 text-lg">Who is at the table?</h2>
           {next === null ? (
             <ul className="space-y-1">
@@ -56,11 +70,15 @@ export function PersonMenu() {
                     type="button"
                     disabled={c.id === session.id}
                     onClick={() => (setNext(c.id), setError(''))}
-                    className="flex min-h-12 w-full items-center gap-3 rounded-md px-2 text-left hover:bg-well disabled:bg-thistle-soft"
+                    className={`flex min-h-12 w-full items-center gap-3 rounded-md px-2 text-left hover:bg-well
+                      disabled:bg-thistle-soft`}
                   >
                     <UserRound aria-hidden className="size-5 text-ink-2" />
                     <span>
-                      {c.name} <span className="text-sm text-ink-2">{c.id === session.id ? '· at it now' : c.role}</span>
+                      {c.name}{' '}
+                      <span className="text-sm text-ink-2">
+                        {c.id === session.id ? '· at it now' : c.role}
+                      </span>
                     </span>
                   </button>
                 </li>

@@ -1,5 +1,15 @@
 // The frame around every view: where you are, who is tapping, whether the salon can be reached.
-import { BookOpen, Droplets, History, House, Keyboard, LayoutTemplate, Send, Wrench, type LucideIcon } from 'lucide-react'
+import {
+  BookOpen,
+  Droplets,
+  History,
+  House,
+  Keyboard,
+  LayoutTemplate,
+  Send,
+  Wrench,
+  type LucideIcon,
+} from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
 import { Away } from '../ui/Away'
@@ -48,10 +58,14 @@ export function Shell() {
     return () => removeEventListener('keydown', onKey)
   }, [go])
   const tab = ({ isActive }: { isActive: boolean }) =>
-    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold max-sm:px-2 ${isActive ? 'border-thistle text-thistle' : 'border-transparent text-ink-2 hover:text-ink'}`
+    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold max-sm:px-2
+      ${isActive ? 'border-thistle text-thistle' : 'border-transparent text-ink-2 hover:text-ink'}`
   return (
     <div className="flex min-h-dvh flex-col">
-      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+      <a
+        href="#main"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3"
+      >
         To the content
       </a>
       <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-sheet px-3 sm:px-5">
@@ -59,7 +73,10 @@ export function Shell() {
           <img src="/thistle.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">Keen Thistle</span>
         </Link>
-        <nav aria-label="Views" className="flex min-w-0 max-w-full overflow-x-auto max-md:order-last max-md:w-full">
+        <nav
+          aria-label="Views"
+          className="flex min-w-0 max-w-full overflow-x-auto max-md:order-last max-md:w-full"
+        >
           {VIEWS.map(([to, label, Icon]) => (
             <NavLink key={to} to={to} className={tab}>
               <Icon aria-hidden className="size-5 max-lg:hidden" /> {label}
@@ -78,10 +95,13 @@ export function Shell() {
         <PersonMenu />
       </header>
       {session.pin_refused_at && (
-        <div role="alert" className="flex flex-wrap items-center gap-3 bg-bracken-soft px-5 py-2 font-bold text-bracken">
+        <div
+          role="alert"
+          className="flex flex-wrap items-center gap-3 bg-bracken-soft px-5 py-2 font-bold text-bracken"
+        >
           <p className="min-w-0 flex-1 basis-72">
-            A wrong PIN was typed for you five times, last at {session.pin_refused_at.slice(11, 16)} UTC. Your password has made your PIN good again. If that
-            was not you, tell your manager.
+            A wrong PIN was typed for you five times, last at {session.pin_refused_at.slice(11, 16)} UTC. Your
+            password has made your PIN good again. If that was not you, tell your manager.
           </p>
           <Button onClick={() => signedIn({ ...session, pin_refused_at: null })}>I have seen it</Button>
         </div>

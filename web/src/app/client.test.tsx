@@ -27,9 +27,18 @@ describe('the client', () => {
   })
 
   it('names the fields of a refusal', async () => {
-    server({ 'GET /api/kit': () => problem(422, 'Some fields need another look.', { errors: [{ field: 'kg', message: 'must be between 0.3 and 120 kg' }] }) })
+    server({
+      'GET /api/kit': () =>
+        problem(422, 'Some fields need another look.', {
+          errors: [{ field: 'kg', message: 'must be between 0.3 and 120 kg' }],
+        }),
+    })
     const error = await refusal(take(api.GET('/api/kit')))
-    expect([error.status, error.message, error.fields]).toEqual([422, 'Some fields need another look.', { kg: 'must be between 0.3 and 120 kg' }])
+    expect([error.status, error.message, error.fields]).toEqual([
+      422,
+      'Some fields need another look.',
+      { kg: 'must be between 0.3 and 120 kg' },
+    ])
   })
 
   it('says plainly that the salon cannot be reached', async () => {
@@ -44,7 +53,10 @@ describe('the client', () => {
   })
 
   it('does not show what a broken proxy writes', async () => {
-    server({ 'GET /api/kit': () => new Response('<html>Bad Gateway</html>', { status: 502, headers: { 'Content-Type': 'text/html' } }) })
+    server({
+      'GET /api/kit': () =>
+        new Response('<html>Bad Gateway</html>', { status: 502, headers: { 'Content-Type': 'text/html' } }),
+    })
     const error = await refusal(take(api.GET('/api/kit')))
     expect(error.status).toBe(502)
     expect(error.message).not.toContain('<html>')
@@ -53,7 +65,10 @@ describe('the client', () => {
   it('tells when the session has ended, but not while somebody signs in', async () => {
     const ended = vi.fn()
     whenSignedOut(ended)
-    server({ 'GET /api/kit': () => problem(401, 'Sign in first.'), 'POST /api/session': () => problem(401, 'Name or password is wrong.') })
+    server({
+      'GET /api/kit': () => problem(401, 'Sign in first.'),
+      'POST /api/session': () => problem(401, 'Name or password is wrong.'),
+    })
     await refusal(take(api.POST('/api/session', { body: { login: 'x', password: 'y' } })))
     expect(ended).not.toHaveBeenCalled()
     await refusal(take(api.GET('/api/kit')))
@@ -70,5 +85,7 @@ describe('the client', () => {
 
 it('a 201 is an answer too', async () => {
   server({ 'POST /api/session': () => json({ name: 'Tove' }, 201) })
-  expect(await take(api.POST('/api/session', { body: { login: 'x', password: 'y' } }))).toEqual({ name: 'Tove' })
+  expect(await take(api.POST('/api/session', { body: { login: 'x', password: 'y' } }))).toEqual({
+    name: 'Tove',
+  })
 })

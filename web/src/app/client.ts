@@ -47,7 +47,10 @@ const headers: Middleware = {
   },
 }
 
-const client = createClient<paths>({ baseUrl: location.origin, fetch: (request) => globalThis.fetch(request) })
+const client = createClient<paths>({
+  baseUrl: location.origin,
+  fetch: (request) => globalThis.fetch(request),
+})
 client.use(headers)
 export const api = client
 
@@ -63,13 +66,20 @@ export async function take<T>(call: Promise<{ data?: T; error?: unknown; respons
   if (response.ok) return data as T
   if (response.status === 401 && !new URL(response.url).pathname.endsWith('/api/session')) onSignedOut()
   const known = typeof error === 'object' && error !== null && 'title' in error
-  throw new ApiError(response.status, known ? (error as Problem) : { ...unreachable, status: response.status })
+  throw new ApiError(
+    response.status,
+    known ? (error as Problem) : { ...unreachable, status: response.status },
+  )
 }
 
 /** Sends a form with a file: the one thing that is not JSON. */
 export function send(path: string, body: FormData, key: string): Promise<unknown> {
   const call = globalThis.fetch(
-    new Request(new URL(path, location.origin), { method: 'POST', body, headers: { 'X-CSRF-Token': csrf, 'Idempotency-Key': key } }),
+    new Request(new URL(path, location.origin), {
+      method: 'POST',
+      body,
+      headers: { 'X-CSRF-Token': csrf, 'Idempotency-Key': key },
+    }),
   )
   return take(
     call.then(async (response) => {
@@ -81,5 +91,8 @@ export function send(path: string, body: FormData, key: string): Promise<unknown
 
 /** A key that makes a write happen once, however often it is sent. */
 export function writeKey(): string {
-  return crypto.randomUUID?.() ?? Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
+  return (
+    crypto.randomUUID?.() ??
+    Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
+  )
 }

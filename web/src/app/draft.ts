@@ -1,4 +1,5 @@
-// What is typed and not saved yet, kept in this tab's own store: it outlives a reload, Back and another tap. Keys begin with who
+// What is typed and not saved yet, kept in this tab's own store: it outlives a reload, Back and another
+// tap. Keys begin with who
 // typed it: on a shared tablet the next person neither reads nor saves it.
 import { useCallback, useState } from 'react'
 

@@ -4,7 +4,10 @@ import { api, take, type Schemas } from './client'
 
 export const LIVE_MS = 2000
 
-/** A groom with what it is old: an unchanged one comes from the browser's own store, under the date it was asked again. */
+/**
+ * A groom with what it is old: an unchanged one comes from the browser's own store, under the date it was
+ * asked again.
+ */
 async function groomNow(id: string): Promise<Schemas['GroomView'] & { age_ms: number }> {
   const call = api.GET('/api/grooms/{id}', { params: { path: { id } } })
   const groom = await take(call)
@@ -13,22 +16,49 @@ async function groomNow(id: string): Promise<Schemas['GroomView'] & { age_ms: nu
 }
 
 export const queries = {
-  session: () => queryOptions({ queryKey: ['session'], queryFn: () => take(api.GET('/api/session')), staleTime: Infinity, retry: false }),
-  words: () => queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),
+  session: () =>
+    queryOptions({
+      queryKey: ['session'],
+      queryFn: () => take(api.GET('/api/session')),
+      staleTime: Infinity,
+      retry: false,
+    }),
+  words: () =>
+    queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),
   kit: () => queryOptions({ queryKey: ['kit'], queryFn: () => take(api.GET('/api/kit')), staleTime: 60_000 }),
-  tool: (id: string) => queryOptions({ queryKey: ['tool', id], queryFn: () => take(api.GET('/api/kit/{id}', { params: { path: { id } } })) }),
+  tool: (id: string) =>
+    queryOptions({
+      queryKey: ['tool', id],
+      queryFn: () => take(api.GET('/api/kit/{id}', { params: { path: { id } } })),
+    }),
   derivation: (id: string) =>
-    queryOptions({ queryKey: ['derivation', id], queryFn: () => take(api.GET('/api/kit/derivations/{id}', { params: { path: { id } } })) }),
+    queryOptions({
+      queryKey: ['derivation', id],
+      queryFn: () => take(api.GET('/api/kit/derivations/{id}', { params: { path: { id } } })),
+    }),
   wash: () => queryOptions({ queryKey: ['wash'], queryFn: () => take(api.GET('/api/wash')) }),
   then: (id: string, a: string, b: string) =>
     queryOptions({
       queryKey: ['then', id, a, b],
-      queryFn: () => take(api.GET('/api/dogs/{id}/then', { params: { path: { id }, query: { ...(a ? { a } : {}), ...(b ? { b } : {}) } } })),
+      queryFn: () =>
+        take(
+          api.GET('/api/dogs/{id}/then', {
+            params: { path: { id }, query: { ...(a ? { a } : {}), ...(b ? { b } : {}) } },
+          }),
+        ),
       placeholderData: keepPreviousData,
     }),
   patterns: () => queryOptions({ queryKey: ['patterns'], queryFn: () => take(api.GET('/api/patterns')) }),
-  pattern: (id: string) => queryOptions({ queryKey: ['pattern', id], queryFn: () => take(api.GET('/api/patterns/{id}', { params: { path: { id } } })) }),
-  follows: (id: string) => queryOptions({ queryKey: ['follows', id], queryFn: () => take(api.GET('/api/dogs/{id}/pattern', { params: { path: { id } } })) }),
+  pattern: (id: string) =>
+    queryOptions({
+      queryKey: ['pattern', id],
+      queryFn: () => take(api.GET('/api/patterns/{id}', { params: { path: { id } } })),
+    }),
+  follows: (id: string) =>
+    queryOptions({
+      queryKey: ['follows', id],
+      queryFn: () => take(api.GET('/api/dogs/{id}/pattern', { params: { path: { id } } })),
+    }),
   book: (q: string) =>
     queryOptions({
       queryKey: ['book', q],
@@ -39,7 +69,14 @@ export const queries = {
     queryOptions({
       queryKey: ['card', id, place, wish],
       queryFn: () =>
-        take(api.GET('/api/dogs/{id}/card', { params: { path: { id }, query: { ...(place ? { place } : {}), ...(wish ? { wish: String(wish) } : {}) } } })),
+        take(
+          api.GET('/api/dogs/{id}/card', {
+            params: {
+              path: { id },
+              query: { ...(place ? { place } : {}), ...(wish ? { wish: String(wish) } : {}) },
+            },
+          }),
+        ),
       refetchInterval: LIVE_MS,
       refetchIntervalInBackground: true,
       placeholderData: keepPreviousData,
@@ -47,7 +84,8 @@ export const queries = {
   answer: (id: string, body: { zone: string; recipe: RecipeDraft; place: string | null }) =>
     queryOptions({
       queryKey: ['answer', id, body],
-      queryFn: () => take(api.POST('/api/dogs/{id}/answer', { params: { path: { id } }, body: body as never })),
+      queryFn: () =>
+        take(api.POST('/api/dogs/{id}/answer', { params: { path: { id } }, body: body as never })),
       placeholderData: keepPreviousData,
       staleTime: 10_000,
       retry: false,
@@ -55,7 +93,11 @@ export const queries = {
   house: () => queryOptions({ queryKey: ['house'], queryFn: () => take(api.GET('/api/house')) }),
   /** The order follows the plan: another revision, another order. */
   order: (id: string, revision: number) =>
-    queryOptions({ queryKey: ['order', id, revision], queryFn: () => take(api.GET('/api/dogs/{id}/order', { params: { path: { id } } })), retry: false }),
+    queryOptions({
+      queryKey: ['order', id, revision],
+      queryFn: () => take(api.GET('/api/dogs/{id}/order', { params: { path: { id } } })),
+      retry: false,
+    }),
   arrival: (id: string) =>
     queryOptions({
       queryKey: ['arrival', id],
@@ -70,22 +112,42 @@ export const queries = {
       refetchInterval: LIVE_MS,
       refetchIntervalInBackground: true,
     }),
-  repeat: (id: string) => queryOptions({ queryKey: ['repeat', id], queryFn: () => take(api.GET('/api/dogs/{id}/repeat', { params: { path: { id } } })) }),
+  repeat: (id: string) =>
+    queryOptions({
+      queryKey: ['repeat', id],
+      queryFn: () => take(api.GET('/api/dogs/{id}/repeat', { params: { path: { id } } })),
+    }),
   finish: (id: string, seq: number) =>
     queryOptions({
       queryKey: ['finish', id, seq],
       queryFn: () => take(api.GET('/api/grooms/{id}/finish', { params: { path: { id } } })),
       placeholderData: keepPreviousData,
     }),
-  measures: (id: string) => queryOptions({ queryKey: ['measures', id], queryFn: () => take(api.GET('/api/dogs/{id}/measures', { params: { path: { id } } })) }),
-  line: (id: string) => queryOptions({ queryKey: ['line', id], queryFn: () => take(api.GET('/api/dogs/{id}/line', { params: { path: { id } } })) }),
+  measures: (id: string) =>
+    queryOptions({
+      queryKey: ['measures', id],
+      queryFn: () => take(api.GET('/api/dogs/{id}/measures', { params: { path: { id } } })),
+    }),
+  line: (id: string) =>
+    queryOptions({
+      queryKey: ['line', id],
+      queryFn: () => take(api.GET('/api/dogs/{id}/line', { params: { path: { id } } })),
+    }),
   dogSchools: (id: string) =>
-    queryOptions({ queryKey: ['dog-schools', id], queryFn: () => take(api.GET('/api/dogs/{id}/schools', { params: { path: { id } } })) }),
+    queryOptions({
+      queryKey: ['dog-schools', id],
+      queryFn: () => take(api.GET('/api/dogs/{id}/schools', { params: { path: { id } } })),
+    }),
   incidents: () => queryOptions({ queryKey: ['incidents'], queryFn: () => take(api.GET('/api/incidents')) }),
   log: (dog: string | null, cursor: string | null) =>
     queryOptions({
       queryKey: ['log', dog, cursor],
-      queryFn: () => take(api.GET('/api/log', { params: { query: { ...(dog ? { dog } : {}), ...(cursor ? { cursor } : {}) } } })),
+      queryFn: () =>
+        take(
+          api.GET('/api/log', {
+            params: { query: { ...(dog ? { dog } : {}), ...(cursor ? { cursor } : {}) } },
+          }),
+        ),
     }),
 }
 
@@ -120,5 +182,17 @@ export function draftOf(recipe: Schemas['RecipeView'] | null): RecipeDraft {
       note: null,
     }
   const { method, clipper_unit, entered_mm, stop_line, shape, reason, carry, exception, note } = recipe
-  return { method, clipper_unit, entered_mm, stop_line, shape, reason, carry, exception, note, lay: recipe.lay ?? 'with', tool: recipe.tool ?? null }
+  return {
+    method,
+    clipper_unit,
+    entered_mm,
+    stop_line,
+    shape,
+    reason,
+    carry,
+    exception,
+    note,
+    lay: recipe.lay ?? 'with',
+    tool: recipe.tool ?? null,
+  }
 }

@@ -57,7 +57,10 @@ it('changes person by PIN, and says which one was wrong', async () => {
 
 it('signs in, and names what was wrong without losing the name', async () => {
   server({
-    'POST /api/session': (a: Asked) => ((a.body as { password: string }).password === 'right' ? json(SESSION) : problem(401, 'Name or password is wrong.')),
+    'POST /api/session': (a: Asked) =>
+      (a.body as { password: string }).password === 'right'
+        ? json(SESSION)
+        : problem(401, 'Name or password is wrong.'),
   })
   const done = vi.fn()
   page(<SignIn again={null} done={done} />)

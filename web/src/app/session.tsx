@@ -47,7 +47,10 @@ export function SessionProvider({ children, signIn, loading, failed }: Props) {
     void refetch()
   }
   if (isPending) return loading
-  if (!data) return error instanceof ApiError && error.status !== 401 ? failed(error, () => void refetch()) : signIn(null, signedIn)
+  if (!data)
+    return error instanceof ApiError && error.status !== 401
+      ? failed(error, () => void refetch())
+      : signIn(null, signedIn)
   const may: SessionState['may'] = (what) => data.may.includes(what)
   return (
     <Context.Provider value={{ session: data, may, signedIn, signedOut }}>

@@ -11,7 +11,8 @@ export function theme(): Theme {
 export function applyTheme(next?: Theme): void {
   if (next) localStorage.setItem(KEY, next)
   const now = theme()
-  document.documentElement.dataset.theme = now === 'dark' || (now === 'device' && dark?.matches) ? 'dark' : 'light'
+  document.documentElement.dataset.theme =
+    now === 'dark' || (now === 'device' && dark?.matches) ? 'dark' : 'light'
 }
 
 dark?.addEventListener('change', () => applyTheme())

@@ -27,7 +27,13 @@ export interface DrawnZone {
 }
 export type ZoneState = 'planned' | 'done' | 'partly' | 'deferred' | 'not_needed'
 /** A sign for each state besides its texture: colour is never alone. */
-export const SIGNS: Record<ZoneState, string> = { planned: '', done: '✓', partly: '½', deferred: '→', not_needed: '–' }
+export const SIGNS: Record<ZoneState, string> = {
+  planned: '',
+  done: '✓',
+  partly: '½',
+  deferred: '→',
+  not_needed: '–',
+}
 
 interface Props {
   look: DogLook
@@ -77,7 +83,10 @@ export const DogDrawing = memo(function DogDrawing({
 }: Props) {
   const box = useRef<SVGSVGElement>(null)
   const field = useMemo(() => fieldOf(look), [look])
-  const lengths = useMemo(() => Object.fromEntries(Object.entries(zones).map(([id, z]) => [id, z.mm ?? z.drawnMm])), [zones])
+  const lengths = useMemo(
+    () => Object.fromEntries(Object.entries(zones).map(([id, z]) => [id, z.mm ?? z.drawnMm])),
+    [zones],
+  )
   const lengthsKey = JSON.stringify(lengths)
   // Polls bring equal lengths in new objects; the coat is only laid anew when a value changes.
   const paths = useMemo(() => laidCoat(field, look.coat, lengthsKey), [field, look.coat, lengthsKey])
@@ -111,7 +120,10 @@ export const DogDrawing = memo(function DogDrawing({
       data-zone={zones[z].id}
       d={field.paths.zones[z]}
       style={{
-        fill: zones[z].mat && zones[z].mm === null ? 'var(--hair-short)' : toneColour(zones[z].mm ?? zones[z].drawnMm),
+        fill:
+          zones[z].mat && zones[z].mm === null
+            ? 'var(--hair-short)'
+            : toneColour(zones[z].mm ?? zones[z].drawnMm),
         stroke: zones[z].mat && zones[z].mm === null ? 'var(--hair-stroke)' : 'var(--chalk)',
       }}
       strokeWidth={0.2}
@@ -122,15 +134,37 @@ export const DogDrawing = memo(function DogDrawing({
   )
   const mark = (z: string) => {
     const q = zones[z]
-    if (q.planned && !q.exception && !q.now && !q.off && !q.mat?.severity && (!q.state || q.state === 'planned')) return null
+    if (
+      q.planned &&
+      !q.exception &&
+      !q.now &&
+      !q.off &&
+      !q.mat?.severity &&
+      (!q.state || q.state === 'planned')
+    )
+      return null
     return (
       <g key={z} pointerEvents="none">
-        {q.mat && q.mat.severity > 0 && <path d={field.paths.zones[z]} style={{ fill: `url(#kt-mat-${q.mat.severity})` }} />}
+        {q.mat && q.mat.severity > 0 && (
+          <path d={field.paths.zones[z]} style={{ fill: `url(#kt-mat-${q.mat.severity})` }} />
+        )}
         {!q.planned && !q.mat && <path d={field.paths.zones[z]} style={{ fill: 'url(#kt-unplanned)' }} />}
         {q.exception && <path d={field.paths.zones[z]} style={{ fill: 'url(#kt-exception)' }} />}
-        {q.state && q.state !== 'planned' && <path d={field.paths.zones[z]} style={{ fill: `url(#kt-state-${q.state})` }} />}
-        {q.now && <path d={field.paths.zones[z]} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={0.7} />}
-        {q.off && <path d={field.paths.zones[z]} fill="none" style={{ stroke: 'var(--bracken)' }} strokeWidth={0.45} strokeDasharray="0.5 0.6" />}
+        {q.state && q.state !== 'planned' && (
+          <path d={field.paths.zones[z]} style={{ fill: `url(#kt-state-${q.state})` }} />
+        )}
+        {q.now && (
+          <path d={field.paths.zones[z]} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={0.7} />
+        )}
+        {q.off && (
+          <path
+            d={field.paths.zones[z]}
+            fill="none"
+            style={{ stroke: 'var(--bracken)' }}
+            strokeWidth={0.45}
+            strokeDasharray="0.5 0.6"
+          />
+        )}
       </g>
     )
   }
@@ -146,7 +180,8 @@ export const DogDrawing = memo(function DogDrawing({
     <svg
       ref={box}
       viewBox={`${x0} ${-y1} ${x1 - x0} ${y1 - y0}`}
-      className={`block h-full max-h-full w-full select-none ${onPaint ? 'touch-none' : 'touch-manipulation'} ${moving ? 'will-change-transform' : ''}`}
+      className={`block h-full max-h-full w-full select-none ${onPaint ? 'touch-none' : 'touch-manipulation'}
+        ${moving ? 'will-change-transform' : ''}`}
       role="listbox"
       tabIndex={0}
       aria-label={`${name} from the ${side}: zones and what their recipe leaves. Arrow keys choose a zone.`}
@@ -160,7 +195,13 @@ export const DogDrawing = memo(function DogDrawing({
         <pattern id="kt-unplanned" width="1.6" height="1.6" patternUnits="userSpaceOnUse">
           <circle cx="0.4" cy="0.4" r="0.16" style={{ fill: 'var(--skin-line)' }} />
         </pattern>
-        <pattern id="kt-exception" width="1.4" height="1.4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern
+          id="kt-exception"
+          width="1.4"
+          height="1.4"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <path d="M0 0V1.4" style={{ stroke: 'var(--haw)' }} strokeWidth="0.45" />
         </pattern>
         <MatPatterns />
@@ -173,7 +214,14 @@ export const DogDrawing = memo(function DogDrawing({
         </clipPath>
       </defs>
       <g transform={flip}>
-        <ellipse cx={(x0 + x1) / 2 - 2} cy={0.2} rx={(x1 - x0) * 0.4} ry={1.3} style={{ fill: 'var(--ground)' }} opacity={0.28} />
+        <ellipse
+          cx={(x0 + x1) / 2 - 2}
+          cy={0.2}
+          rx={(x1 - x0) * 0.4}
+          ry={1.3}
+          style={{ fill: 'var(--ground)' }}
+          opacity={0.28}
+        />
         <path d={field.paths.farEar} style={{ fill: 'var(--hair-far)', ...inks }} strokeWidth={0.3} />
         <path d={paths.far} style={{ fill: 'var(--hair-far)' }} />
         <path d={paths.coat} style={{ fill: toneColour(lengths.ribs_left ?? 10) }} />
@@ -199,7 +247,14 @@ export const DogDrawing = memo(function DogDrawing({
           strokeDasharray="0.3 0.5"
           pointerEvents="none"
         />
-        <path d={paths.coat} fill="none" style={inks} strokeWidth={0.38} strokeLinejoin="round" pointerEvents="none" />
+        <path
+          d={paths.coat}
+          fill="none"
+          style={inks}
+          strokeWidth={0.38}
+          strokeLinejoin="round"
+          pointerEvents="none"
+        />
         <Muscle field={field} />
         {selectedBase && !selectedBase.startsWith('ear_') && (
           <g clipPath={`url(#kt-${tag}coat)`} pointerEvents="none">
@@ -220,14 +275,27 @@ export const DogDrawing = memo(function DogDrawing({
           clipPath={`url(#kt-${tag}ear)`}
           pointerEvents="none"
         />
-        <path d={paths.ear} fill="none" style={inks} strokeWidth={0.36} strokeLinejoin="round" pointerEvents="none" />
+        <path
+          d={paths.ear}
+          fill="none"
+          style={inks}
+          strokeWidth={0.36}
+          strokeLinejoin="round"
+          pointerEvents="none"
+        />
         {selectedBase?.startsWith('ear_') && (
           <g clipPath={`url(#kt-${tag}ear)`} pointerEvents="none">
             <Chosen d={field.paths.zones[selectedBase]} />
           </g>
         )}
         <g pointerEvents="none">
-          <path d={polyline(field.bones.mouth)} fill="none" style={inks} strokeWidth={0.3} strokeLinecap="round" />
+          <path
+            d={polyline(field.bones.mouth)}
+            fill="none"
+            style={inks}
+            strokeWidth={0.3}
+            strokeLinecap="round"
+          />
           {field.bones.toes.map((t, i) => (
             <path
               key={i}
@@ -238,10 +306,26 @@ export const DogDrawing = memo(function DogDrawing({
               strokeLinecap="round"
             />
           ))}
-          <ellipse cx={ex} cy={-ey} rx={1.12} ry={0.98} style={{ fill: '#1d1620', stroke: 'var(--hair-short)' }} strokeWidth={0.22} />
+          <ellipse
+            cx={ex}
+            cy={-ey}
+            rx={1.12}
+            ry={0.98}
+            style={{ fill: '#1d1620', stroke: 'var(--hair-short)' }}
+            strokeWidth={0.22}
+          />
           <circle cx={ex - 0.32} cy={-ey - 0.32} r={0.28} fill="#fff" />
-          <path d={`M${ex - 1.5} ${-ey - 0.9}q1.4 -0.9 2.9 0`} fill="none" style={inks} strokeWidth={0.28} strokeLinecap="round" />
-          <path d={`M${nx - 1.3} ${-ny - 0.7}q1.4 -0.9 2.5 0q0.6 1 -0.4 1.7q-1 0.7 -1.7 0.1q-0.7 -0.7 -0.4 -1.8z`} fill="#1d1620" />
+          <path
+            d={`M${ex - 1.5} ${-ey - 0.9}q1.4 -0.9 2.9 0`}
+            fill="none"
+            style={inks}
+            strokeWidth={0.28}
+            strokeLinecap="round"
+          />
+          <path
+            d={`M${nx - 1.3} ${-ny - 0.7}q1.4 -0.9 2.5 0q0.6 1 -0.4 1.7q-1 0.7 -1.7 0.1q-0.7 -0.7 -0.4 -1.8z`}
+            fill="#1d1620"
+          />
         </g>
         {stopAt && (
           <g pointerEvents="none">
@@ -273,13 +357,31 @@ export function MatPatterns() {
       <pattern id="kt-mat-1" width="3" height="3" patternUnits="userSpaceOnUse">
         <circle cx="1" cy="1" r="0.34" style={{ fill: 'var(--haw)' }} />
       </pattern>
-      <pattern id="kt-mat-2" width="2.6" height="2.6" patternUnits="userSpaceOnUse" patternTransform="rotate(40)">
+      <pattern
+        id="kt-mat-2"
+        width="2.6"
+        height="2.6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(40)"
+      >
         <path d="M0 0V2.6" style={ink} strokeWidth="0.42" />
       </pattern>
-      <pattern id="kt-mat-3" width="1.7" height="1.7" patternUnits="userSpaceOnUse" patternTransform="rotate(40)">
+      <pattern
+        id="kt-mat-3"
+        width="1.7"
+        height="1.7"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(40)"
+      >
         <path d="M0 0V1.7M0 0H1.7" style={ink} strokeWidth="0.42" />
       </pattern>
-      <pattern id="kt-mat-4" width="1.1" height="1.1" patternUnits="userSpaceOnUse" patternTransform="rotate(40)">
+      <pattern
+        id="kt-mat-4"
+        width="1.1"
+        height="1.1"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(40)"
+      >
         <path d="M0 0V1.1M0 0H1.1" style={ink} strokeWidth="0.62" />
       </pattern>
     </>
@@ -293,7 +395,13 @@ export function StatePatterns() {
       <pattern id="kt-state-done" width="2" height="2" patternUnits="userSpaceOnUse">
         <rect width="2" height="2" style={{ fill: 'var(--lit)' }} fillOpacity="0.88" />
       </pattern>
-      <pattern id="kt-state-partly" width="1.6" height="1.6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern
+        id="kt-state-partly"
+        width="1.6"
+        height="1.6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
         <rect width="0.8" height="1.6" style={{ fill: 'var(--lit)' }} fillOpacity="0.9" />
       </pattern>
       <pattern id="kt-state-deferred" width="1.5" height="1.5" patternUnits="userSpaceOnUse">
@@ -311,7 +419,10 @@ export function painting(onPaint: ((id: string) => void) | undefined) {
   if (!onPaint) return {}
   const at = (e: PointerEvent<SVGSVGElement>) => {
     const box = e.currentTarget
-    const id = document.elementFromPoint(e.clientX, e.clientY)?.closest('[data-zone]')?.getAttribute('data-zone')
+    const id = document
+      .elementFromPoint(e.clientX, e.clientY)
+      ?.closest('[data-zone]')
+      ?.getAttribute('data-zone')
     if (!id || box.dataset.last === id) return
     box.dataset.last = id
     onPaint(id)
@@ -332,7 +443,12 @@ function Chosen({ d }: { d: string }) {
   return (
     <>
       <path d={d} fill="none" style={{ stroke: 'var(--sheet)' }} strokeWidth={1.5} />
-      <path d={d} fillOpacity={0.14} style={{ fill: 'var(--thistle)', stroke: 'var(--thistle)' }} strokeWidth={0.75} />
+      <path
+        d={d}
+        fillOpacity={0.14}
+        style={{ fill: 'var(--thistle)', stroke: 'var(--thistle)' }}
+        strokeWidth={0.75}
+      />
     </>
   )
 }
@@ -340,10 +456,12 @@ function Chosen({ d }: { d: string }) {
 /** A few lines of anatomy: shoulder, elbow, flank, stifle. */
 function Muscle({ field }: { field: Field }) {
   const m = field.bones.marks
-  const at = (name: string, dx: number, dy: number) => `${(m[name][0] + dx).toFixed(2)} ${(-(m[name][1] + dy)).toFixed(2)}`
+  const at = (name: string, dx: number, dy: number) =>
+    `${(m[name][0] + dx).toFixed(2)} ${(-(m[name][1] + dy)).toFixed(2)}`
   return (
     <path
-      d={`M${at('tuck_up', 2.6, 0.6)}q-1.6 -2.4 -0.6 -5.2M${at('elbow', 1.2, 0.4)}q-1 1.4 -2.8 1.2M${at('hock', -0.2, 1.2)}q0.9 -1 0.2 -2.4`}
+      d={`M${at('tuck_up', 2.6, 0.6)}q-1.6 -2.4 -0.6 -5.2
+        M${at('elbow', 1.2, 0.4)}q-1 1.4 -2.8 1.2M${at('hock', -0.2, 1.2)}q0.9 -1 0.2 -2.4`}
       fill="none"
       style={{ stroke: 'var(--hair-stroke)' }}
       strokeOpacity={0.5}
@@ -371,23 +489,49 @@ function Labels({
   const [ex, ey] = field.bones.eye
   const first = selected ? [selected, ...order.filter((z) => z !== selected)] : order
   return (
-    <g pointerEvents="none" fontFamily="'Atkinson Hyperlegible', sans-serif" fontWeight={700} textAnchor="middle">
+    <g
+      pointerEvents="none"
+      fontFamily="'Atkinson Hyperlegible', sans-serif"
+      fontWeight={700}
+      textAnchor="middle"
+    >
       {first.map((z) => {
         const q = zones[z]
-        const text = q.mat ? q.mat.text : q.state && q.state !== 'planned' ? SIGNS[q.state] : q.mm === null ? '' : String(Math.round(q.mm * 10) / 10)
+        const text = q.mat
+          ? q.mat.text
+          : q.state && q.state !== 'planned'
+            ? SIGNS[q.state]
+            : q.mm === null
+              ? ''
+              : String(Math.round(q.mm * 10) / 10)
         if (text === '') return null
         const [x, y] = field.anchors[z]
         const chosen = z === selected
-        const near = (a: [number, number], dx: number, dy: number) => Math.abs(a[0] - x) < dx && Math.abs(a[1] - y) < dy
+        const near = (a: [number, number], dx: number, dy: number) =>
+          Math.abs(a[0] - x) < dx && Math.abs(a[1] - y) < dy
         if (!chosen && (near([ex, ey], 2.2, 2) || placed.some((p) => near(p, 3.2, 2.1)))) return null
         placed.push([x, y])
         const size = chosen ? 3 : 2.15
         return (
           <g key={z} transform={`translate(${mirror === null ? x : mirror - x} ${-y + size * 0.35})`}>
-            <text fontSize={size} style={{ fill: 'var(--ink)', stroke: 'var(--sheet)' }} strokeWidth={0.75} strokeLinejoin="round" paintOrder="stroke">
+            <text
+              fontSize={size}
+              style={{ fill: 'var(--ink)', stroke: 'var(--sheet)' }}
+              strokeWidth={0.75}
+              strokeLinejoin="round"
+              paintOrder="stroke"
+            >
               {text}
             </text>
-            {q.fresh && <circle cx={size * 0.95} cy={-size * 0.75} r={0.6} style={{ fill: 'var(--slate)', stroke: 'var(--sheet)' }} strokeWidth={0.25} />}
+            {q.fresh && (
+              <circle
+                cx={size * 0.95}
+                cy={-size * 0.75}
+                r={0.6}
+                style={{ fill: 'var(--slate)', stroke: 'var(--sheet)' }}
+                strokeWidth={0.25}
+              />
+            )}
           </g>
         )
       })}
@@ -413,7 +557,13 @@ function spoken(z: DrawnZone): string {
 }
 
 /** The nearest zone whose anchor lies that way. */
-export function neighbour(field: Field, order: string[], from: string | null, dx: number, dy: number): string {
+export function neighbour(
+  field: Field,
+  order: string[],
+  from: string | null,
+  dx: number,
+  dy: number,
+): string {
   if (!from) return order.includes('back') ? 'back' : order[0]
   const [x, y] = field.anchors[from]
   let best = from

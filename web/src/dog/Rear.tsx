@@ -34,16 +34,28 @@ export function Rear({
   const low = 50 + extents.channel * MM
   const arc = extents.arc * MM
   return (
-    <svg viewBox="8 0 84 100" className="block h-full max-h-full w-full" role="group" aria-label={`${name} from behind`}>
+    <svg
+      viewBox="8 0 84 100"
+      className="block h-full max-h-full w-full"
+      role="group"
+      aria-label={`${name} from behind`}
+    >
       <defs>
         <StatePatterns />
-        <pattern id="kt-extent" width="1.3" height="1.3" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern
+          id="kt-extent"
+          width="1.3"
+          height="1.3"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <rect width="1.3" height="1.3" style={{ fill: 'var(--hair-short)' }} />
           <path d="M0 0V1.3" style={{ stroke: 'var(--thistle)' }} strokeWidth="0.35" />
         </pattern>
       </defs>
       <path
-        d="M50 10c14 0 24 8 27 24c6 12 6 40 3 58h-16q1 -20 -6 -30q-4 -4 -8 -4q-4 0 -8 4q-7 10 -6 30h-16c-3 -18 -3 -46 3 -58c3 -16 13 -24 27 -24z"
+        d="M50 10c14 0 24 8 27 24c6 12 6 40 3 58h-16q1 -20 -6 -30
+          q-4 -4 -8 -4q-4 0 -8 4q-7 10 -6 30h-16c-3 -18 -3 -46 3 -58c3 -16 13 -24 27 -24z"
         style={{ fill: 'var(--hair-long)', stroke: 'var(--hair-stroke)' }}
         fillOpacity={0.75}
         strokeWidth={0.6}
@@ -60,7 +72,10 @@ export function Rear({
             onClick={() => onSelect(z)}
             onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && onSelect(z)}
             style={{
-              fill: zones[z].state && zones[z].state !== 'planned' ? `url(#kt-state-${zones[z].state})` : toneColour(zones[z].drawnMm),
+              fill:
+                zones[z].state && zones[z].state !== 'planned'
+                  ? `url(#kt-state-${zones[z].state})`
+                  : toneColour(zones[z].drawnMm),
               stroke: zones[z].now ? 'var(--thistle)' : 'var(--hair-stroke)',
             }}
             fillOpacity={0.8}
@@ -77,17 +92,42 @@ export function Rear({
           />
         )}
         {extents.channel > 0 && (
-          <path d={`M46 48L44.5 ${low}q5.5 4 11 0L54 48z`} style={{ fill: 'url(#kt-extent)', stroke: 'var(--thistle)' }} strokeWidth={0.5} />
+          <path
+            d={`M46 48L44.5 ${low}q5.5 4 11 0L54 48z`}
+            style={{ fill: 'url(#kt-extent)', stroke: 'var(--thistle)' }}
+            strokeWidth={0.5}
+          />
         )}
-        <ellipse cx={50} cy={44} rx={ring} ry={ring * 0.9} style={{ fill: 'url(#kt-extent)', stroke: 'var(--thistle)' }} strokeWidth={0.5} />
+        <ellipse
+          cx={50}
+          cy={44}
+          rx={ring}
+          ry={ring * 0.9}
+          style={{ fill: 'url(#kt-extent)', stroke: 'var(--thistle)' }}
+          strokeWidth={0.5}
+        />
         <ellipse cx={50} cy={43.4} rx={2} ry={1.6} style={{ fill: 'var(--skin-line)' }} />
-        <path d="M45 33q-2 -20 2 -31q3 -2 6 0q4 11 2 31q-5 4 -10 0z" style={{ fill: 'var(--hair-long)', stroke: 'var(--hair-stroke)' }} strokeWidth={0.5} />
+        <path
+          d="M45 33q-2 -20 2 -31q3 -2 6 0q4 11 2 31q-5 4 -10 0z"
+          style={{ fill: 'var(--hair-long)', stroke: 'var(--hair-stroke)' }}
+          strokeWidth={0.5}
+        />
         {Object.keys(SHAPES)
           .filter((z) => zones[z]?.state && zones[z].state !== 'planned' && z !== 'under_tail_ring')
           .map((z) => (
             <text
               key={z}
-              x={z === 'rump' ? 64 : z.includes('thigh_left') ? 26 : z.includes('thigh_right') ? 74 : z.includes('left') ? 40 : 60}
+              x={
+                z === 'rump'
+                  ? 64
+                  : z.includes('thigh_left')
+                    ? 26
+                    : z.includes('thigh_right')
+                      ? 74
+                      : z.includes('left')
+                        ? 40
+                        : 60
+              }
               y={z === 'rump' ? 26 : z.includes('thigh') ? 66 : 84}
               fontSize={4}
               fontWeight={700}

@@ -44,7 +44,10 @@ const NAMED = new Set([
 ])
 export const BELOW = Object.keys(SHAPES)
 const BODY =
-  'M50 2C62 2 66 8 66 20C73 24 76 32 84 33A9 9 0 1 1 78 49C72 48 70 45 68 44C69 50 68 55 67 58C74 60 76 72 83 76A9 9 0 1 1 76 92C69 90 62 88 58 86C60 94 56 99 50 99C44 99 40 94 42 86C38 88 31 90 24 92A9 9 0 1 1 17 76C24 72 26 60 33 58C32 55 31 50 32 44C30 45 28 48 22 49A9 9 0 1 1 16 33C24 32 27 24 34 20C34 8 38 2 50 2z'
+  'M50 2C62 2 66 8 66 20C73 24 76 32 84 33A9 9 0 1 1 78 49C72 48 70 45 68 44C69 50 68 55 67 58C74 ' +
+  '60 76 72 83 76A9 9 0 1 1 76 92C69 90 62 88 58 86C60 94 56 99 50 99C44 99 40 94 42 86C38 88 31 ' +
+  '90 24 92A9 9 0 1 1 17 76C24 72 26 60 33 58C32 55 31 50 32 44C30 45 28 48 22 49A9 9 0 1 1 16 ' +
+  '33C24 32 27 24 34 20C34 8 38 2 50 2z'
 
 interface Props {
   zones: Record<string, DrawnZone>
@@ -93,7 +96,10 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
           data-zone={z}
           d={SHAPES[z][0]}
           onClick={() => onSelect(z)}
-          style={{ fill: z === here ? 'var(--thistle-soft)' : 'var(--hair-short)', stroke: z === here ? 'var(--thistle)' : 'var(--chalk)' }}
+          style={{
+            fill: z === here ? 'var(--thistle-soft)' : 'var(--hair-short)',
+            stroke: z === here ? 'var(--thistle)' : 'var(--chalk)',
+          }}
           strokeWidth={z === here ? 1 : 0.4}
         />
       ))}
@@ -101,11 +107,14 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
         {order.map((z) => {
           const severity = zones[z].mat?.severity ?? 0
           const state = zones[z].state ?? 'planned'
-          const pattern = severity > 0 ? `kt-mat-${severity}` : state !== 'planned' ? `kt-state-${state}` : null
+          const pattern =
+            severity > 0 ? `kt-mat-${severity}` : state !== 'planned' ? `kt-state-${state}` : null
           return (
             <g key={z}>
               {pattern && <path d={SHAPES[z][0]} style={{ fill: `url(#${pattern})` }} />}
-              {zones[z].now && <path d={SHAPES[z][0]} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={1} />}
+              {zones[z].now && (
+                <path d={SHAPES[z][0]} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={1} />
+              )}
             </g>
           )
         })}
@@ -125,7 +134,14 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
               {textOf(zones[z])}
             </text>
           ) : NAMED.has(z) ? (
-            <text key={z} x={SHAPES[z][1]} y={SHAPES[z][2] + 0.9} fontSize={2.5} textAnchor="middle" style={{ fill: 'var(--ink-2)' }}>
+            <text
+              key={z}
+              x={SHAPES[z][1]}
+              y={SHAPES[z][2] + 0.9}
+              fontSize={2.5}
+              textAnchor="middle"
+              style={{ fill: 'var(--ink-2)' }}
+            >
               {zones[z].label.split(',')[0]}
             </text>
           ) : null,
@@ -141,7 +157,9 @@ function textOf(z: DrawnZone): string {
 
 function said(z: DrawnZone): string {
   if (z.mat) return z.mat.said ?? (z.mat.severity > 0 ? `severity ${z.mat.text}` : 'clear')
-  return [z.planned ? (z.state ?? 'planned').replace('_', ' ') : 'not planned', z.now && 'in hand'].filter(Boolean).join(', ')
+  return [z.planned ? (z.state ?? 'planned').replace('_', ' ') : 'not planned', z.now && 'in hand']
+    .filter(Boolean)
+    .join(', ')
 }
 
 function nearest(order: string[], from: string, dx: number, dy: number): string {

@@ -49,7 +49,10 @@ export function skeleton(look: DogLook): Skeleton {
   const Y = (y: number) => (y > 25 ? 25 * leg + (y - 25) : y * leg)
   const P = (x: number, y: number): Point => [X(x), Y(y)]
   // Feet keep their size however short the leg is.
-  const F = (x: number, y: number): Point => [X(x), y < 6 ? y : 6 + (Y(y) - 6 * leg) * ((25 * leg - 6) / (19 * leg))]
+  const F = (x: number, y: number): Point => [
+    X(x),
+    y < 6 ? y : 6 + (Y(y) - 6 * leg) * ((25 * leg - 6) / (19 * leg)),
+  ]
   const hx = -(neck - 1) * 10
   const hy = (neck - 1) * 22
   const H = (x: number, y: number): Point => {
@@ -98,7 +101,12 @@ export function skeleton(look: DogLook): Skeleton {
     [F(66, 14), F(65.2, 5), 2.05 * bone, 2.05 * bone],
     [F(64.8, 3), [X(61.9), 2.3], 2.6 * bone, 2.15 * bone],
   ]
-  const shift = (c: Capsule, dx: number, dy: number): Capsule => [[c[0][0] + dx, c[0][1] + dy], [c[1][0] + dx, c[1][1] + dy], c[2] * 0.92, c[3] * 0.92]
+  const shift = (c: Capsule, dx: number, dy: number): Capsule => [
+    [c[0][0] + dx, c[0][1] + dy],
+    [c[1][0] + dx, c[1][1] + dy],
+    c[2] * 0.92,
+    c[3] * 0.92,
+  ]
   const far = [...fore.map((c) => shift(c, -4.6, 1)), ...hind.slice(2).map((c) => shift(c, -5.4, 1))]
 
   const tail = tailOf(look, P)
@@ -114,7 +122,9 @@ export function skeleton(look: DogLook): Skeleton {
 
   const eye: Point = flat ? H(10.4, 62.2) : H(10.7, 62.7)
   const nose: Point = flat ? M(1.2, 61.0) : M(1.5, 60.0)
-  const mouth: Point[] = flat ? [M(1.6, 58.2), M(6, 57.0), M(9.4, 57.6)] : [M(2, 57.7), M(5.4, 57.0), M(9.6, 57.5)]
+  const mouth: Point[] = flat
+    ? [M(1.6, 58.2), M(6, 57.0), M(9.4, 57.6)]
+    : [M(2, 57.7), M(5.4, 57.0), M(9.6, 57.5)]
   const [t0, t1, t2] = [tail[0][0], tail[0][1], tail[tail.length - 1][1]]
 
   const seeds: Record<string, Point[]> = {

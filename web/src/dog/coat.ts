@@ -51,7 +51,8 @@ function grown(f: Field, L: Float32Array, rough: number): Float64Array {
     const [x, y] = cellPoint(f, k)
     let v = skin - l * 0.42
     for (const t of [0.35, 0.7, 1]) {
-      const q = sample(f, f.skin, x - f.layX[k] * l * t * 0.9, y - f.layY[k] * l * t * 0.9) - l * 0.42 * (1 - t * 0.8)
+      const q =
+        sample(f, f.skin, x - f.layX[k] * l * t * 0.9, y - f.layY[k] * l * t * 0.9) - l * 0.42 * (1 - t * 0.8)
       if (q < v) v = q
     }
     v += f.rough[k] * rough * Math.min(1, l * 0.9)
@@ -84,7 +85,11 @@ function grownEar(f: Field, leather: number, feather: number, rough: number): Fl
     const [x, y] = cellPoint(f, k)
     const l = earLength(f, y, leather, feather)
     let v = f.earSkin[k] - l * 0.22
-    for (const t of [0.35, 0.7, 1]) v = Math.min(v, sample(f, f.earSkin, x - 0.06 * l * t, y + (up ? 0.15 : 0.8) * l * t) - l * 0.22 * (1 - t * 0.6))
+    for (const t of [0.35, 0.7, 1])
+      v = Math.min(
+        v,
+        sample(f, f.earSkin, x - 0.06 * l * t, y + (up ? 0.15 : 0.8) * l * t) - l * 0.22 * (1 - t * 0.6),
+      )
     out[k] = -(v + f.rough[k] * rough * 0.6 * Math.min(1, l))
   }
   return out
@@ -123,7 +128,16 @@ function earHairs(f: Field, leather: number, feather: number, texture: ReturnTyp
   return d
 }
 
-function hair(x: number, y: number, lx: number, ly: number, l: number, bend: number, wander: number, random: () => number): string {
+function hair(
+  x: number,
+  y: number,
+  lx: number,
+  ly: number,
+  l: number,
+  bend: number,
+  wander: number,
+  random: () => number,
+): string {
   const m = Math.hypot(lx, ly) || 1
   const a = Math.atan2(ly / m, lx / m) + (random() - 0.5) * wander + noise(x * 0.3, y * 0.3) * wander * 0.5
   const length = l * (0.75 + 0.4 * random())

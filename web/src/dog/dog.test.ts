@@ -77,7 +77,9 @@ describe('every build', () => {
     for (const z of f.zones) {
       expect(f.paths.zones[z], z).not.toBe('')
       const [x, y] = f.anchors[z]
-      expect(sample(f, z.startsWith('ear_') ? f.earSkin : f.skin, x, y), `${z} is on the dog`).toBeLessThan(3.5)
+      expect(sample(f, z.startsWith('ear_') ? f.earSkin : f.skin, x, y), `${z} is on the dog`).toBeLessThan(
+        3.5,
+      )
     }
     const [ex, ey] = f.bones.eye
     expect(sample(f, f.skin, ex, ey), 'the eye is in the head').toBeLessThan(0)
@@ -102,7 +104,8 @@ describe('the coat', () => {
     for (let i = 1; i < sizes.length; i++) expect(sizes[i]).toBeGreaterThan(sizes[i - 1])
   })
   it('is true to scale: 60 mm on the back stand about 2.5 cm off and lie the rest', () => {
-    const top = (mm: number) => -extent(coatOf(f, 'silky_drop', { ...all(1), back: mm, loin: mm, nape: mm, rump: mm }).coat)[1]
+    const top = (mm: number) =>
+      -extent(coatOf(f, 'silky_drop', { ...all(1), back: mm, loin: mm, nape: mm, rump: mm }).coat)[1]
     expect(top(60)).toBeGreaterThanOrEqual(top(1))
     const hem = (mm: number) => extent(coatOf(f, 'silky_drop', { ...all(1), breeches_left: mm }).coat)[2]
     expect(hem(60) - hem(1)).toBeLessThan(6)
@@ -113,7 +116,12 @@ describe('the coat', () => {
   })
   it('keeps its drawing', () => {
     const p = coatOf(f, 'curly', all(16))
-    expect({ skin: fingerprint(f.paths.skin), coat: fingerprint(p.coat), ear: fingerprint(p.ear), back: fingerprint(f.paths.zones.back) }).toMatchSnapshot()
+    expect({
+      skin: fingerprint(f.paths.skin),
+      coat: fingerprint(p.coat),
+      ear: fingerprint(p.ear),
+      back: fingerprint(f.paths.zones.back),
+    }).toMatchSnapshot()
   })
   it('has a deeper tone for longer hair', () => {
     expect([tone(0), tone(60), tone(400)]).toEqual([0, 1, 1])

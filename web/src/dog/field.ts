@@ -32,7 +32,9 @@ export interface Field {
 const kept = new Map<string, Field>()
 
 export function fieldOf(look: DogLook): Field {
-  const key = [look.build, look.muzzle, look.ear_type, look.ear_set, look.tail_type, look.tail_carriage].join('|')
+  const key = [look.build, look.muzzle, look.ear_type, look.ear_set, look.tail_type, look.tail_carriage].join(
+    '|',
+  )
   let field = kept.get(key)
   if (!field) {
     if (kept.size > 12) kept.delete(kept.keys().next().value ?? '')
@@ -93,7 +95,11 @@ function compute(look: DogLook): Field {
 
 function skinAt(b: Skeleton, x: number, y: number): number {
   const trunk = smin(join(x, y, b.trunk, 5), smin(join(x, y, b.head, 3), join(x, y, b.muzzle, 1.4), 1.6), 2.6)
-  return smin(smin(smin(trunk, join(x, y, b.fore, 2), 3), join(x, y, b.hind, 2.4), 3.2), join(x, y, b.tail, 1.6), 2)
+  return smin(
+    smin(smin(trunk, join(x, y, b.fore, 2), 3), join(x, y, b.hind, 2.4), 3.2),
+    join(x, y, b.tail, 1.6),
+    2,
+  )
 }
 
 /** The nearest zones of a cell: chalk lines bend a little, as anatomy does. */
@@ -141,7 +147,13 @@ function nearest(f: Field, sided: string[], distance: Float32Array[], k: number,
 
 /** Chalk lines are soft: half the resolution is enough for them. */
 function cells(f: Field, sided: string[], distance: Float32Array[]): void {
-  const half: Raster = { x0: f.x0, y0: f.y0, width: Math.floor(f.width / 2), height: Math.floor(f.height / 2), scale: SCALE / 2 }
+  const half: Raster = {
+    x0: f.x0,
+    y0: f.y0,
+    width: Math.floor(f.width / 2),
+    height: Math.floor(f.height / 2),
+    scale: SCALE / 2,
+  }
   const grid = new Float64Array(half.width * half.height)
   sided.forEach((zone, z) => {
     for (let j = 0, h = 0; j < half.height; j++) {
@@ -188,7 +200,12 @@ function anchor(f: Field, zone: string): Point {
   const inside = seeds.filter((p) => sample(f, f.skin, p[0], p[1]) < 0.6)
   const pool = inside.length ? inside : seeds
   const [ex, ey] = f.bones.eye
-  return pool.reduce((a, b) => (Math.hypot(b[0] - ex, b[1] - ey) > Math.hypot(a[0] - ex, a[1] - ey) && Math.hypot(a[0] - ex, a[1] - ey) < 3 ? b : a))
+  return pool.reduce((a, b) =>
+    Math.hypot(b[0] - ex, b[1] - ey) > Math.hypot(a[0] - ex, a[1] - ey) &&
+    Math.hypot(a[0] - ex, a[1] - ey) < 3
+      ? b
+      : a,
+  )
 }
 
 export function sample(f: Field, grid: Float32Array, x: number, y: number): number {
@@ -199,7 +216,10 @@ export function sample(f: Field, grid: Float32Array, x: number, y: number): numb
   const u = i - i0
   const v = j - j0
   const k = j0 * f.width + i0
-  return (grid[k] * (1 - u) + grid[k + 1] * u) * (1 - v) + (grid[k + f.width] * (1 - u) + grid[k + f.width + 1] * u) * v
+  return (
+    (grid[k] * (1 - u) + grid[k + 1] * u) * (1 - v) +
+    (grid[k + f.width] * (1 - u) + grid[k + f.width + 1] * u) * v
+  )
 }
 
 /** The zone of the side view at a point. */
@@ -243,7 +263,9 @@ function outlineOf(r: Raster, grid: Float64Array): string {
     .size([r.width, r.height])
     .smooth(true)
     .contour(grid as unknown as number[], 0)
-  return shape.coordinates.map((polygon) => polygon.map((ring) => smooth(r, ring as [number, number][])).join('')).join('')
+  return shape.coordinates
+    .map((polygon) => polygon.map((ring) => smooth(r, ring as [number, number][])).join(''))
+    .join('')
 }
 
 function smooth(r: Raster, ring: [number, number][]): string {

@@ -1,10 +1,19 @@
-// Coats laid ahead: one by one while nothing else is to do, until they are not wanted any more; the oldest goes when there are many.
+// Coats laid ahead: one by one while nothing else is to do, until they are not wanted any more; the oldest
+// goes when there are many.
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { DogLook } from './build'
 import { fieldOf } from './field'
 import { laidCoat, prepareCoats } from './frames'
 
-const LOOK: DogLook = { build: 'low', muzzle: 'short', ear_type: 'button', ear_set: 'high', tail_type: 'bob', tail_carriage: 'level', coat: 'wire' }
+const LOOK: DogLook = {
+  build: 'low',
+  muzzle: 'short',
+  ear_type: 'button',
+  ear_set: 'high',
+  tail_type: 'bob',
+  tail_carriage: 'level',
+  coat: 'wire',
+}
 
 afterEach(() => vi.unstubAllGlobals())
 

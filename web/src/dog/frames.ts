@@ -1,4 +1,5 @@
-// Coats that were laid already, kept: so that a slider over the weeks shows one frame after another instead of laying each anew.
+// Coats that were laid already, kept: so that a slider over the weeks shows one frame after another
+// instead of laying each anew.
 import type { DogLook } from './build'
 import { coatOf, type CoatPaths } from './coat'
 import { fieldOf, type Field } from './field'
@@ -6,7 +7,10 @@ import { fieldOf, type Field } from './field'
 const KEPT = 140
 const coats = new WeakMap<Field, Map<string, CoatPaths>>()
 
-/** The coat of these lengths, laid once. @param lengths mm by left-side zone, as JSON: what is asked for again is not read again */
+/**
+ * The coat of these lengths, laid once. @param lengths mm by left-side zone, as JSON: what is asked for
+ * again is not read again
+ */
 export function laidCoat(field: Field, coat: string, lengths: string): CoatPaths {
   const key = `${coat}|${lengths}`
   let kept = coats.get(field)

@@ -54,5 +54,8 @@ export function noise(x: number, y: number): number {
     const n = Math.sin(i * 127.1 + j * 311.7) * 43758.5453
     return (n - Math.floor(n)) * 2 - 1
   }
-  return (h(xi, yi) * (1 - u) + h(xi + 1, yi) * u) * (1 - v) + (h(xi, yi + 1) * (1 - u) + h(xi + 1, yi + 1) * u) * v
+  return (
+    (h(xi, yi) * (1 - u) + h(xi + 1, yi) * u) * (1 - v) +
+    (h(xi, yi + 1) * (1 - u) + h(xi + 1, yi + 1) * u) * v
+  )
 }

@@ -8,7 +8,15 @@ import { Rear } from './Rear'
 import { STYLES_DRAWN, StyleDrawing } from './StyleDrawing'
 import { Underside } from './Underside'
 
-const LOOK: DogLook = { build: 'square', muzzle: 'medium', ear_type: 'drop', ear_set: 'level', tail_type: 'plume', tail_carriage: 'up', coat: 'curly' }
+const LOOK: DogLook = {
+  build: 'square',
+  muzzle: 'medium',
+  ear_type: 'drop',
+  ear_set: 'level',
+  tail_type: 'plume',
+  tail_carriage: 'up',
+  coat: 'curly',
+}
 const zone = (id: string, state: ZoneState, change: Partial<DrawnZone> = {}): DrawnZone => ({
   id,
   label: id,
@@ -22,20 +30,42 @@ const STATES = ['done', 'partly', 'deferred', 'not_needed'] as const
 
 describe('a zone at the table', () => {
   it.each(STATES)('%s is a texture, a sign and a word', (state) => {
-    const { container } = render(<DogDrawing look={LOOK} zones={{ back: zone('back', state) }} side="left" selected={null} onSelect={() => {}} name="Brisk" />)
+    const { container } = render(
+      <DogDrawing
+        look={LOOK}
+        zones={{ back: zone('back', state) }}
+        side="left"
+        selected={null}
+        onSelect={() => {}}
+        name="Brisk"
+      />,
+    )
     expect(container.querySelector(`[style*="kt-state-${state}"]`)).not.toBeNull()
     expect(screen.getByText(SIGNS[state])).toBeTruthy()
     expect(screen.getByRole('option', { name: new RegExp(state.replace('_', ' ')) })).toBeTruthy()
   })
   it('still to do says its length, and that it is in hand', () => {
-    render(<DogDrawing look={LOOK} zones={{ back: zone('back', 'planned', { now: true }) }} side="left" selected={null} onSelect={() => {}} name="Brisk" />)
+    render(
+      <DogDrawing
+        look={LOOK}
+        zones={{ back: zone('back', 'planned', { now: true }) }}
+        side="left"
+        selected={null}
+        onSelect={() => {}}
+        name="Brisk"
+      />,
+    )
     expect(screen.getByText('12')).toBeTruthy()
     expect(screen.getByRole('option', { name: 'back, 12 millimetres, in hand' })).toBeTruthy()
   })
   it('is the same from below', () => {
     const { container } = render(
       <Underside
-        zones={{ belly: zone('belly', 'done'), groin: zone('groin', 'planned', { now: true }), chest: zone('chest', 'planned', { planned: false }) }}
+        zones={{
+          belly: zone('belly', 'done'),
+          groin: zone('groin', 'planned', { now: true }),
+          chest: zone('chest', 'planned', { planned: false }),
+        }}
         selected={null}
         onSelect={() => {}}
         name="Brisk"
@@ -52,10 +82,14 @@ describe('from behind', () => {
   it('draws what reaches how far, and lets a zone be chosen by finger and by key', async () => {
     const choose = vi.fn()
     const zones = { rump: zone('rump', 'partly'), thigh_left: zone('thigh_left', 'planned', { now: true }) }
-    const { container, rerender } = render(<Rear extents={{ ring: 10, channel: 0, arc: 0 }} zones={zones} onSelect={choose} name="Brisk" />)
+    const { container, rerender } = render(
+      <Rear extents={{ ring: 10, channel: 0, arc: 0 }} zones={zones} onSelect={choose} name="Brisk" />,
+    )
     const hatched = () => container.querySelectorAll('[style*="kt-extent"]').length
     expect(hatched()).toBe(1)
-    rerender(<Rear extents={{ ring: 20, channel: 60, arc: 30 }} zones={zones} onSelect={choose} name="Brisk" />)
+    rerender(
+      <Rear extents={{ ring: 20, channel: 60, arc: 30 }} zones={zones} onSelect={choose} name="Brisk" />,
+    )
     expect(hatched()).toBe(3)
     expect(Number(container.querySelector('ellipse')?.getAttribute('rx'))).toBeGreaterThan(8)
     await userEvent.click(screen.getByRole('button', { name: 'rump, partly' }))

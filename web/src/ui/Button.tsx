@@ -7,11 +7,17 @@ const KINDS = {
   quiet: 'border-transparent hover:bg-well',
 }
 
-export function Button({ kind = 'plain', className = '', type = 'button', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: keyof typeof KINDS }) {
+export function Button({
+  kind = 'plain',
+  className = '',
+  type = 'button',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: keyof typeof KINDS }) {
   return (
     <button
       type={type}
-      className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-md border px-4 font-bold disabled:opacity-55 ${KINDS[kind]} ${className}`}
+      className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-md border px-4 font-bold
+        disabled:opacity-55 ${KINDS[kind]} ${className}`}
       {...rest}
     />
   )

@@ -26,7 +26,14 @@ export function TextField({ label, error, hint, ...rest }: Around & InputHTMLAtt
   const id = useId()
   return (
     <Frame id={id} label={label} error={error} hint={hint}>
-      <input id={id} className="field" aria-invalid={!!error} aria-describedby={`${id}-error`} autoComplete="off" {...rest} />
+      <input
+        id={id}
+        className="field"
+        aria-invalid={!!error}
+        aria-describedby={`${id}-error`}
+        autoComplete="off"
+        {...rest}
+      />
     </Frame>
   )
 }

@@ -1,4 +1,5 @@
-// The end of a form in a dialog: what went wrong that no field says, the button that sends it, the one that leaves it.
+// The end of a form in a dialog: what went wrong that no field says, the button that sends it, the one
+// that leaves it.
 import type { ReactNode } from 'react'
 import { ApiError } from '../app/client'
 import { Button } from './Button'

@@ -5,7 +5,15 @@ import { Button } from './Button'
 import { useToast } from './Toasts'
 
 /** close: asks the salon to; after: looks again, whatever came of it. */
-export function TakeLinkBack({ close, after, large = false }: { close: () => Promise<unknown>; after: () => void; large?: boolean }) {
+export function TakeLinkBack({
+  close,
+  after,
+  large = false,
+}: {
+  close: () => Promise<unknown>
+  after: () => void
+  large?: boolean
+}) {
   const toast = useToast()
   const takeBack = async () => {
     try {
@@ -17,7 +25,11 @@ export function TakeLinkBack({ close, after, large = false }: { close: () => Pro
     after()
   }
   return (
-    <Button kind={large ? undefined : 'quiet'} className={large ? 'min-h-12' : 'text-sm'} onClick={() => void takeBack()}>
+    <Button
+      kind={large ? undefined : 'quiet'}
+      className={large ? 'min-h-12' : 'text-sm'}
+      onClick={() => void takeBack()}
+    >
       <Link2Off aria-hidden className="size-5" /> Close the owner&rsquo;s link
     </Button>
   )

@@ -29,11 +29,16 @@ export function Toasts({ children }: { children: ReactNode }) {
   return (
     <Context.Provider value={show}>
       {children}
-      <div aria-live="polite" className="no-print pointer-events-none fixed bottom-4 left-4 z-50 flex max-w-[calc(100vw-2rem)] flex-col items-start gap-2">
+      <div
+        aria-live="polite"
+        className={`no-print pointer-events-none fixed bottom-4 left-4 z-50 flex max-w-[calc(100vw-2rem)]
+          flex-col items-start gap-2`}
+      >
         {toasts.map((t) => (
           <div
             key={t.id}
-            className={`arrive pointer-events-auto flex items-center gap-3 rounded-lg px-4 py-2 shadow-lg ${t.bad ? 'bg-haw-soft text-haw' : 'bg-ink text-paper'}`}
+            className={`arrive pointer-events-auto flex items-center gap-3 rounded-lg px-4 py-2 shadow-lg
+              ${t.bad ? 'bg-haw-soft text-haw' : 'bg-ink text-paper'}`}
           >
             <span>{t.text}</span>
             {t.action && (

@@ -2,12 +2,21 @@
 import { Popover } from 'radix-ui'
 import type { Schemas } from '../app/client'
 
-export function Why({ of, reasons, onVisit }: { of: string; reasons: Schemas['ReasonView'][]; onVisit?: (visit: string) => void }) {
+export function Why({
+  of,
+  reasons,
+  onVisit,
+}: {
+  of: string
+  reasons: Schemas['ReasonView'][]
+  onVisit?: (visit: string) => void
+}) {
   if (reasons.length === 0) return null
   return (
     <Popover.Root>
       <Popover.Trigger
-        className="inline-flex min-h-8 items-center rounded px-1.5 text-sm text-slate underline decoration-dotted underline-offset-4 hover:bg-slate-soft"
+        className={`inline-flex min-h-8 items-center rounded px-1.5 text-sm text-slate underline
+          decoration-dotted underline-offset-4 hover:bg-slate-soft`}
         aria-label={`Why: ${of}`}
       >
         why?
@@ -27,7 +36,13 @@ export function Why({ of, reasons, onVisit }: { of: string; reasons: Schemas['Re
   )
 }
 
-export function Reasons({ reasons, onVisit }: { reasons: Schemas['ReasonView'][]; onVisit?: (visit: string) => void }) {
+export function Reasons({
+  reasons,
+  onVisit,
+}: {
+  reasons: Schemas['ReasonView'][]
+  onVisit?: (visit: string) => void
+}) {
   return (
     <ul className="space-y-2 text-sm">
       {reasons.map((r, i) => (

@@ -15,7 +15,9 @@ describe('fields', () => {
     render(<TextField label="Weight (kg)" error="must be between 0.3 and 120 kg" defaultValue="9000" />)
     const field = screen.getByLabelText('Weight (kg)')
     expect(field.getAttribute('aria-invalid')).toBe('true')
-    expect(document.getElementById(field.getAttribute('aria-describedby') ?? '')?.textContent).toBe('Weight (kg) must be between 0.3 and 120 kg')
+    expect(document.getElementById(field.getAttribute('aria-describedby') ?? '')?.textContent).toBe(
+      'Weight (kg) must be between 0.3 and 120 kg',
+    )
     expect(screen.getByRole('alert').textContent).toContain('0.3')
   })
   it('are silent without an error', () => {

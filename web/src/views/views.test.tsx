@@ -1,4 +1,5 @@
-// Book, log, house style and the dog form on pretended answers: finding, undoing, refusals at their field, stale versions.
+// Book, log, house style and the dog form on pretended answers: finding, undoing, refusals at their field,
+// stale versions.
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
@@ -88,7 +89,10 @@ describe('the log', () => {
     expect(asked.some((a) => a.path === '/api/log/c1/undo' && a.headers.get('Idempotency-Key'))).toBe(true)
   })
   it('says why a change cannot be taken back', async () => {
-    server({ 'GET /api/log': { entries: [entry], next: null }, 'POST /api/log/c1/undo': () => problem(409, 'Idris has changed it since.') })
+    server({
+      'GET /api/log': { entries: [entry], next: null },
+      'POST /api/log/c1/undo': () => problem(409, 'Idris has changed it since.'),
+    })
     page(signedIn(<Log />))
     await userEvent.click(await screen.findByRole('button', { name: /Undo/ }))
     await screen.findByText('Idris has changed it since.')
@@ -135,7 +139,10 @@ describe('house style', () => {
       'GET /api/house': house,
       'POST /api/house/answer': (a: Asked) =>
         json({
-          breaks: (a.body as { schools: { pads: string } }).schools.pads === 'after_dry' ? [{ field: 'schools.pads', message: 'contradicts the must' }] : [],
+          breaks:
+            (a.body as { schools: { pads: string } }).schools.pads === 'after_dry'
+              ? [{ field: 'schools.pads', message: 'contradicts the must' }]
+              : [],
         }),
     })
     asManager(page(signedIn(<House />)).cache)
@@ -152,13 +159,18 @@ describe('house style', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
     await userEvent.click(screen.getByRole('button', { name: 'Save house style' }))
     await waitFor(() =>
-      expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ styles: [{ kind: 'tail', name: 'weir brush', drawing: 'carrot' }] }),
+      expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({
+        styles: [{ kind: 'tail', name: 'weir brush', drawing: 'carrot' }],
+      }),
     )
   })
   it('names a contradiction at its row and keeps the choice', async () => {
     const asked = server({
       'GET /api/house': house,
-      'PUT /api/house': () => problem(422, 'x', { errors: [{ field: 'schools.pads', message: 'contradicts the must "pads before nails"' }] }),
+      'PUT /api/house': () =>
+        problem(422, 'x', {
+          errors: [{ field: 'schools.pads', message: 'contradicts the must "pads before nails"' }],
+        }),
     })
     asManager(page(signedIn(<House />)).cache)
     await userEvent.click(await screen.findByRole('radio', { name: /after drying/ }))
@@ -166,12 +178,18 @@ describe('house style', () => {
     await screen.findByText('contradicts the must "pads before nails"')
     expect(screen.getByRole('radio', { name: /after drying/ })).toHaveProperty('checked', true)
     const put = asked.find((a) => a.method === 'PUT')
-    expect([put?.headers.get('If-Match'), (put?.body as { schools: unknown }).schools]).toEqual(['"4"', { pads: 'after_dry' }])
+    expect([put?.headers.get('If-Match'), (put?.body as { schools: unknown }).schools]).toEqual([
+      '"4"',
+      { pads: 'after_dry' },
+    ])
   })
   it('sends what is no number as it was typed, and shows what is allowed', async () => {
     const asked = server({
       'GET /api/house': house,
-      'PUT /api/house': () => problem(422, 'x', { errors: [{ field: 'rate_minor', message: 'must be a whole number from 0 to 100000' }] }),
+      'PUT /api/house': () =>
+        problem(422, 'x', {
+          errors: [{ field: 'rate_minor', message: 'must be a whole number from 0 to 100000' }],
+        }),
     })
     asManager(page(signedIn(<House />)).cache)
     const field = await screen.findByLabelText('A minute of work (cents)')
@@ -188,7 +206,9 @@ describe('house style', () => {
     asManager(cache)
     const table = await screen.findByRole('table')
     expect(within(table).getByRole('row', { name: /open cards/ }).textContent).toBe('open cardsyesyes')
-    expect(within(table).getByRole('row', { name: /change house style/ }).textContent).toBe('change house styleyes–')
+    expect(within(table).getByRole('row', { name: /change house style/ }).textContent).toBe(
+      'change house styleyes–',
+    )
   })
   it('is only read by those who may not change it', async () => {
     server({ 'GET /api/house': house })
@@ -211,7 +231,7 @@ describe('a new dog', () => {
     expect(screen.getByLabelText('Name')).toHaveProperty('value', '')
     expect(sessionStorage).toHaveLength(0)
   })
-  it('keeps everything typed when it is refused, names the fields, and is sent once more as another request', async () => {
+  it('keeps everything typed when it is refused, names the fields, and is sent anew', async () => {
     let tries = 0
     const asked = server({
       'GET /api/words': { zones: [], lists: {} },

@@ -62,7 +62,11 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
       <h2 className="text-xl">How to go on</h2>
       <div role="radiogroup" aria-label="How to go on" className={`space-y-2 ${settled ? '' : 'opacity-70'}`}>
         {arrival.comb.options.map((o) => (
-          <div key={o.choice} className={`rounded-lg border-2 p-3 ${chosen === o.choice ? 'border-thistle bg-thistle-soft' : 'border-line'}`}>
+          <div
+            key={o.choice}
+            className={`rounded-lg border-2 p-3
+              ${chosen === o.choice ? 'border-thistle bg-thistle-soft' : 'border-line'}`}
+          >
             <button
               type="button"
               role="radio"
@@ -76,13 +80,18 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
             </button>
             <p className="text-sm">
               {o.price_minor !== null && <b>{money(o.price_minor, session.currency)}</b>}
-              {' · '}half of such visits are done in {hours(Math.round(o.minutes_50))} <Why of={`the minutes: ${o.title}`} reasons={o.reasons} />
+              {' · '}half of such visits are done in {hours(Math.round(o.minutes_50))}{' '}
+              <Why of={`the minutes: ${o.title}`} reasons={o.reasons} />
             </p>
             <p className="text-sm text-ink-2">
               {o.price_terms.map((t) => `${t.label}: ${money(t.minor, session.currency)}`).join(' + ')}
               {` · ${o.matting_minutes} min on mats`}
             </p>
-            {!o.today && <p className="text-sm font-bold text-bracken">Not today alone: {o.visits} visits, so that none goes past what the dog can bear.</p>}
+            {!o.today && (
+              <p className="text-sm font-bold text-bracken">
+                Not today alone: {o.visits} visits, so that none goes past what the dog can bear.
+              </p>
+            )}
             {o.leaves_mm !== null && (
               <p className="text-sm">
                 Leaves {mm(o.leaves_mm)}. {o.back_message && <>Back to the usual length: {o.back_message}</>}
@@ -115,15 +124,24 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
             send.mutate(true)
           }}
         >
-          <TextField label="Who signs" value={name} maxLength={80} onChange={(e) => setName(e.target.value)} error={errors.signed_by} />
+          <TextField
+            label="Who signs"
+            value={name}
+            maxLength={80}
+            onChange={(e) => setName(e.target.value)}
+            error={errors.signed_by}
+          />
           <SignaturePad value={signature} onChange={setSignature} error={errors.signature} />
-          {send.error && Object.keys(errors).filter((k) => k !== 'signature' && k !== 'signed_by').length + (Object.keys(errors).length === 0 ? 1 : 0) > 0 && (
-            <p role="alert" className="text-sm font-bold text-haw">
-              {Object.entries(errors)
-                .map(([k, m]) => `${k} ${m}`)
-                .join('; ') || send.error.message}
-            </p>
-          )}
+          {send.error &&
+            Object.keys(errors).filter((k) => k !== 'signature' && k !== 'signed_by').length +
+              (Object.keys(errors).length === 0 ? 1 : 0) >
+              0 && (
+              <p role="alert" className="text-sm font-bold text-haw">
+                {Object.entries(errors)
+                  .map(([k, m]) => `${k} ${m}`)
+                  .join('; ') || send.error.message}
+              </p>
+            )}
           <div className="flex flex-wrap gap-2">
             <Button type="submit" kind="main" disabled={send.isPending || !settled}>
               {send.isPending ? 'Sealing …' : 'Agree and sign'}
@@ -150,14 +168,25 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
                       copy
                     </a>{' '}
                     ·{' '}
-                    <a className="text-slate underline" href={`${a.link}.pdf`} target="_blank" rel="noreferrer">
+                    <a
+                      className="text-slate underline"
+                      href={`${a.link}.pdf`}
+                      target="_blank"
+                      rel="noreferrer"
+                    >
                       PDF
                     </a>{' '}
-                    <span className="text-ink-2">for the owner until {a.link_until && day(a.link_until)}</span>
+                    <span className="text-ink-2">
+                      for the owner until {a.link_until && day(a.link_until)}
+                    </span>
                     {canWork && (
                       <TakeLinkBack
                         close={() =>
-                          take(api.DELETE('/api/agreements/{id}/link', { params: { path: { id: a.id }, header: { 'Idempotency-Key': writeKey() } } }))
+                          take(
+                            api.DELETE('/api/agreements/{id}/link', {
+                              params: { path: { id: a.id }, header: { 'Idempotency-Key': writeKey() } },
+                            }),
+                          )
                         }
                         after={() => void cache.invalidateQueries({ queryKey: ['arrival', arrival.id] })}
                       />
@@ -166,7 +195,9 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
                 ) : (
                   <span className="text-ink-2">the owner&rsquo;s link is closed</span>
                 )}
-                {!a.current && <span className="text-bracken"> · something was changed since: agree anew</span>}
+                {!a.current && (
+                  <span className="text-bracken"> · something was changed since: agree anew</span>
+                )}
                 {!a.intact && <b className="text-haw"> · the seal does not fit</b>}
               </li>
             ))}

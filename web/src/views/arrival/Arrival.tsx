@@ -21,7 +21,16 @@ import { Cautions } from '../card/Cautions'
 import { Line } from '../line/Line'
 import type { LineData } from '../line/LineField'
 import { Agree } from './Agree'
-import { combOf, sendable, SEVERITIES, SPREADS, withMat, type ArrivalData, type CombDraft, type MatDraft } from './comb'
+import {
+  combOf,
+  sendable,
+  SEVERITIES,
+  SPREADS,
+  withMat,
+  type ArrivalData,
+  type CombDraft,
+  type MatDraft,
+} from './comb'
 import { Check } from './Check'
 import { Handling } from './Handling'
 import { Mats } from './Mats'
@@ -37,7 +46,12 @@ export function OpenArrival() {
   const cache = useQueryClient()
   const opened = useQuery({
     queryKey: ['open-arrival', id],
-    queryFn: () => take(api.POST('/api/dogs/{id}/arrivals', { params: { path: { id }, header: { 'Idempotency-Key': key.current } } })),
+    queryFn: () =>
+      take(
+        api.POST('/api/dogs/{id}/arrivals', {
+          params: { path: { id }, header: { 'Idempotency-Key': key.current } },
+        }),
+      ),
     enabled: may('visit'),
     staleTime: Infinity,
   })
@@ -48,18 +62,39 @@ export function OpenArrival() {
   return <Navigate to={`/arrivals/${opened.data.id}`} replace />
 }
 
+const PLAIN = 'border-line bg-sheet hover:bg-well'
+
 export function Arrival() {
   const { id = '' } = useParams()
   const arrival = useQuery(queries.arrival(id))
   const words = useQuery(queries.words())
   if (!arrival.data || !words.data) {
     const failed = arrival.error ?? words.error
-    return failed ? <Resting error={failed} retry={() => (void arrival.refetch(), void words.refetch())} /> : <Waiting what="Fetching the arrival" />
+    return failed ? (
+      <Resting error={failed} retry={() => (void arrival.refetch(), void words.refetch())} />
+    ) : (
+      <Waiting what="Fetching the arrival" />
+    )
   }
-  return <Page key={id} arrival={arrival.data} words={words.data} offline={arrival.isError ? arrival.error : null} />
+  return (
+    <Page
+      key={id}
+      arrival={arrival.data}
+      words={words.data}
+      offline={arrival.isError ? arrival.error : null}
+    />
+  )
 }
 
-function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schemas['WordsView']; offline: Error | null }) {
+function Page({
+  arrival,
+  words,
+  offline,
+}: {
+  arrival: ArrivalData
+  words: Schemas['WordsView']
+  offline: Error | null
+}) {
   const cache = useQueryClient()
   const { may } = useSession()
   const { dog } = arrival
@@ -75,7 +110,10 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
   const comb = useAutosave<CombDraft>(combOf(arrival.comb), arrival.comb.version, async (value, version) => {
     const next = await take(
       api.PUT('/api/arrivals/{id}/comb', {
-        params: { path: { id: arrival.id }, header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() } },
+        params: {
+          path: { id: arrival.id },
+          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+        },
         body: sendable(value) as never,
       }),
     )
@@ -105,7 +143,11 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
             mm: null,
             drawnMm: 24,
             planned: true,
-            mat: { severity: mat?.severity ?? 0, text, said: mat ? undefined : last ? `not combed yet, was ${last} last time` : 'not combed yet' },
+            mat: {
+              severity: mat?.severity ?? 0,
+              text,
+              said: mat ? undefined : last ? `not combed yet, was ${last} last time` : 'not combed yet',
+            },
           },
         ]
       }),
@@ -122,13 +164,17 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
     const last = before.at(-1)
     if (!last) return
     setBefore((all) => all.slice(0, -1))
-    comb.change((c) => ({ ...c, zones: [...c.zones.filter((z) => z.zone !== last.zone), ...(last.was ? [last.was] : [])] }))
+    comb.change((c) => ({
+      ...c,
+      zones: [...c.zones.filter((z) => z.zone !== last.zone), ...(last.was ? [last.was] : [])],
+    }))
     setZone(last.zone)
   }
   const choose = (z: string) => {
     setZone(z)
     setTab('mats')
-    if (view === 'side' && z.endsWith('_right') && seen.includes(z.replace('_right', '_left'))) setSide('right')
+    if (view === 'side' && z.endsWith('_right') && seen.includes(z.replace('_right', '_left')))
+      setSide('right')
     if (view === 'side' && z.endsWith('_left') && seen.includes(z)) setSide('left')
   }
   const paint = (z: string) => {
@@ -143,14 +189,23 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
     name: dog.name,
     onPaint: brush >= 0 && canWork ? paint : undefined,
   }
-  const chosen = arrival.comb.options.find((o) => o.choice === (comb.value.choice ?? arrival.comb.choice)) ?? arrival.comb.options[0]
+  const chosen =
+    arrival.comb.options.find((o) => o.choice === (comb.value.choice ?? arrival.comb.choice)) ??
+    arrival.comb.options[0]
   const left = (chosen?.left ?? {}) as Record<string, number>
   const whenDone = Object.fromEntries(
     seen.map((base): [string, DrawnZone] => {
       const z = mirrored(base)
       return [
         base,
-        { id: z, label: labels[z] ?? z, mm: left[z] ?? null, drawnMm: left[z] ?? 12, planned: left[z] !== undefined, exception: chosen?.patches.includes(z) },
+        {
+          id: z,
+          label: labels[z] ?? z,
+          mm: left[z] ?? null,
+          drawnMm: left[z] ?? 12,
+          planned: left[z] !== undefined,
+          exception: chosen?.patches.includes(z),
+        },
       ]
     }),
   )
@@ -174,7 +229,8 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
   )
   const unasked = arrival.asked_first.filter((z) => !mats[z])
   const tabClass =
-    'min-h-12 flex-1 border-b-4 border-transparent px-1.5 font-bold text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
+    'min-h-12 flex-1 border-b-4 border-transparent px-1.5 font-bold text-ink-2 ' +
+    'data-[state=active]:border-thistle data-[state=active]:text-thistle'
   return (
     <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-2 pt-3 sm:px-5">
@@ -183,18 +239,31 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
             {dog.name} <span className="text-xl font-bold text-ink-2">arrival</span>
           </h1>
           <p className="mt-1 text-sm text-ink-2">
-            {day(arrival.day)} · taken in by {arrival.who} · {arrival.state === 'open' ? 'nothing agreed yet' : arrival.state}
+            {day(arrival.day)} · taken in by {arrival.who} ·{' '}
+            {arrival.state === 'open' ? 'nothing agreed yet' : arrival.state}
           </p>
         </div>
-        <Saving save={comb} what="comb test" onTheirs={() => comb.takeTheirs(combOf(arrival.comb), arrival.comb.version)} />
-        <Link to={`/dogs/${dog.id}`} className="inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well">
+        <Saving
+          save={comb}
+          what="comb test"
+          onTheirs={() => comb.takeTheirs(combOf(arrival.comb), arrival.comb.version)}
+        />
+        <Link
+          to={`/dogs/${dog.id}`}
+          className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
+            hover:bg-well`}
+        >
           Card
         </Link>
         <Button className="min-h-11" aria-expanded={line} onClick={() => setLine(!line)}>
           <WholeWord aria-hidden className="size-5" /> One line
         </Button>
         {canWork && (
-          <Link to={`/dogs/${dog.id}/table`} className="inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well">
+          <Link
+            to={`/dogs/${dog.id}/table`}
+            className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
+              hover:bg-well`}
+          >
             To the table
           </Link>
         )}
@@ -202,14 +271,21 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
           <Link
             to={`/dogs/${dog.id}/visit`}
             state={handOver(arrival)}
-            className="inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well"
+            className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
+              hover:bg-well`}
           >
             Record visit
           </Link>
         )}
       </div>
-      <Cautions cautions={[...arrival.comb.findings, ...arrival.findings, ...arrival.cautions].sort((a, b) => rank(a.level) - rank(b.level))} />
-      {offline && navigator.onLine && <Away>The salon is not answering. What you enter stays here and is sent when it is back.</Away>}
+      <Cautions
+        cautions={[...arrival.comb.findings, ...arrival.findings, ...arrival.cautions].sort(
+          (a, b) => rank(a.level) - rank(b.level),
+        )}
+      />
+      {offline && navigator.onLine && (
+        <Away>The salon is not answering. What you enter stays here and is sent when it is back.</Away>
+      )}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
         <section aria-label="Comb test" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
           <div className="flex flex-wrap items-center gap-2 border-b border-line p-2">
@@ -226,23 +302,41 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
             />
             {view !== 'below' && (
               <Button className="min-h-10" onClick={() => setSide(side === 'left' ? 'right' : 'left')}>
-                <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="-ml-2 max-sm:sr-only">: {side} side</span>
+                <FlipHorizontal2 aria-hidden className="size-4" /> Turn
+                <span className="-ml-2 max-sm:sr-only">: {side} side</span>
               </Button>
             )}
             <p className="min-w-0 flex-1 text-sm text-ink-2 max-md:hidden">
               {view === 'after'
-                ? `${chosen?.title ?? ''}: mm it leaves. ${chosen?.back_message ? `Back to the usual: ${chosen.back_message}` : 'Hatched patches fill back.'}`
+                ? `${chosen?.title ?? ''}: mm it leaves. ` +
+                  (chosen?.back_message
+                    ? `Back to the usual: ${chosen.back_message}`
+                    : 'Hatched patches fill back.')
                 : 'Choose what the comb finds, then tap or draw across zones. ? was matted last time.'}
             </p>
           </div>
           <div className="relative min-h-64 flex-1 p-2 max-lg:h-[62vw] max-lg:max-h-[30rem] max-lg:flex-none">
             <div className="absolute inset-2">
               {line ? (
-                <DogDrawing look={look} zones={asSaid} side={side} selected={zone} onSelect={setZone} name={`${dog.name} as the line says`} />
+                <DogDrawing
+                  look={look}
+                  zones={asSaid}
+                  side={side}
+                  selected={zone}
+                  onSelect={setZone}
+                  name={`${dog.name} as the line says`}
+                />
               ) : view === 'side' ? (
                 <DogDrawing look={look} zones={drawn(seen, mirrored)} side={side} {...common} />
               ) : view === 'after' ? (
-                <DogDrawing look={look} zones={whenDone} side={side} selected={zone} onSelect={choose} name={`${dog.name} when done`} />
+                <DogDrawing
+                  look={look}
+                  zones={whenDone}
+                  side={side}
+                  selected={zone}
+                  onSelect={choose}
+                  name={`${dog.name} when done`}
+                />
               ) : (
                 <Underside zones={drawn(BELOW, (z) => z)} {...common} />
               )}
@@ -250,7 +344,11 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
           </div>
           {canWork && !line && (
             <div className="space-y-2 border-t border-line p-2">
-              <div role="radiogroup" aria-label="The comb finds" className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-3">
+              <div
+                role="radiogroup"
+                aria-label="The comb finds"
+                className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-3"
+              >
                 {[-1, 0, 1, 2, 3, 4].map((n) => (
                   <button
                     key={n}
@@ -258,7 +356,9 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
                     role="radio"
                     aria-checked={brush === n}
                     onClick={() => setBrush(n)}
-                    className={`flex min-h-12 min-w-20 flex-1 items-center justify-center gap-2 rounded-md border px-2 text-sm font-bold ${brush === n ? 'border-thistle bg-thistle-soft text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
+                    className={`flex min-h-12 min-w-20 flex-1 items-center justify-center gap-2 rounded-md
+                      border px-2 text-sm font-bold
+                      ${brush === n ? 'border-thistle bg-thistle-soft text-thistle' : PLAIN}`}
                   >
                     {n > 0 && (
                       <svg viewBox="0 0 8 8" className="size-6 shrink-0 rounded bg-well" aria-hidden>
@@ -268,12 +368,21 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
                     {n < 0 ? 'just look' : `${n} ${SEVERITIES[n]}`}
                   </button>
                 ))}
-                <Button className="min-h-12 min-w-20 flex-1 text-sm" disabled={before.length === 0} onClick={undo}>
+                <Button
+                  className="min-h-12 min-w-20 flex-1 text-sm"
+                  disabled={before.length === 0}
+                  onClick={undo}
+                >
                   <Undo2 aria-hidden className="size-5" /> Undo
                 </Button>
               </div>
               {unasked.length > 0 && (
-                <div className="flex items-center gap-1.5 overflow-x-auto pb-0.5" role="group" aria-label="Usual places, not combed yet" tabIndex={0}>
+                <div
+                  className="flex items-center gap-1.5 overflow-x-auto pb-0.5"
+                  role="group"
+                  aria-label="Usual places, not combed yet"
+                  tabIndex={0}
+                >
                   <span className="shrink-0 text-sm text-ink-2">Not combed yet:</span>
                   {unasked.map((z) => (
                     <button
@@ -284,11 +393,14 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
                         choose(z)
                         if (brush >= 0) set(z, brush)
                       }}
-                      className="min-h-11 shrink-0 rounded-md border border-dashed border-line bg-sheet px-2.5 text-sm hover:bg-well"
+                      className={`min-h-11 shrink-0 rounded-md border border-dashed border-line bg-sheet px-2.5
+                        text-sm hover:bg-well`}
                     >
                       {labels[z]}
                       {!!arrival.last_found[z as keyof typeof arrival.last_found] && (
-                        <b className="ml-1 text-haw">was {String(arrival.last_found[z as keyof typeof arrival.last_found])}</b>
+                        <b className="ml-1 text-haw">
+                          was {String(arrival.last_found[z as keyof typeof arrival.last_found])}
+                        </b>
                       )}
                     </button>
                   ))}
@@ -298,8 +410,14 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
           )}
         </section>
         <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[27rem] lg:shrink-0">
-          {line && <Line dogId={dog.id} labels={labels} onShown={setPlanned} onClose={() => setLine(false)} />}
-          <Tabs.Root value={tab} onValueChange={setTab} className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}>
+          {line && (
+            <Line dogId={dog.id} labels={labels} onShown={setPlanned} onClose={() => setLine(false)} />
+          )}
+          <Tabs.Root
+            value={tab}
+            onValueChange={setTab}
+            className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}
+          >
             <Tabs.List aria-label="Arrival" className="flex border-b border-line">
               {[
                 ['mats', 'Mats'],
@@ -315,7 +433,16 @@ function Page({ arrival, words, offline }: { arrival: ArrivalData; words: Schema
             </Tabs.List>
             <div className="min-h-0 flex-1 overflow-y-auto">
               <Tabs.Content value="mats" tabIndex={-1}>
-                <Mats arrival={arrival} comb={comb} zone={zone} labels={labels} words={words} spreads={SPREADS} canWork={canWork} onZone={choose} />
+                <Mats
+                  arrival={arrival}
+                  comb={comb}
+                  zone={zone}
+                  labels={labels}
+                  words={words}
+                  spreads={SPREADS}
+                  canWork={canWork}
+                  onZone={choose}
+                />
               </Tabs.Content>
               <Tabs.Content value="check" tabIndex={-1} forceMount hidden={tab !== 'check'}>
                 <Check arrival={arrival} words={words} canWork={canWork} onSaved={show} />
@@ -343,8 +470,15 @@ function rank(level: string): number {
 
 /** What the visit form need not ask again. */
 function handOver(a: ArrivalData) {
-  const found = a.hands_on as { kg?: number; upkeep?: string; lengths?: Record<string, number>; owner_cut?: boolean }
-  const clipped = a.comb.zones.filter((z) => z.decision === 'clip' && z.blade !== null).map((z) => [z.zone, z.blade])
+  const found = a.hands_on as {
+    kg?: number
+    upkeep?: string
+    lengths?: Record<string, number>
+    owner_cut?: boolean
+  }
+  const clipped = a.comb.zones
+    .filter((z) => z.decision === 'clip' && z.blade !== null)
+    .map((z) => [z.zone, z.blade])
   return {
     load: a.comb.load,
     tender: Math.max(0, ...a.comb.zones.filter((z) => z.tender).map((z) => z.severity)),

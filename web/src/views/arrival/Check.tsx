@@ -22,16 +22,23 @@ interface Props {
 }
 
 export function Check({ arrival, words, canWork, onSaved }: Props) {
-  const save = useAutosave<Values>(arrival.hands_on as Values, arrival.check_version, async (value, version) => {
-    const next = await take(
-      api.PUT('/api/arrivals/{id}/check', {
-        params: { path: { id: arrival.id }, header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() } },
-        body: value as never,
-      }),
-    )
-    onSaved(next)
-    return next.check_version
-  })
+  const save = useAutosave<Values>(
+    arrival.hands_on as Values,
+    arrival.check_version,
+    async (value, version) => {
+      const next = await take(
+        api.PUT('/api/arrivals/{id}/check', {
+          params: {
+            path: { id: arrival.id },
+            header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+          },
+          body: value as never,
+        }),
+      )
+      onSaved(next)
+      return next.check_version
+    },
+  )
   const { receive } = save
   useEffect(() => receive(arrival.hands_on as Values, arrival.check_version), [receive, arrival])
   const v = save.value
@@ -69,7 +76,8 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
               type="button"
               aria-pressed={on}
               onClick={() => onToggle(o.id)}
-              className={`min-h-11 rounded-md border px-2.5 text-sm ${on ? 'border-thistle bg-thistle-soft font-bold text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
+              className={`min-h-11 rounded-md border px-2.5 text-sm
+                ${on ? 'border-thistle bg-thistle-soft font-bold text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
             >
               {o.label}
             </button>
@@ -78,7 +86,13 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
       </div>
     </div>
   )
-  const number = (value: unknown, onChange: (n: unknown) => void, label: string, error?: string, hint?: string) => (
+  const number = (
+    value: unknown,
+    onChange: (n: unknown) => void,
+    label: string,
+    error?: string,
+    hint?: string,
+  ) => (
     <TextField
       label={label}
       inputMode="decimal"
@@ -92,10 +106,16 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
     <div className="space-y-4 p-4">
       <div className="flex items-center justify-between gap-2">
         <h2 className="text-xl">Hands on</h2>
-        <Saving save={save} what="check" onTheirs={() => save.takeTheirs(arrival.hands_on as Values, arrival.check_version)} />
+        <Saving
+          save={save}
+          what="check"
+          onTheirs={() => save.takeTheirs(arrival.hands_on as Values, arrival.check_version)}
+        />
       </div>
       {(arrival.stop || arrival.comb.findings.some((f) => f.level === 'danger')) && (
-        <p className="rounded-md bg-haw-soft px-3 py-2 font-bold text-haw">Something here stops the groom until somebody has decided.</p>
+        <p className="rounded-md bg-haw-soft px-3 py-2 font-bold text-haw">
+          Something here stops the groom until somebody has decided.
+        </p>
       )}
       {[...arrival.comb.findings, ...arrival.findings].map((f) => (
         <CautionLine key={f.code} caution={f} />
@@ -103,7 +123,13 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
       <fieldset disabled={!canWork} className="space-y-4">
         <legend className="sr-only">Hands-on check</legend>
         <div className="grid grid-cols-2 gap-2">
-          {number(v.kg, (n) => set('kg', n), 'Weight (kg)', errors.kg, arrival.dog.kg === null ? undefined : `${arrival.dog.kg} kg last time`)}
+          {number(
+            v.kg,
+            (n) => set('kg', n),
+            'Weight (kg)',
+            errors.kg,
+            arrival.dog.kg === null ? undefined : `${arrival.dog.kg} kg last time`,
+          )}
           {select('stage', 'Coat stage', 'stage', 'as on the card')}
           {number(v.bath_days, (n) => set('bath_days', n), 'Days since a bath', errors.bath_days)}
           {select('upkeep', 'Really combed at home', 'upkeep', 'not asked')}
@@ -125,9 +151,18 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
               </div>
             ))}
           </div>
-          <CheckField label="The owner has cut since last time" checked={v.owner_cut === true} onChange={(e) => set('owner_cut', e.target.checked || null)} />
+          <CheckField
+            label="The owner has cut since last time"
+            checked={v.owner_cut === true}
+            onChange={(e) => set('owner_cut', e.target.checked || null)}
+          />
           {v.owner_cut === true && (
-            <TextField label="Where" value={(v.owner_cut_where as string) ?? ''} maxLength={120} onChange={(e) => set('owner_cut_where', e.target.value)} />
+            <TextField
+              label="Where"
+              value={(v.owner_cut_where as string) ?? ''}
+              maxLength={120}
+              onChange={(e) => set('owner_cut_where', e.target.value)}
+            />
           )}
         </div>
         {many('Skin', 'skin', v.skin, (i) => set('skin', toggle(v.skin, i)))}
@@ -144,21 +179,34 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
           {select('airway', 'Breathing', 'breathing')}
           {select('teeth', 'Teeth', 'teeth')}
         </div>
-        {SIDES.map((s) => many(`Ear, ${s}`, 'ear', inner('ears')[s], (i) => setInner('ears', s, toggle(inner('ears')[s], i))))}
+        {SIDES.map((s) =>
+          many(`Ear, ${s}`, 'ear', inner('ears')[s], (i) => setInner('ears', s, toggle(inner('ears')[s], i))),
+        )}
         <div className="grid grid-cols-2 gap-2">
           {SIDES.map((s) => (
             <SelectField
               key={s}
               label={`Tear stain, ${s}`}
               value={String(inner('eye_stain')[s] ?? '')}
-              options={[{ id: '', label: 'not looked' }, ...['none', 'light', 'brown', 'dark and wet'].map((label, i) => ({ id: String(i), label }))]}
-              onChange={(e) => setInner('eye_stain', s, e.target.value === '' ? null : Number(e.target.value))}
+              options={[
+                { id: '', label: 'not looked' },
+                ...['none', 'light', 'brown', 'dark and wet'].map((label, i) => ({ id: String(i), label })),
+              ]}
+              onChange={(e) =>
+                setInner('eye_stain', s, e.target.value === '' ? null : Number(e.target.value))
+              }
             />
           ))}
         </div>
-        <CheckField label="A red or sore eye" checked={v.eye_red === true} onChange={(e) => set('eye_red', e.target.checked || null)} />
+        <CheckField
+          label="A red or sore eye"
+          checked={v.eye_red === true}
+          onChange={(e) => set('eye_red', e.target.checked || null)}
+        />
         <div>
-          <h3 className="mb-1 text-sm font-bold">Feet: bare pads of five, claws from outside in, dewclaw last</h3>
+          <h3 className="mb-1 text-sm font-bold">
+            Feet: bare pads of five, claws from outside in, dewclaw last
+          </h3>
           <div className="space-y-3">
             {FEET.map((f) => (
               <div key={f} className="rounded-md bg-well p-2">
@@ -169,7 +217,9 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
                     <select
                       className="field min-h-11 w-auto py-1"
                       value={String(inner('pads')[f] ?? '')}
-                      onChange={(e) => setInner('pads', f, e.target.value === '' ? null : Number(e.target.value))}
+                      onChange={(e) =>
+                        setInner('pads', f, e.target.value === '' ? null : Number(e.target.value))
+                      }
                     >
                       <option value="">–</option>
                       {[0, 1, 2, 3, 4, 5].map((n) => (
@@ -184,7 +234,13 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
                       className="field min-h-11 w-auto py-1 text-sm"
                       value={state}
                       onChange={(e) =>
-                        setInner('claws', f, e.target.value === '-' ? all.filter((_, j) => j !== i) : all.map((s, j) => (j === i ? e.target.value : s)))
+                        setInner(
+                          'claws',
+                          f,
+                          e.target.value === '-'
+                            ? all.filter((_, j) => j !== i)
+                            : all.map((s, j) => (j === i ? e.target.value : s)),
+                        )
                       }
                     >
                       {(words.lists.claw ?? []).map((o) => (
@@ -200,19 +256,31 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
                     className="text-sm"
                     onClick={() => {
                       const now = (inner('claws')[f] as string[] | undefined) ?? []
-                      setInner('claws', f, now.length === 0 ? ['fine', 'fine', 'fine', 'fine'] : [...now, 'fine'])
+                      setInner(
+                        'claws',
+                        f,
+                        now.length === 0 ? ['fine', 'fine', 'fine', 'fine'] : [...now, 'fine'],
+                      )
                     }}
                   >
                     {((inner('claws')[f] as string[] | undefined) ?? []).length === 0 ? 'claws' : '+ claw'}
                   </Button>
                 </div>
-                {errors[`claws.${f}`] && <p className="text-sm font-bold text-haw">Claws {errors[`claws.${f}`]}</p>}
+                {errors[`claws.${f}`] && (
+                  <p className="text-sm font-bold text-haw">Claws {errors[`claws.${f}`]}</p>
+                )}
               </div>
             ))}
           </div>
         </div>
         {select('vaccination', "Proof of vaccination, as the salon's rule", 'vaccination', 'not asked')}
-        <TextField label="Anything else" value={(v.note as string) ?? ''} maxLength={500} onChange={(e) => set('note', e.target.value)} error={errors.note} />
+        <TextField
+          label="Anything else"
+          value={(v.note as string) ?? ''}
+          maxLength={500}
+          onChange={(e) => set('note', e.target.value)}
+          error={errors.note}
+        />
       </fieldset>
     </div>
   )

@@ -1,4 +1,5 @@
-// What this dog will stand for, tool by tool: the salon's record, the owner's report apart, the ladder, and today's stop or go.
+// What this dog will stand for, tool by tool: the salon's record, the owner's report apart, the ladder,
+// and today's stop or go.
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
@@ -10,10 +11,23 @@ import { day } from '../../ui/words'
 import { CautionLine } from '../card/Cautions'
 import type { ArrivalData } from './comb'
 
-const GO: Record<string, string> = { go: 'Go', second_person: 'With a second person', substitute: 'Take something else', defer: 'Not today' }
+const GO: Record<string, string> = {
+  go: 'Go',
+  second_person: 'With a second person',
+  substitute: 'Take something else',
+  defer: 'Not today',
+}
 type Row = Schemas['HandlingView']
 
-export function Handling({ arrival, words, canWork }: { arrival: ArrivalData; words: Schemas['WordsView']; canWork: boolean }) {
+export function Handling({
+  arrival,
+  words,
+  canWork,
+}: {
+  arrival: ArrivalData
+  words: Schemas['WordsView']
+  canWork: boolean
+}) {
   const [open, setOpen] = useState<string | null>(null)
   const known = new Set(arrival.handling.map((h) => h.tool))
   const label = (tool: string) => words.lists.tool?.find((t) => t.id === tool)?.label ?? tool
@@ -25,12 +39,18 @@ export function Handling({ arrival, words, canWork }: { arrival: ArrivalData; wo
         <ul className="space-y-1">
           {arrival.assignments.map((a) => (
             <li key={a.who} className="flex flex-wrap gap-x-2 text-sm">
-              <b className={a.fits ? 'text-moss' : 'text-haw'}>{a.fits ? (a.second_person ? 'with help' : 'yes') : 'no'}</b>
+              <b className={a.fits ? 'text-moss' : 'text-haw'}>
+                {a.fits ? (a.second_person ? 'with help' : 'yes') : 'no'}
+              </b>
               <span>
                 {a.who}
                 {a.me && ' (you)'}
               </span>
-              {a.flags.length > 0 && <span className="text-ink-2">{a.flags.map((f) => `${label(f.tool)}: ${GO[f.decision].toLowerCase()}`).join(', ')}</span>}
+              {a.flags.length > 0 && (
+                <span className="text-ink-2">
+                  {a.flags.map((f) => `${label(f.tool)}: ${GO[f.decision].toLowerCase()}`).join(', ')}
+                </span>
+              )}
             </li>
           ))}
         </ul>
@@ -48,7 +68,11 @@ export function Handling({ arrival, words, canWork }: { arrival: ArrivalData; wo
           arrivalId={arrival.id}
         />
       ))}
-      {arrival.handling.length === 0 && <p className="text-ink-2">Nothing noted yet: everything is taken as easy until somebody says otherwise.</p>}
+      {arrival.handling.length === 0 && (
+        <p className="text-ink-2">
+          Nothing noted yet: everything is taken as easy until somebody says otherwise.
+        </p>
+      )}
       {canWork && rest.length > 0 && (
         <section>
           <h3 className="mb-1 text-sm font-bold">Note how it bears another tool</h3>
@@ -60,7 +84,14 @@ export function Handling({ arrival, words, canWork }: { arrival: ArrivalData; wo
             ))}
           </div>
           {open && rest.some((t) => t.id === open) && (
-            <Form dogId={arrival.dog.id} arrivalId={arrival.id} tool={open} row={null} words={words} onDone={() => setOpen(null)} />
+            <Form
+              dogId={arrival.dog.id}
+              arrivalId={arrival.id}
+              tool={open}
+              row={null}
+              words={words}
+              onDone={() => setOpen(null)}
+            />
           )}
         </section>
       )}
@@ -150,7 +181,16 @@ function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: To
           </Button>
         </div>
       )}
-      {open && <Form dogId={dogId} arrivalId={arrivalId} tool={row.tool} row={row} words={words} onDone={() => onOpen(false)} />}
+      {open && (
+        <Form
+          dogId={dogId}
+          arrivalId={arrivalId}
+          tool={row.tool}
+          row={row}
+          words={words}
+          onDone={() => onOpen(false)}
+        />
+      )}
     </section>
   )
 }
@@ -189,7 +229,10 @@ function Form({
     mutationFn: () =>
       take(
         api.PUT('/api/dogs/{id}/handling/{tool}', {
-          params: { path: { id: dogId, tool }, header: { 'If-Match': `"${row?.version ?? 0}"`, 'Idempotency-Key': writeKey() } },
+          params: {
+            path: { id: dogId, tool },
+            header: { 'If-Match': `"${row?.version ?? 0}"`, 'Idempotency-Key': writeKey() },
+          },
           body: v as never,
         }),
       ),
@@ -200,7 +243,13 @@ function Form({
   })
   const errors = save.error instanceof ApiError ? save.error.fields : {}
   const text = (name: keyof typeof v, label: string, maxLength: number) => (
-    <TextField label={label} value={String(v[name])} maxLength={maxLength} onChange={(e) => set({ [name]: e.target.value })} error={errors[name]} />
+    <TextField
+      label={label}
+      value={String(v[name])}
+      maxLength={maxLength}
+      onChange={(e) => set({ [name]: e.target.value })}
+      error={errors[name]}
+    />
   )
   return (
     <form
@@ -214,20 +263,38 @@ function Form({
       <SelectField
         label="Bears it"
         value={String(v.tolerance)}
-        options={['0 impossible', '1 hardly', '2 badly', '3 so-so', '4 well', '5 at ease'].map((label, i) => ({ id: String(i), label }))}
+        options={['0 impossible', '1 hardly', '2 badly', '3 so-so', '4 well', '5 at ease'].map(
+          (label, i) => ({ id: String(i), label }),
+        )}
         onChange={(e) => set({ tolerance: Number(e.target.value) })}
         error={errors.tolerance}
       />
-      <SelectField label="Cause" value={v.cause} options={words.lists.cause ?? []} onChange={(e) => set({ cause: e.target.value })} error={errors.cause} />
+      <SelectField
+        label="Cause"
+        value={v.cause}
+        options={words.lists.cause ?? []}
+        onChange={(e) => set({ cause: e.target.value })}
+        error={errors.cause}
+      />
       {text('where', 'Where on the dog', 80)}
       {text('trigger', 'Set off by', 120)}
-      <SelectField label="What works" value={v.works} options={words.lists.works ?? []} onChange={(e) => set({ works: e.target.value })} error={errors.works} />
+      <SelectField
+        label="What works"
+        value={v.works}
+        options={words.lists.works ?? []}
+        onChange={(e) => set({ works: e.target.value })}
+        error={errors.works}
+      />
       {text('hold', 'Hold, foot by foot', 120)}
       {text('banned', 'Cues never to use', 80)}
       {text('marker', 'Marker word', 40)}
       {text('treats', 'Treats', 80)}
       {text('owner_says', 'The owner says', 200)}
-      <CheckField label="A second person" checked={v.second_person} onChange={(e) => set({ second_person: e.target.checked })} />
+      <CheckField
+        label="A second person"
+        checked={v.second_person}
+        onChange={(e) => set({ second_person: e.target.checked })}
+      />
       <div className="col-span-2 flex flex-wrap items-center gap-2">
         <Button type="submit" kind="main" disabled={save.isPending}>
           Save

@@ -27,7 +27,11 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
   return (
     <div className="space-y-4 p-4" aria-busy={pending}>
       <h2 className="sr-only">Mats</h2>
-      <div className={`grid grid-cols-[auto_1fr] items-center gap-x-5 rounded-lg bg-well p-3 ${pending ? 'opacity-70' : ''}`} aria-live="polite">
+      <div
+        className={`grid grid-cols-[auto_1fr] items-center gap-x-5 rounded-lg bg-well p-3
+          ${pending ? 'opacity-70' : ''}`}
+        aria-live="polite"
+      >
         <div>
           <output className="font-head text-4xl font-bold" data-testid="load">
             {arrival.comb.load}
@@ -38,12 +42,24 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
         <div className="col-span-2 mt-2">
           <Limit worked={arrival.comb.worked_out_minutes} limit={arrival.comb.limit_minutes} />
           <p className="mt-1 text-sm text-ink-2">
-            {arrival.comb.worked_out_minutes} of {arrival.comb.limit_minutes} min that {arrival.dog.name} can be worked on, {arrival.comb.tender_limit_minutes}{' '}
-            in one tender zone <Why of="the limits" reasons={arrival.comb.reasons} />
+            {arrival.comb.worked_out_minutes} of {arrival.comb.limit_minutes} min that {arrival.dog.name} can
+            be worked on, {arrival.comb.tender_limit_minutes} in one tender zone{' '}
+            <Why of="the limits" reasons={arrival.comb.reasons} />
           </p>
         </div>
       </div>
-      {zone && <Chosen key={zone} arrival={arrival} comb={comb} zone={zone} label={labels[zone] ?? zone} words={words} spreads={spreads} canWork={canWork} />}
+      {zone && (
+        <Chosen
+          key={zone}
+          arrival={arrival}
+          comb={comb}
+          zone={zone}
+          label={labels[zone] ?? zone}
+          words={words}
+          spreads={spreads}
+          canWork={canWork}
+        />
+      )}
       {arrival.comb.warnings.map((w) => (
         <CautionLine key={w.code} caution={w} />
       ))}
@@ -63,12 +79,20 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
       <section>
         <h3 className="mb-1 text-lg">Decisions</h3>
         {found.length === 0 ? (
-          <p className="text-ink-2">{arrival.comb.zones.length === 0 ? 'Nothing combed yet. Usual places first.' : 'Everything combed so far is clear.'}</p>
+          <p className="text-ink-2">
+            {arrival.comb.zones.length === 0
+              ? 'Nothing combed yet. Usual places first.'
+              : 'Everything combed so far is clear.'}
+          </p>
         ) : (
           <ul className="divide-y divide-line">
             {found.map((z) => (
               <li key={z.zone} className="flex flex-wrap items-baseline gap-x-2 py-1.5 text-sm">
-                <button type="button" className="min-h-8 font-bold text-thistle underline underline-offset-2" onClick={() => onZone(z.zone)}>
+                <button
+                  type="button"
+                  className="min-h-8 font-bold text-thistle underline underline-offset-2"
+                  onClick={() => onZone(z.zone)}
+                >
                   {labels[z.zone]}
                 </button>
                 <span className="text-ink-2">
@@ -80,7 +104,9 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
                 </span>
                 <span>{z.minutes} min</span>
                 {z.overrule !== null && <span className="text-bracken">decided: {z.why}</span>}
-                {z.fill_back_on && <span className="text-ink-2">filled back about {shortDay(z.fill_back_on)}</span>}
+                {z.fill_back_on && (
+                  <span className="text-ink-2">filled back about {shortDay(z.fill_back_on)}</span>
+                )}
                 <Why of={`${labels[z.zone]}`} reasons={z.reasons} />
               </li>
             ))}
@@ -98,7 +124,9 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
             max={999}
             value={comb.value[name] ?? ''}
             error={comb.error?.fields[name]}
-            onChange={(e) => comb.change((c) => ({ ...c, [name]: e.target.value === '' ? null : Number(e.target.value) }))}
+            onChange={(e) =>
+              comb.change((c) => ({ ...c, [name]: e.target.value === '' ? null : Number(e.target.value) }))
+            }
           />
         ))}
       </fieldset>
@@ -106,7 +134,15 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
   )
 }
 
-function Chosen({ arrival, comb, zone, label, words, spreads, canWork }: Omit<Props, 'zone' | 'labels' | 'onZone'> & { zone: string; label: string }) {
+function Chosen({
+  arrival,
+  comb,
+  zone,
+  label,
+  words,
+  spreads,
+  canWork,
+}: Omit<Props, 'zone' | 'labels' | 'onZone'> & { zone: string; label: string }) {
   const mat = comb.value.zones.find((z) => z.zone === zone)
   const reckoned = arrival.comb.zones.find((z) => z.zone === zone)
   const set = (change: Parameters<typeof withMat>[2]) => comb.change((c) => withMat(c, zone, change))
@@ -172,14 +208,21 @@ function Chosen({ arrival, comb, zone, label, words, spreads, canWork }: Omit<Pr
                   <SelectField
                     label="Your decision"
                     value={mat?.overrule ?? ''}
-                    options={[{ id: '', label: 'as reckoned' }, ...words.lists.decision.filter((d) => d.id !== 'none' && (severity < 4 || d.id === 'clip'))]}
+                    options={[
+                      { id: '', label: 'as reckoned' },
+                      ...words.lists.decision.filter(
+                        (d) => d.id !== 'none' && (severity < 4 || d.id === 'clip'),
+                      ),
+                    ]}
                     onChange={(e) => set({ overrule: e.target.value || null })}
                   />
                   <TextField
                     label="Because"
                     value={mat?.why ?? ''}
                     maxLength={200}
-                    error={mat?.overrule && !mat.why.trim() ? 'is needed: the next person has to know' : undefined}
+                    error={
+                      mat?.overrule && !mat.why.trim() ? 'is needed: the next person has to know' : undefined
+                    }
                     onChange={(e) => set({ why: e.target.value })}
                   />
                 </div>
@@ -188,12 +231,18 @@ function Chosen({ arrival, comb, zone, label, words, spreads, canWork }: Omit<Pr
           )}
           {reckoned && reckoned.decision !== 'none' && (
             <p className="text-sm">
-              <b className={reckoned.decision === 'clip' ? 'text-haw' : 'text-moss'}>{reckoned.words}</b>, {reckoned.minutes} min
-              {reckoned.fill_back_on && `; filled back about ${day(reckoned.fill_back_on)}`} <Why of={label} reasons={reckoned.reasons} />
+              <b className={reckoned.decision === 'clip' ? 'text-haw' : 'text-moss'}>{reckoned.words}</b>,{' '}
+              {reckoned.minutes} min
+              {reckoned.fill_back_on && `; filled back about ${day(reckoned.fill_back_on)}`}{' '}
+              <Why of={label} reasons={reckoned.reasons} />
             </p>
           )}
           {mat && severity === 0 && (
-            <Button kind="quiet" className="text-sm" onClick={() => comb.change((c) => ({ ...c, zones: c.zones.filter((z) => z.zone !== zone) }))}>
+            <Button
+              kind="quiet"
+              className="text-sm"
+              onClick={() => comb.change((c) => ({ ...c, zones: c.zones.filter((z) => z.zone !== zone) }))}
+            >
               Not combed after all
             </Button>
           )}
@@ -207,8 +256,15 @@ function Chosen({ arrival, comb, zone, label, words, spreads, canWork }: Omit<Pr
 function Limit({ worked, limit }: { worked: number; limit: number }) {
   const share = limit === 0 ? 1 : worked / limit
   return (
-    <span className="relative block h-4 overflow-hidden rounded bg-sheet" role="img" aria-label={`${Math.round(share * 100)} % of the limit used`}>
-      <span className={`absolute inset-y-0 left-0 ${share > 1 ? 'bg-haw' : 'bg-moss'}`} style={{ width: `${Math.min(100, share * 100)}%` }} />
+    <span
+      className="relative block h-4 overflow-hidden rounded bg-sheet"
+      role="img"
+      aria-label={`${Math.round(share * 100)} % of the limit used`}
+    >
+      <span
+        className={`absolute inset-y-0 left-0 ${share > 1 ? 'bg-haw' : 'bg-moss'}`}
+        style={{ width: `${Math.min(100, share * 100)}%` }}
+      />
     </span>
   )
 }
@@ -225,10 +281,26 @@ function Trend({ trend }: { trend: ArrivalData['trend'] }) {
       role="img"
       aria-label={`Load over visits: ${trend.map((t) => `${shortDay(t.day)} ${t.load}`).join(', ')}`}
     >
-      <path d={`M5 ${y(12)}H115`} style={{ stroke: 'var(--bracken)' }} strokeDasharray="2 2" strokeWidth="0.8" />
-      <path d={`M${trend.map((t, i) => `${x(i)} ${y(t.load)}`).join('L')}`} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth="1.8" />
+      <path
+        d={`M5 ${y(12)}H115`}
+        style={{ stroke: 'var(--bracken)' }}
+        strokeDasharray="2 2"
+        strokeWidth="0.8"
+      />
+      <path
+        d={`M${trend.map((t, i) => `${x(i)} ${y(t.load)}`).join('L')}`}
+        fill="none"
+        style={{ stroke: 'var(--thistle)' }}
+        strokeWidth="1.8"
+      />
       {trend.map((t, i) => (
-        <circle key={t.day} cx={x(i)} cy={y(t.load)} r={i === trend.length - 1 ? 3 : 2} style={{ fill: 'var(--thistle)' }} />
+        <circle
+          key={t.day}
+          cx={x(i)}
+          cy={y(t.load)}
+          r={i === trend.length - 1 ? 3 : 2}
+          style={{ fill: 'var(--thistle)' }}
+        />
       ))}
     </svg>
   )

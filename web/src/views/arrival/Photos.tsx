@@ -18,7 +18,17 @@ interface Waiting {
   busy: boolean
 }
 
-export function Photos({ arrival, labels, zone, canWork }: { arrival: ArrivalData; labels: Record<string, string>; zone: string | null; canWork: boolean }) {
+export function Photos({
+  arrival,
+  labels,
+  zone,
+  canWork,
+}: {
+  arrival: ArrivalData
+  labels: Record<string, string>
+  zone: string | null
+  canWork: boolean
+}) {
   const cache = useQueryClient()
   const toast = useToast()
   const [of, setOf] = useState(zone ?? 'whole')
@@ -29,7 +39,9 @@ export function Photos({ arrival, labels, zone, canWork }: { arrival: ArrivalDat
   const name = (z: string) => (z === 'whole' ? 'the whole dog' : (labels[z] ?? z))
   const worked = ['whole', ...arrival.comb.zones.filter((z) => z.severity >= 2).map((z) => z.zone)]
   const update = (key: string, change: Partial<Waiting> | null) =>
-    setWaiting((all) => (change ? all.map((w) => (w.key === key ? { ...w, ...change } : w)) : all.filter((w) => w.key !== key)))
+    setWaiting((all) =>
+      change ? all.map((w) => (w.key === key ? { ...w, ...change } : w)) : all.filter((w) => w.key !== key),
+    )
   const upload = async (w: Waiting) => {
     update(w.key, { busy: true, error: null })
     const body = new FormData()
@@ -41,12 +53,24 @@ export function Photos({ arrival, labels, zone, canWork }: { arrival: ArrivalDat
       update(w.key, null)
       void cache.invalidateQueries({ queryKey: ['arrival', arrival.id] })
     } catch (e) {
-      update(w.key, { busy: false, error: e instanceof ApiError ? (e.fields.photo ? `The photo ${e.fields.photo}.` : e.message) : 'It did not come through.' })
+      update(w.key, {
+        busy: false,
+        error:
+          e instanceof ApiError
+            ? e.fields.photo
+              ? `The photo ${e.fields.photo}.`
+              : e.message
+            : 'It did not come through.',
+      })
     }
   }
   const remove = async (photo: Schemas['PhotoView']) => {
     try {
-      await take(api.DELETE('/api/photos/{id}', { params: { path: { id: photo.id }, header: { 'Idempotency-Key': writeKey() } } }))
+      await take(
+        api.DELETE('/api/photos/{id}', {
+          params: { path: { id: photo.id }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      )
       setShown(null)
       toast({ text: 'Photo taken out' })
     } catch (e) {
@@ -107,7 +131,11 @@ export function Photos({ arrival, labels, zone, canWork }: { arrival: ArrivalDat
         </div>
       )}
       {waiting.map((w) => (
-        <div key={w.key} role={w.error ? 'alert' : 'status'} className={`rounded-md p-3 text-sm ${w.error ? 'bg-haw-soft text-haw' : 'bg-well'}`}>
+        <div
+          key={w.key}
+          role={w.error ? 'alert' : 'status'}
+          className={`rounded-md p-3 text-sm ${w.error ? 'bg-haw-soft text-haw' : 'bg-well'}`}
+        >
           <p>
             <b>{w.file.name}</b>, {name(w.zone)}: {w.error ?? 'sending …'}
           </p>
@@ -130,9 +158,20 @@ export function Photos({ arrival, labels, zone, canWork }: { arrival: ArrivalDat
               ) : (
                 <div className="flex flex-wrap gap-2">
                   {here.map((p) => (
-                    <button key={p.id} type="button" onClick={() => setShown(p)} className="relative rounded-md border border-line">
-                      <img src={`/api/photos/${p.id}/small`} alt={`${name(z)}, ${p.moment}, by ${p.who}`} className="h-28 rounded-md object-cover" />
-                      <span className="absolute bottom-1 left-1 rounded bg-paper px-1.5 text-xs font-bold">{p.moment}</span>
+                    <button
+                      key={p.id}
+                      type="button"
+                      onClick={() => setShown(p)}
+                      className="relative rounded-md border border-line"
+                    >
+                      <img
+                        src={`/api/photos/${p.id}/small`}
+                        alt={`${name(z)}, ${p.moment}, by ${p.who}`}
+                        className="h-28 rounded-md object-cover"
+                      />
+                      <span className="absolute bottom-1 left-1 rounded bg-paper px-1.5 text-xs font-bold">
+                        {p.moment}
+                      </span>
                     </button>
                   ))}
                 </div>
@@ -141,10 +180,19 @@ export function Photos({ arrival, labels, zone, canWork }: { arrival: ArrivalDat
           )
         })}
       </ul>
-      <Modal open={shown !== null} onClose={() => setShown(null)} title={shown ? `${name(shown.zone)}, ${shown.moment}` : ''} wide>
+      <Modal
+        open={shown !== null}
+        onClose={() => setShown(null)}
+        title={shown ? `${name(shown.zone)}, ${shown.moment}` : ''}
+        wide
+      >
         {shown && (
           <>
-            <img src={`/api/photos/${shown.id}/large`} alt={`${name(shown.zone)}, ${shown.moment}`} className="w-full rounded-md" />
+            <img
+              src={`/api/photos/${shown.id}/large`}
+              alt={`${name(shown.zone)}, ${shown.moment}`}
+              className="w-full rounded-md"
+            />
             {canWork && shown.removable && (
               <p className="mt-3 flex flex-wrap items-center gap-3">
                 <Button onClick={() => void remove(shown)}>Take this photo out for good</Button>

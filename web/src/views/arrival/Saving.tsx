@@ -14,7 +14,8 @@ export function Saving({ save, what, onTheirs }: Props) {
     return (
       <div
         role="alert"
-        className="flex flex-wrap items-center gap-2 rounded-md border-2 border-bracken bg-bracken-soft px-3 py-1.5 text-sm font-bold text-bracken"
+        className={`flex flex-wrap items-center gap-2 rounded-md border-2 border-bracken bg-bracken-soft px-3
+          py-1.5 text-sm font-bold text-bracken`}
       >
         Somebody else changed this {what}.
         <Button className="min-h-10" onClick={onTheirs}>
@@ -29,11 +30,18 @@ export function Saving({ save, what, onTheirs }: Props) {
     saved: `${what} saved`,
     saving: 'saving …',
     waiting: 'not sent yet: kept here, trying again',
-    refused: save.error && Object.keys(save.error.fields).length === 0 ? save.error.message : 'not saved: some of it needs another look',
+    refused:
+      save.error && Object.keys(save.error.fields).length === 0
+        ? save.error.message
+        : 'not saved: some of it needs another look',
     conflict: '',
   }[save.status]
   return (
-    <p role="status" className={`text-sm font-bold ${save.status === 'saved' ? 'text-moss' : save.status === 'saving' ? 'text-ink-2' : 'text-haw'}`}>
+    <p
+      role="status"
+      className={`text-sm font-bold
+        ${save.status === 'saved' ? 'text-moss' : save.status === 'saving' ? 'text-ink-2' : 'text-haw'}`}
+    >
       {words}
     </p>
   )

@@ -4,7 +4,15 @@ import { Button } from '../../ui/Button'
 
 const CROSS = 'M230,50L370,150M370,50L230,150'
 
-export function SignaturePad({ value, onChange, error }: { value: string; onChange: (path: string) => void; error?: string }) {
+export function SignaturePad({
+  value,
+  onChange,
+  error,
+}: {
+  value: string
+  onChange: (path: string) => void
+  error?: string
+}) {
   const id = useId()
   const last = useRef<[number, number] | null>(null)
   const path = useRef(value)
@@ -14,7 +22,10 @@ export function SignaturePad({ value, onChange, error }: { value: string; onChan
   const at = (e: PointerEvent<SVGSVGElement>): [number, number] => {
     const box = e.currentTarget.getBoundingClientRect()
     const fit = (v: number, most: number) => Math.max(0, Math.min(most, Math.round(v)))
-    return [fit(((e.clientX - box.left) / box.width) * 600, 600), fit(((e.clientY - box.top) / box.height) * 200, 200)]
+    return [
+      fit(((e.clientX - box.left) / box.width) * 600, 600),
+      fit(((e.clientY - box.top) / box.height) * 200, 200),
+    ]
   }
   const add = (step: string) => {
     path.current += step
@@ -48,7 +59,16 @@ export function SignaturePad({ value, onChange, error }: { value: string; onChan
         onPointerCancel={() => (last.current = null)}
       >
         <path d="M30 160H570" style={{ stroke: 'var(--line)' }} strokeDasharray="6 6" strokeWidth="2" />
-        {value && <path d={value} fill="none" style={{ stroke: 'var(--ink)' }} strokeWidth="4" strokeLinecap="round" strokeLinejoin="round" />}
+        {value && (
+          <path
+            d={value}
+            fill="none"
+            style={{ stroke: 'var(--ink)' }}
+            strokeWidth="4"
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
+        )}
       </svg>
       <div className="mt-1 flex gap-2">
         <Button kind="quiet" className="text-sm" onClick={() => onChange('')} disabled={value === ''}>

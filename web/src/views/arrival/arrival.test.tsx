@@ -1,4 +1,5 @@
-// The parts of Arrival that must not lose anything: the comb's own arithmetic-free bookkeeping, saving behind, signing.
+// The parts of Arrival that must not lose anything: the comb's own arithmetic-free bookkeeping, saving
+// behind, signing.
 import { act, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
@@ -17,13 +18,18 @@ describe('a comb test', () => {
     const comb = withMat(EMPTY, 'chest', { severity: 2 })
     expect(comb.zones[0]).toMatchObject({ zone: 'chest', severity: 2, spread: 0.5, clearance: null })
     expect(withMat(comb, 'chest', { severity: 3 }).zones[0].clearance).toBe(false)
-    expect(withMat(withMat(comb, 'chest', { severity: 3, clearance: true }), 'chest', { severity: 4 }).zones[0].clearance).toBeNull()
+    expect(
+      withMat(withMat(comb, 'chest', { severity: 3, clearance: true }), 'chest', { severity: 4 }).zones[0]
+        .clearance,
+    ).toBeNull()
   })
   it('keeps what was said of a zone while its severity changes, but not a decision about another severity', () => {
     let comb = withMat(EMPTY, 'chest', { severity: 2 })
     comb = withMat(comb, 'chest', { spread: 0.75, skin: 'red', overrule: 'clip', why: 'enough' })
     comb = withMat(comb, 'chest', { severity: 1 })
-    expect(comb.zones).toEqual([{ zone: 'chest', severity: 1, spread: 0.75, clearance: null, skin: 'red', overrule: null, why: '' }])
+    expect(comb.zones).toEqual([
+      { zone: 'chest', severity: 1, spread: 0.75, clearance: null, skin: 'red', overrule: null, why: '' },
+    ])
     expect(withMat(comb, 'chest', { severity: 0 }).zones[0]).toMatchObject({ severity: 0, spread: null })
   })
   it('does not send a decision before its reason is typed', () => {
@@ -32,8 +38,15 @@ describe('a comb test', () => {
     expect(sendable(withMat(comb, 'chest', { why: 'enough' })).zones[0].overrule).toBe('clip')
   })
   it('is read back as it was sent', () => {
-    const zone = { ...withMat(EMPTY, 'chest', { severity: 2 }).zones[0], decision: 'loosen', words: '', reasons: [] }
-    expect(combOf({ stops_first: 3, stops_second: null, choice: 'even_out', zones: [zone] } as never)).toEqual({
+    const zone = {
+      ...withMat(EMPTY, 'chest', { severity: 2 }).zones[0],
+      decision: 'loosen',
+      words: '',
+      reasons: [],
+    }
+    expect(
+      combOf({ stops_first: 3, stops_second: null, choice: 'even_out', zones: [zone] } as never),
+    ).toEqual({
       stops_first: 3,
       stops_second: null,
       choice: 'even_out',
@@ -54,7 +67,9 @@ describe('saving behind', () => {
   it('shows at once, sends the newest only, one at a time', async () => {
     vi.useFakeTimers()
     const answers: (() => void)[] = []
-    const put = vi.fn((_: string, version: number) => new Promise<number>((done) => answers.push(() => done(version + 1))))
+    const put = vi.fn(
+      (_: string, version: number) => new Promise<number>((done) => answers.push(() => done(version + 1))),
+    )
     const { result } = renderHook(() => useAutosave<string>('', 1, put))
     act(() => result.current.change('a'))
     act(() => result.current.change('ab'))
@@ -71,7 +86,11 @@ describe('saving behind', () => {
   })
   it('keeps trying while there is no server, and loses nothing', async () => {
     vi.useFakeTimers()
-    const put = vi.fn().mockRejectedValueOnce(problem(0)).mockRejectedValueOnce(problem(503)).mockResolvedValue(2)
+    const put = vi
+      .fn()
+      .mockRejectedValueOnce(problem(0))
+      .mockRejectedValueOnce(problem(503))
+      .mockResolvedValue(2)
     const { result } = renderHook(() => useAutosave<string>('', 1, put))
     act(() => result.current.change('kept'))
     await act(() => vi.advanceTimersByTimeAsync(250))
@@ -89,7 +108,11 @@ describe('saving behind', () => {
     const { result } = renderHook(() => useAutosave<string>('', 1, put))
     act(() => result.current.change('ninety'))
     await act(() => vi.advanceTimersByTimeAsync(9000))
-    expect([result.current.status, put.mock.calls.length, result.current.error?.fields.kg]).toEqual(['refused', 1, 'must be a number'])
+    expect([result.current.status, put.mock.calls.length, result.current.error?.fields.kg]).toEqual([
+      'refused',
+      1,
+      'must be a number',
+    ])
     act(() => result.current.change('90'))
     await act(() => vi.advanceTimersByTimeAsync(250))
     expect([result.current.status, result.current.error]).toEqual(['saved', null])
@@ -153,7 +176,14 @@ describe('the dog from below', () => {
   const zones = Object.fromEntries(
     BELOW.map((z): [string, DrawnZone] => [
       z,
-      { id: z, label: z, mm: null, drawnMm: 5, planned: true, mat: { severity: z === 'belly' ? 3 : 0, text: z === 'belly' ? '3' : '' } },
+      {
+        id: z,
+        label: z,
+        mm: null,
+        drawnMm: 5,
+        planned: true,
+        mat: { severity: z === 'belly' ? 3 : 0, text: z === 'belly' ? '3' : '' },
+      },
     ]),
   )
   it('reaches every place by arrow keys and takes a digit', async () => {
@@ -161,12 +191,29 @@ describe('the dog from below', () => {
     const digit = vi.fn()
     function Below() {
       const [zone, setZone] = useState<string | null>(null)
-      return <Underside zones={zones} selected={zone} onSelect={(z) => (reached.add(z), setZone(z))} onDigit={digit} name="Tansy" />
+      return (
+        <Underside
+          zones={zones}
+          selected={zone}
+          onSelect={(z) => (reached.add(z), setZone(z))}
+          onDigit={digit}
+          name="Tansy"
+        />
+      )
     }
     render(<Below />)
     screen.getByRole('listbox').focus()
     for (let i = 0; i < 12; i++)
-      for (const key of ['ArrowUp', 'ArrowLeft', 'ArrowDown', 'ArrowDown', 'ArrowRight', 'ArrowUp', 'ArrowRight', 'ArrowDown'].slice(i % 3))
+      for (const key of [
+        'ArrowUp',
+        'ArrowLeft',
+        'ArrowDown',
+        'ArrowDown',
+        'ArrowRight',
+        'ArrowUp',
+        'ArrowRight',
+        'ArrowDown',
+      ].slice(i % 3))
         fireEvent.keyDown(screen.getByRole('listbox'), { key })
     fireEvent.keyDown(screen.getByRole('listbox'), { key: '2' })
     expect(digit).toHaveBeenCalledWith(2)
@@ -181,7 +228,8 @@ describe('the dog from below', () => {
         <path data-zone="loin" />
       </svg>,
     )
-    const at = (zone: string) => (document.elementFromPoint = () => document.querySelector(`[data-zone=${zone}]`))
+    const at = (zone: string) =>
+      (document.elementFromPoint = () => document.querySelector(`[data-zone=${zone}]`))
     at('back')
     fireEvent.pointerDown(screen.getByTestId('stage'), { pointerId: 1 })
     fireEvent.pointerMove(screen.getByTestId('stage'), { buttons: 1 })

@@ -33,26 +33,50 @@ export function combOf(a: CombData): CombDraft {
     stops_first: a.stops_first,
     stops_second: a.stops_second,
     choice: a.choice,
-    zones: a.zones.map(({ zone, severity, spread, clearance, skin, overrule, why }) => ({ zone, severity, spread, clearance, skin, overrule, why })),
+    zones: a.zones.map(({ zone, severity, spread, clearance, skin, overrule, why }) => ({
+      zone,
+      severity,
+      spread,
+      clearance,
+      skin,
+      overrule,
+      why,
+    })),
   }
 }
 
 /** The comb with one zone changed; a zone that is clear again keeps a mark that it was looked at. */
 export function withMat(comb: CombDraft, zone: string, change: Partial<MatDraft>): CombDraft {
-  const before = comb.zones.find((z) => z.zone === zone) ?? { zone, severity: 0, spread: null, clearance: null, skin: null, overrule: null, why: '' }
+  const before = comb.zones.find((z) => z.zone === zone) ?? {
+    zone,
+    severity: 0,
+    spread: null,
+    clearance: null,
+    skin: null,
+    overrule: null,
+    why: '',
+  }
   const next = { ...before, ...change }
   if (change.severity !== undefined && change.severity !== before.severity) {
     next.overrule = null
     next.why = ''
     next.spread = next.severity === 0 ? null : (next.spread ?? 0.5)
-    next.clearance = next.severity === 3 ? (next.clearance ?? false) : next.severity === 0 || next.severity === 4 ? null : next.clearance
+    next.clearance =
+      next.severity === 3
+        ? (next.clearance ?? false)
+        : next.severity === 0 || next.severity === 4
+          ? null
+          : next.clearance
   }
   return { ...comb, zones: [...comb.zones.filter((z) => z.zone !== zone), next] }
 }
 
 /** What is sent: a decision without its reason waits until the reason is typed. */
 export function sendable(comb: CombDraft): CombDraft {
-  return { ...comb, zones: comb.zones.map((z) => (z.overrule && z.why.trim() === '' ? { ...z, overrule: null } : z)) }
+  return {
+    ...comb,
+    zones: comb.zones.map((z) => (z.overrule && z.why.trim() === '' ? { ...z, overrule: null } : z)),
+  }
 }
 
 export function hours(minutes: number): string {

@@ -1,4 +1,5 @@
-// What is typed or tapped is shown at once and saved behind: one request at a time, nothing lost while there is no server.
+// What is typed or tapped is shown at once and saved behind: one request at a time, nothing lost while
+// there is no server.
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { ApiError } from '../../app/client'
 
@@ -7,7 +8,11 @@ const PAUSE_MS = 200
 const AGAIN_MS = 2500
 
 /** put: sends the value made from a version, answers the version it has become. */
-export function useAutosave<T>(initial: T, version: number, put: (value: T, version: number) => Promise<number>) {
+export function useAutosave<T>(
+  initial: T,
+  version: number,
+  put: (value: T, version: number) => Promise<number>,
+) {
   const [value, setValue] = useState(initial)
   const [status, setStatus] = useState<Status>('saved')
   const [error, setError] = useState<ApiError | null>(null)

@@ -214,7 +214,10 @@ describe('mats', () => {
   it('asks what does not fit together, of comb and check', () => {
     page(
       <View
-        a={arrival({ questions: [{ field: 'kg', message: '16 kg now, 8 last time?' }] }, { questions: [{ field: 'x', message: 'chest: clear, but spread?' }] })}
+        a={arrival(
+          { questions: [{ field: 'kg', message: '16 kg now, 8 last time?' }] },
+          { questions: [{ field: 'x', message: 'chest: clear, but spread?' }] },
+        )}
       />,
     )
     expect(screen.getByText('16 kg now, 8 last time?')).toBeTruthy()
@@ -238,8 +241,12 @@ describe('the check', () => {
     page(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />)
     await userEvent.click(screen.getByRole('button', { name: 'red' }))
     await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ skin: ['red'] }))
-    await userEvent.click(within(screen.getByRole('group', { name: 'Ear, left' })).getByRole('button', { name: 'smell' }))
-    await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ skin: ['red'], ears: { left: ['smell'] } }))
+    await userEvent.click(
+      within(screen.getByRole('group', { name: 'Ear, left' })).getByRole('button', { name: 'smell' }),
+    )
+    await waitFor(() =>
+      expect(put.mock.lastCall?.[0].body).toEqual({ skin: ['red'], ears: { left: ['smell'] } }),
+    )
     await userEvent.type(screen.getByLabelText('Weight (kg)'), 'ninety')
     await screen.findByText('Weight (kg) must be a number (kg)')
     expect(screen.getByLabelText('Weight (kg)')).toHaveProperty('value', 'ninety')
@@ -254,12 +261,17 @@ describe('the check', () => {
     await userEvent.click(screen.getAllByRole('button', { name: 'claws' })[0])
     await userEvent.selectOptions(screen.getByLabelText('front left, claw 2'), 'long')
     await userEvent.selectOptions(screen.getByLabelText('front left, claw 4'), 'take out')
-    await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ claws: { front_left: ['fine', 'long', 'fine'] } }))
+    await waitFor(() =>
+      expect(put.mock.lastCall?.[0].body).toEqual({ claws: { front_left: ['fine', 'long', 'fine'] } }),
+    )
   })
   it('says what stops the groom', () => {
     page(
       <Check
-        arrival={arrival({ stop: true, findings: [{ code: 'x', message: 'Stop: breathing is laboured.', level: 'danger' }] })}
+        arrival={arrival({
+          stop: true,
+          findings: [{ code: 'x', message: 'Stop: breathing is laboured.', level: 'danger' }],
+        })}
         words={WORDS}
         canWork
         onSaved={() => {}}
@@ -271,13 +283,33 @@ describe('the check', () => {
 })
 
 describe('agreeing', () => {
-  beforeEach(() => vi.stubGlobal('crypto', { randomUUID: () => 'key-000000001', getRandomValues: (b: Uint8Array) => b }))
-  const even = { ...OPTION, choice: 'even_out', title: 'One even length, 3.2 mm', leaves_mm: 3.2, back_message: 'About 9 weeks.', slot_minutes: 100 }
-  const save = { ...OPTION, choice: 'save_the_coat', title: 'Save the coat', today: false, visits: 3, slot_minutes: 185 }
+  beforeEach(() =>
+    vi.stubGlobal('crypto', { randomUUID: () => 'key-000000001', getRandomValues: (b: Uint8Array) => b }),
+  )
+  const even = {
+    ...OPTION,
+    choice: 'even_out',
+    title: 'One even length, 3.2 mm',
+    leaves_mm: 3.2,
+    back_message: 'About 9 weeks.',
+    slot_minutes: 100,
+  }
+  const save = {
+    ...OPTION,
+    choice: 'save_the_coat',
+    title: 'Save the coat',
+    today: false,
+    visits: 3,
+    slot_minutes: 185,
+  }
   it('shows the ways side by side with what each takes', async () => {
     const a = arrival({}, { options: [OPTION, save, even] })
     const change = vi.fn()
-    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), change)} labels={{}} canWork onSaved={() => {}} />))
+    page(
+      signedIn(
+        <Agree arrival={a} comb={saver(combOf(a.comb), change)} labels={{}} canWork onSaved={() => {}} />,
+      ),
+    )
     expect(await screen.findByText('3 h 05')).toBeTruthy()
     expect(screen.getByText(/Not today alone: 3 visits/)).toBeTruthy()
     expect(screen.getByText(/Back to the usual length: About 9 weeks/)).toBeTruthy()
@@ -288,30 +320,69 @@ describe('agreeing', () => {
     const a = arrival()
     const post = vi.fn((asked: Asked) =>
       (asked.body as { signature: string }).signature === ''
-        ? problem(422, 'x', { errors: [{ field: 'signature', message: 'is required: the owner signs on the tablet' }] })
+        ? problem(422, 'x', {
+            errors: [{ field: 'signature', message: 'is required: the owner signs on the tablet' }],
+          })
         : json(arrival({ state: 'agreed' }), 201),
     )
     const asked = server({ 'POST /api/arrivals/a1/agreement': post })
     const saved = vi.fn()
-    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={saved} />))
+    page(
+      signedIn(
+        <Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={saved} />,
+      ),
+    )
     await userEvent.click(await screen.findByRole('button', { name: 'Agree and sign' }))
     await screen.findByText('Signature is required: the owner signs on the tablet')
     await userEvent.click(screen.getByRole('button', { name: 'Sign with a cross' }))
     await userEvent.click(screen.getByRole('button', { name: 'Agree and sign' }))
     await waitFor(() => expect(saved).toHaveBeenCalledOnce())
-    expect(asked.at(-1)?.body).toMatchObject({ agreed: true, signed_by: 'Aveline Marchpane', comb_version: 3, check_version: 1, choice: 'as_reckoned' })
+    expect(asked.at(-1)?.body).toMatchObject({
+      agreed: true,
+      signed_by: 'Aveline Marchpane',
+      comb_version: 3,
+      check_version: 1,
+      choice: 'as_reckoned',
+    })
   })
   it('waits until what is shown has been saved', async () => {
     const a = arrival()
-    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), () => {}, 'saving')} labels={{}} canWork onSaved={() => {}} />))
+    page(
+      signedIn(
+        <Agree
+          arrival={a}
+          comb={saver(combOf(a.comb), () => {}, 'saving')}
+          labels={{}}
+          canWork
+          onSaved={() => {}}
+        />,
+      ),
+    )
     expect(await screen.findByRole('button', { name: 'Agree and sign' })).toHaveProperty('disabled', true)
   })
   it('records a refusal without a signature, and shows what no longer holds', async () => {
     const a = arrival({
-      agreements: [{ id: 'g', number: 1, agreed: true, signed_by: 'A', at: '', who: 'Tove', choice: '', link: '/agreement/x', intact: false, current: false }],
+      agreements: [
+        {
+          id: 'g',
+          number: 1,
+          agreed: true,
+          signed_by: 'A',
+          at: '',
+          who: 'Tove',
+          choice: '',
+          link: '/agreement/x',
+          intact: false,
+          current: false,
+        },
+      ],
     })
     const asked = server({ 'POST /api/arrivals/a1/agreement': () => json(a, 201) })
-    page(signedIn(<Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={() => {}} />))
+    page(
+      signedIn(
+        <Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={() => {}} />,
+      ),
+    )
     expect((await screen.findByText(/agree anew/)).textContent).toContain('something was changed since')
     expect(screen.getByText(/the seal does not fit/)).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'The owner refuses' }))
@@ -352,7 +423,15 @@ describe('handling', () => {
       <Handling
         arrival={arrival({
           handling: [row],
-          assignments: [{ who: 'Pell', me: false, fits: false, second_person: false, flags: [{ tool: 'dryer', decision: 'substitute' }] }],
+          assignments: [
+            {
+              who: 'Pell',
+              me: false,
+              fits: false,
+              second_person: false,
+              flags: [{ tool: 'dryer', decision: 'substitute' }],
+            },
+          ],
         })}
         words={WORDS}
         canWork
@@ -378,7 +457,11 @@ describe('handling', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
     await waitFor(() => expect(asked.at(-1)?.method).toBe('PUT'))
     expect(asked.at(-1)?.headers.get('If-Match')).toBe('"2"')
-    expect(asked.at(-1)?.body).toMatchObject({ tolerance: 3, trigger: 'the roar', owner_says: 'fine at home' })
+    expect(asked.at(-1)?.body).toMatchObject({
+      tolerance: 3,
+      trigger: 'the roar',
+      owner_says: 'fine at home',
+    })
   })
   it('starts a record for a tool nobody has noted', async () => {
     const asked = server({ 'PUT /api/dogs/d1/handling/grinder': row })
@@ -410,7 +493,10 @@ describe('photos', () => {
     expect(keys[0]).toBe(keys[1])
   })
   it('says why one was refused, and which zones are not photographed', async () => {
-    server({ 'POST /api/arrivals/a1/photos': () => problem(422, 'x', { errors: [{ field: 'photo', message: 'is cut off: take or choose it again' }] }) })
+    server({
+      'POST /api/arrivals/a1/photos': () =>
+        problem(422, 'x', { errors: [{ field: 'photo', message: 'is cut off: take or choose it again' }] }),
+    })
     page(<Photos arrival={arrival()} labels={{ chest: 'chest' }} zone={null} canWork />)
     expect(screen.getAllByText('not photographed')).toHaveLength(2)
     await userEvent.upload(screen.getByLabelText('Photo file'), file())
@@ -420,7 +506,14 @@ describe('photos', () => {
   })
   it('asks first where the owner has not agreed to photos', () => {
     const a = arrival()
-    page(<Photos arrival={{ ...a, dog: { ...a.dog, photo_consent: false } }} labels={{}} zone={null} canWork={false} />)
+    page(
+      <Photos
+        arrival={{ ...a, dog: { ...a.dog, photo_consent: false } }}
+        labels={{}}
+        zone={null}
+        canWork={false}
+      />,
+    )
     expect(screen.getByText(/has not agreed to photos: ask first/)).toBeTruthy()
     expect(screen.queryByLabelText('Photo file')).toBeNull()
   })

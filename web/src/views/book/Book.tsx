@@ -25,14 +25,16 @@ export function Book() {
   const found = useQuery({ ...queries.book(q), enabled: q !== '' })
   const all = useInfiniteQuery({
     queryKey: ['book', 'all'],
-    queryFn: ({ pageParam }) => take(api.GET('/api/dogs', { params: { query: pageParam ? { cursor: pageParam } : {} } })),
+    queryFn: ({ pageParam }) =>
+      take(api.GET('/api/dogs', { params: { query: pageParam ? { cursor: pageParam } : {} } })),
     initialPageParam: '',
     getNextPageParam: (page) => page.next,
     enabled: q === '',
   })
   const rows: Row[] = q === '' ? (all.data?.pages.flatMap((p) => p.dogs) ?? []) : (found.data?.dogs ?? [])
   const now = q === '' ? all : found
-  const settled = q === typed.trim() && !(q === '' ? all.isPending : found.isPlaceholderData || found.isPending)
+  const settled =
+    q === typed.trim() && !(q === '' ? all.isPending : found.isPlaceholderData || found.isPending)
   const first = rows[0]?.id
   // Enter may come before the answer does: it opens the first dog of what was typed, not of what was typed before.
   const [wanted, setWanted] = useState<string | null>(null)
@@ -52,7 +54,16 @@ export function Book() {
     else if (e.key === 'Escape') {
       setTyped('')
       input.current?.focus()
-    } else if (at >= 0 && e.key.length === 1 && e.key !== ' ' && e.key !== '/' && !e.ctrlKey && !e.metaKey && !e.altKey) input.current?.focus()
+    } else if (
+      at >= 0 &&
+      e.key.length === 1 &&
+      e.key !== ' ' &&
+      e.key !== '/' &&
+      !e.ctrlKey &&
+      !e.metaKey &&
+      !e.altKey
+    )
+      input.current?.focus()
   }
   return (
     <div className="mx-auto flex w-full max-w-5xl flex-1 flex-col gap-4 p-4 sm:p-6" onKeyDown={onKey}>
@@ -101,7 +112,9 @@ export function Book() {
             <li key={r.id}>
               <Link
                 to={`/dogs/${r.id}`}
-                className={`${i === 0 && q !== '' ? 'bg-thistle-soft ' : ''}grid min-h-16 grid-cols-[1fr_auto] items-center gap-x-4 gap-y-0 px-4 py-2 hover:bg-well sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1.2fr)_9rem_9rem]`}
+                className={`${i === 0 && q !== '' ? 'bg-thistle-soft ' : ''}grid min-h-16 grid-cols-[1fr_auto]
+                  items-center gap-x-4 gap-y-0 px-4 py-2 hover:bg-well
+                  sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1.2fr)_9rem_9rem]`}
               >
                 <span>
                   <span className="font-head text-lg font-bold">{r.name}</span>
@@ -111,7 +124,11 @@ export function Book() {
                       <span className="sr-only"> health cautions</span>
                     </span>
                   )}
-                  {r.state !== 'active' && <span className="ml-2 rounded bg-well px-2 text-sm text-ink-2">{r.state.replace('_', ' ')}</span>}
+                  {r.state !== 'active' && (
+                    <span className="ml-2 rounded bg-well px-2 text-sm text-ink-2">
+                      {r.state.replace('_', ' ')}
+                    </span>
+                  )}
                   <span className="block text-sm text-ink-2">
                     {r.breed} · {r.coat.replaceAll('_', ' ')}
                   </span>
@@ -135,7 +152,9 @@ export function Book() {
           ))}
           {rows.length === 0 && (
             <li className="p-6 text-ink-2">
-              {q === '' ? 'The book is empty. Take the first dog in.' : 'Try fewer letters, the owner, or the last digits of the phone number.'}
+              {q === ''
+                ? 'The book is empty. Take the first dog in.'
+                : 'Try fewer letters, the owner, or the last digits of the phone number.'}
             </li>
           )}
         </ul>

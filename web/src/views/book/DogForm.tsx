@@ -14,7 +14,18 @@ import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 
 type Dog = Schemas['DogView']
-interface Values extends Omit<Dog, 'id' | 'version' | 'household' | 'household_name' | 'people' | 'tail_rule' | 'kg' | 'wish_weeks' | 'dewclaws'> {
+interface Values extends Omit<
+  Dog,
+  | 'id'
+  | 'version'
+  | 'household'
+  | 'household_name'
+  | 'people'
+  | 'tail_rule'
+  | 'kg'
+  | 'wish_weeks'
+  | 'dewclaws'
+> {
   kg: string
   wish_weeks: string
   dewclaws: string
@@ -63,7 +74,8 @@ const EMPTY: Values = {
 export function NewDog() {
   const words = useQuery(queries.words())
   const { session } = useSession()
-  if (!words.data) return words.error ? <Resting error={words.error} retry={() => void words.refetch()} /> : <Waiting />
+  if (!words.data)
+    return words.error ? <Resting error={words.error} retry={() => void words.refetch()} /> : <Waiting />
   return <Form key={session.id} words={words.data} values={EMPTY} dog={null} />
 }
 
@@ -72,10 +84,18 @@ export function EditDog() {
   const words = useQuery(queries.words())
   const { session } = useSession()
   // Read once, not live: a poll must not rewrite what is being typed.
-  const card = useQuery({ ...queries.card(id, null, null), refetchInterval: false, refetchOnWindowFocus: false })
+  const card = useQuery({
+    ...queries.card(id, null, null),
+    refetchInterval: false,
+    refetchOnWindowFocus: false,
+  })
   if (!words.data || !card.data) {
     const failed = words.error ?? card.error
-    return failed ? <Resting error={failed} retry={() => (void words.refetch(), void card.refetch())} /> : <Waiting />
+    return failed ? (
+      <Resting error={failed} retry={() => (void words.refetch(), void card.refetch())} />
+    ) : (
+      <Waiting />
+    )
   }
   // Another person on this tablet begins with what is kept, or with their own draft.
   return <Form key={session.id} words={words.data} values={valuesOf(card.data.dog)} dog={card.data.dog} />
@@ -101,12 +121,15 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
   const cache = useQueryClient()
   const toast = useToast()
   const key = useRef(writeKey())
-  // What was typed and not saved is here again after a reload, Back or another tap, with the version it was begun from.
+  // What was typed and not saved is here again after a reload, Back or another tap, with the version it
+  // was begun from.
   const { session } = useSession()
   const draft = `dog.${session.id}.${dog?.id ?? 'new'}`
   const [begun] = useState(() => drafts.read<{ version: number; values: Values }>(draft))
   const [version, setVersion] = useState(begun?.version ?? dog?.version ?? 0)
-  const { register, handleSubmit, setFocus, control, getValues, reset, formState } = useForm<Values>({ defaultValues: begun?.values ?? values })
+  const { register, handleSubmit, setFocus, control, getValues, reset, formState } = useForm<Values>({
+    defaultValues: begun?.values ?? values,
+  })
   const [takenUp, setTakenUp] = useState(begun !== null)
   const typed = useWatch({ control })
   const { isDirty } = formState
@@ -118,7 +141,15 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
     mutationFn: (v: Values) => {
       const body = bodyOf(v) as never
       return dog
-        ? take(api.PUT('/api/dogs/{id}', { params: { path: { id: dog.id }, header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() } }, body }))
+        ? take(
+            api.PUT('/api/dogs/{id}', {
+              params: {
+                path: { id: dog.id },
+                header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+              },
+              body,
+            }),
+          )
         : take(api.POST('/api/dogs', { params: { header: { 'Idempotency-Key': key.current } }, body }))
     },
     onSuccess: (saved) => {
@@ -132,27 +163,51 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
       if (!(e instanceof ApiError)) return
       if (e.status === 422) key.current = writeKey()
       const first = Object.keys(e.fields)[0]
-      if (first) setFocus((first.startsWith('owner') ? (first === 'owner' ? 'owner_name' : first.replace('.', '_')) : first) as keyof Values)
+      if (first)
+        setFocus(
+          (first.startsWith('owner')
+            ? first === 'owner'
+              ? 'owner_name'
+              : first.replace('.', '_')
+            : first) as keyof Values,
+        )
     },
   })
   const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const wrong = Object.keys(errors).length
   const stale = save.error instanceof ApiError && save.error.status === 412 ? save.error : null
   const list = (name: string) => words.lists[name] ?? []
-  const text = (name: keyof Values, label: string, more: { type?: string; hint?: string; step?: string; inputMode?: 'decimal' | 'numeric' | 'tel' } = {}) => (
+  const text = (
+    name: keyof Values,
+    label: string,
+    more: { type?: string; hint?: string; step?: string; inputMode?: 'decimal' | 'numeric' | 'tel' } = {},
+  ) => (
     <TextField
       label={label}
       {...more}
       {...register(name)}
-      error={errors[name.startsWith('owner_') ? name.replace('_', '.') : name] ?? (name === 'owner_name' ? errors.owner : undefined)}
+      error={
+        errors[name.startsWith('owner_') ? name.replace('_', '.') : name] ??
+        (name === 'owner_name' ? errors.owner : undefined)
+      }
     />
   )
-  const pick = (name: keyof Values, label: string) => <SelectField label={label} options={list(name)} {...register(name)} error={errors[name]} />
+  const pick = (name: keyof Values, label: string) => (
+    <SelectField label={label} options={list(name)} {...register(name)} error={errors[name]} />
+  )
   const group = 'panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-2 lg:grid-cols-3'
   return (
-    <form onSubmit={(e) => void handleSubmit((v) => save.mutate(v))(e)} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
+    <form
+      onSubmit={(e) => void handleSubmit((v) => save.mutate(v))(e)}
+      noValidate
+      className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6"
+    >
       <h1 className="text-3xl">{dog ? `Edit ${dog.name}` : 'New dog'}</h1>
       {takenUp && (
-        <p role="status" className="flex flex-wrap items-center gap-3 rounded-md bg-slate-soft px-3 py-2 font-bold text-slate">
+        <p
+          role="status"
+          className="flex flex-wrap items-center gap-3 rounded-md bg-slate-soft px-3 py-2 font-bold text-slate"
+        >
           Taken up where it was left: not saved yet.
           <Button
             onClick={() => {
@@ -227,12 +282,16 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
           {save.isPending ? 'Saving …' : `Save ${typedName || 'dog'}`}
         </Button>
         <Button onClick={() => (drafts.write(draft, null), void go(-1))}>Leave without saving</Button>
-        {stale && <Button onClick={() => (setVersion(stale.problem.version ?? version), save.reset())}>I have seen it: mine stands, save next</Button>}
+        {stale && (
+          <Button onClick={() => (setVersion(stale.problem.version ?? version), save.reset())}>
+            I have seen it: mine stands, save next
+          </Button>
+        )}
         {save.error && (
           <p role="alert" className="font-bold text-haw">
-            {Object.keys(errors).length
-              ? `${Object.keys(errors).length === 1 ? 'One field needs' : `${Object.keys(errors).length} fields need`} another look.`
-              : save.error.message}
+            {wrong === 0
+              ? save.error.message
+              : `${wrong === 1 ? 'One field needs' : `${wrong} fields need`} another look.`}
           </p>
         )}
       </div>
@@ -244,7 +303,14 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
 function Theirs({ theirs, mine }: { theirs: Dog | undefined; mine: Values }) {
   if (!theirs) return null
   const other = valuesOf(theirs)
-  const plain = (v: unknown) => (Array.isArray(v) ? [...(v as string[])].sort().join(', ') : typeof v === 'boolean' ? (v ? 'yes' : 'no') : String(v ?? ''))
+  const plain = (v: unknown) =>
+    Array.isArray(v)
+      ? [...(v as string[])].sort().join(', ')
+      : typeof v === 'boolean'
+        ? v
+          ? 'yes'
+          : 'no'
+        : String(v ?? '')
   const rows = (Object.keys(EMPTY) as (keyof Values)[]).filter((k) => plain(other[k]) !== plain(mine[k]))
   return (
     <div role="alert" className="rounded-lg border-2 border-bracken bg-bracken-soft p-3">

@@ -1,6 +1,14 @@
 // The card of one dog: the drawn dog in the middle, cautions in one fixed strip, the sheet beside it.
 import { useQuery } from '@tanstack/react-query'
-import { ArrowLeftRight, CalendarPlus, ClipboardCheck, DoorOpen, PencilLine, Scissors, WholeWord } from 'lucide-react'
+import {
+  ArrowLeftRight,
+  CalendarPlus,
+  ClipboardCheck,
+  DoorOpen,
+  PencilLine,
+  Scissors,
+  WholeWord,
+} from 'lucide-react'
 import { Tabs } from 'radix-ui'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
@@ -27,13 +35,18 @@ export function Card() {
   const { id = '' } = useParams()
   const { session, may } = useSession()
   const [search, setSearch] = useSearchParams()
-  const [place, setPlace] = useState<string | null>(() => sessionStorage.getItem('thistle.place') ?? session.place)
+  const [place, setPlace] = useState<string | null>(
+    () => sessionStorage.getItem('thistle.place') ?? session.place,
+  )
   const [wish, setWish] = useState<number | null>(null)
   const [tab, setTab] = useState(search.get('zone') ? 'zone' : 'back')
   const [openVisit, setOpenVisit] = useState<string | null>(null)
   const [line, setLine] = useState(false)
   const [drawn, setDrawn] = useState<{ zones: Schemas['LineView']['zones']; gone: string[] } | null>(null)
-  const show = useCallback((zones: Schemas['LineView']['zones'] | null, gone: string[]) => setDrawn(zones && { zones, gone }), [])
+  const show = useCallback(
+    (zones: Schemas['LineView']['zones'] | null, gone: string[]) => setDrawn(zones && { zones, gone }),
+    [],
+  )
   const known = session.places.some((p) => p.id === place) ? place : session.place
   const card = useQuery(queries.card(id, known, wish))
   const words = useQuery(queries.words())
@@ -44,12 +57,22 @@ export function Card() {
   useEffect(() => {
     document.title = title ? `${title} · Keen Thistle` : 'Keen Thistle'
   }, [title])
-  const labels = useMemo(() => Object.fromEntries((words.data?.zones ?? []).map((z) => [z.id, z])), [words.data])
-  const names = useMemo(() => Object.fromEntries((words.data?.zones ?? []).map((z) => [z.id, z.label])), [words.data])
+  const labels = useMemo(
+    () => Object.fromEntries((words.data?.zones ?? []).map((z) => [z.id, z])),
+    [words.data],
+  )
+  const names = useMemo(
+    () => Object.fromEntries((words.data?.zones ?? []).map((z) => [z.id, z.label])),
+    [words.data],
+  )
   const staged = useMemo(() => card.data && follow(card.data, drawn), [card.data, drawn])
   if (!card.data || !staged || !words.data) {
     const failed = card.error ?? words.error
-    return failed ? <Resting error={failed} retry={() => (void card.refetch(), void words.refetch())} /> : <Waiting what="Fetching the card" />
+    return failed ? (
+      <Resting error={failed} retry={() => (void card.refetch(), void words.refetch())} />
+    ) : (
+      <Waiting what="Fetching the card" />
+    )
   }
   const data = card.data
   const { dog } = data
@@ -62,8 +85,11 @@ export function Card() {
     setTab('visits')
   }
   const tabClass =
-    'min-h-12 flex-auto whitespace-nowrap border-b-4 border-transparent px-1.5 font-bold text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
-  const action = 'inline-flex min-h-11 items-center gap-2 rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well max-sm:[&_svg]:hidden'
+    'min-h-12 flex-auto whitespace-nowrap border-b-4 border-transparent px-1.5 font-bold ' +
+    'text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
+  const action =
+    'inline-flex min-h-11 items-center gap-2 rounded-md border border-line bg-sheet px-3 ' +
+    'font-bold hover:bg-well max-sm:[&_svg]:hidden'
   return (
     <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-2 pt-3 sm:px-5">
@@ -83,7 +109,10 @@ export function Card() {
         </div>
         <div className="no-print flex flex-wrap gap-2">
           {may('visit') && (
-            <Link to={`/dogs/${id}/arrival`} className={`${action} border-thistle bg-thistle text-thistle-ink hover:bg-thistle hover:brightness-110`}>
+            <Link
+              to={`/dogs/${id}/arrival`}
+              className={`${action} border-thistle bg-thistle text-thistle-ink hover:bg-thistle hover:brightness-110`}
+            >
               <DoorOpen aria-hidden className="size-5" /> Arrival
             </Link>
           )}
@@ -116,7 +145,9 @@ export function Card() {
         </div>
       </div>
       <Cautions cautions={data.cautions} />
-      {card.isError && navigator.onLine && <Away>The salon is not answering. You see what was loaded last.</Away>}
+      {card.isError && navigator.onLine && (
+        <Away>The salon is not answering. You see what was loaded last.</Away>
+      )}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
         <DogStage
           card={staged}
@@ -137,9 +168,17 @@ export function Card() {
           }}
           news={fresh.news}
         />
-        <section ref={sheet} aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[25.5rem] lg:shrink-0">
+        <section
+          ref={sheet}
+          aria-label="Sheet"
+          className="panel flex min-h-0 flex-col lg:w-[25.5rem] lg:shrink-0"
+        >
           {line && <Line dogId={id} labels={names} onShown={show} onClose={() => setLine(false)} />}
-          <Tabs.Root value={tab} onValueChange={setTab} className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}>
+          <Tabs.Root
+            value={tab}
+            onValueChange={setTab}
+            className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}
+          >
             <Tabs.List aria-label="Card" className="no-print flex border-b border-line">
               <Tabs.Trigger value="zone" className={tabClass}>
                 Zone
@@ -172,7 +211,10 @@ export function Card() {
                     onVisit={seeVisit}
                   />
                 ) : (
-                  <p className="p-5 text-ink-2">Choose a zone on the dog: tap it, or press Tab to reach the dog and walk with the arrow keys.</p>
+                  <p className="p-5 text-ink-2">
+                    Choose a zone on the dog: tap it, or press Tab to reach the dog and walk with the arrow
+                    keys.
+                  </p>
                 )}
               </Tabs.Content>
               <Tabs.Content value="back" tabIndex={-1}>
@@ -196,7 +238,10 @@ export function Card() {
 }
 
 /** The card as the line being typed would have it: what it says is drawn, what it leaves out is not planned. */
-function follow(card: CardData, drawn: { zones: Schemas['LineView']['zones']; gone: string[] } | null): CardData {
+function follow(
+  card: CardData,
+  drawn: { zones: Schemas['LineView']['zones']; gone: string[] } | null,
+): CardData {
   if (!drawn) return card
   const said = Object.fromEntries(drawn.zones.map((z) => [z.zone, z]))
   return {

@@ -13,7 +13,8 @@ export function Cautions({ cautions }: { cautions: Schemas['CautionView'][] }) {
   return (
     <section
       aria-label="Cautions"
-      className="sticky top-0 z-10 flex gap-2 overflow-x-auto border-y border-line bg-paper px-4 py-2 sm:px-5 lg:static lg:flex-wrap"
+      className={`sticky top-0 z-10 flex gap-2 overflow-x-auto border-y border-line bg-paper px-4 py-2 sm:px-5
+        lg:static lg:flex-wrap`}
       tabIndex={0}
     >
       {cautions.map((c) => (
@@ -23,11 +24,18 @@ export function Cautions({ cautions }: { cautions: Schemas['CautionView'][] }) {
   )
 }
 
-export function CautionLine({ caution, strip = false }: { caution: Schemas['CautionView']; strip?: boolean }) {
+export function CautionLine({
+  caution,
+  strip = false,
+}: {
+  caution: Schemas['CautionView']
+  strip?: boolean
+}) {
   const look = LOOK[caution.level]
   return (
     <p
-      className={`flex items-start gap-2 rounded-md border-l-4 px-3 py-1.5 text-sm font-bold ${look.box} ${strip ? 'min-w-64 flex-1 basis-80 max-lg:shrink-0' : ''}`}
+      className={`flex items-start gap-2 rounded-md border-l-4 px-3 py-1.5 text-sm font-bold ${look.box}
+        ${strip ? 'min-w-64 flex-1 basis-80 max-lg:shrink-0' : ''}`}
     >
       <look.icon aria-label={look.word} className="mt-0.5 size-4 shrink-0" />
       <span>{caution.message}</span>

@@ -3,14 +3,29 @@ import { useEffect, useRef } from 'react'
 import type { Problem } from '../../app/client'
 import { Button } from '../../ui/Button'
 
-export function Conflict({ problem, busy, onMine, onTheirs }: { problem: Problem; busy: boolean; onMine: () => void; onTheirs: () => void }) {
+export function Conflict({
+  problem,
+  busy,
+  onMine,
+  onTheirs,
+}: {
+  problem: Problem
+  busy: boolean
+  onMine: () => void
+  onTheirs: () => void
+}) {
   const box = useRef<HTMLDivElement>(null)
   useEffect(() => {
     box.current?.focus()
     box.current?.scrollIntoView?.({ block: 'nearest' })
   }, [])
   return (
-    <div ref={box} tabIndex={-1} role="alert" className="w-full space-y-3 rounded-lg border-2 border-bracken bg-bracken-soft p-3">
+    <div
+      ref={box}
+      tabIndex={-1}
+      role="alert"
+      className="w-full space-y-3 rounded-lg border-2 border-bracken bg-bracken-soft p-3"
+    >
       <p className="font-bold text-bracken">{problem.title}</p>
       <div className="grid grid-cols-2 gap-2">
         <div className="space-y-2 rounded-md bg-sheet p-3">

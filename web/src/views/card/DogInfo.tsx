@@ -13,13 +13,17 @@ export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zo
     ['Sex', dog.sex.replace('_', ', ')],
     ['Born', dog.born_on && `${dog.born_estimated ? 'about ' : ''}${day(dog.born_on)}`],
     ['Weight', dog.kg === null ? null : `${dog.kg} kg`],
-    ['Coat', `${dog.coat.replaceAll('_', ' ')}, ${dog.stage}, ${dog.density}${dog.hand_stripped ? ', hand-stripped' : ''}`],
+    [
+      'Coat',
+      `${dog.coat.replaceAll('_', ' ')}, ${dog.stage}, ${dog.density}${dog.hand_stripped ? ', hand-stripped' : ''}`,
+    ],
     ['At home', dog.upkeep.replaceAll('_', ' ')],
     ['Finish', dog.finish],
     ['Handling', `${dog.handling.replace('_', ' ')}. ${dog.handling_note}`],
     [
       'Build',
-      `${dog.build}, ${dog.muzzle} muzzle, ${dog.ear_type.replace('_', ' ')} ears set ${dog.ear_set}, ${dog.tail_type} tail carried ${dog.tail_carriage}`,
+      `${dog.build}, ${dog.muzzle} muzzle, ${dog.ear_type.replace('_', ' ')} ears set ${dog.ear_set}, ` +
+        `${dog.tail_type} tail carried ${dog.tail_carriage}`,
     ],
     ['Walks on', `${dog.ground} ground${dog.hard_floor ? ', hard floors at home' : ''}`],
     ['Dewclaws', String(dog.dewclaws)],

@@ -1,4 +1,5 @@
-// On what points this card differs from the house: one choice a point; what would break a must is refused and said at once.
+// On what points this card differs from the house: one choice a point; what would break a must is refused
+// and said at once.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, ApiError, take, writeKey } from '../../app/client'
 import { queries } from '../../app/queries'
@@ -11,7 +12,12 @@ export function DogSchools({ dogId }: { dogId: string }) {
   const schools = useQuery(queries.dogSchools(dogId))
   const change = useMutation({
     mutationFn: (v: { point: string; side: string | null }) =>
-      take(api.PUT('/api/dogs/{id}/schools', { params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } }, body: v as never })),
+      take(
+        api.PUT('/api/dogs/{id}/schools', {
+          params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } },
+          body: v as never,
+        }),
+      ),
     onSuccess: (next) => {
       cache.setQueryData(queries.dogSchools(dogId).queryKey, next)
       void cache.invalidateQueries({ queryKey: ['order', dogId] })
@@ -19,11 +25,14 @@ export function DogSchools({ dogId }: { dogId: string }) {
   })
   const points = schools.data?.points ?? []
   const own = points.filter((p) => p.own !== null)
-  const said = change.error instanceof ApiError ? (Object.values(change.error.fields)[0] ?? change.error.message) : null
+  const said =
+    change.error instanceof ApiError ? (Object.values(change.error.fields)[0] ?? change.error.message) : null
   return (
     <details className="rounded-md border border-line px-3 py-1">
       <summary className="min-h-11 py-2 font-bold">
-        {own.length === 0 ? 'Schools: as the house does it' : `Otherwise than the house: ${own.map((p) => p.label.toLowerCase()).join(', ')}`}
+        {own.length === 0
+          ? 'Schools: as the house does it'
+          : `Otherwise than the house: ${own.map((p) => p.label.toLowerCase()).join(', ')}`}
       </summary>
       {schools.error && <p className="text-haw">{schools.error.message}</p>}
       <div className="grid gap-x-3 sm:grid-cols-2 lg:grid-cols-1">

@@ -25,7 +25,18 @@ interface Props {
 
 const SCALE = [1.5, 6, 16, 30, 60]
 
-export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen, place, places, onPlace }: Props) {
+export function DogStage({
+  card,
+  zones,
+  fresh,
+  news,
+  selected,
+  onSelect,
+  onOpen,
+  place,
+  places,
+  onPlace,
+}: Props) {
   const { dog } = card
   const [turned, setTurned] = useState(selected?.endsWith('_right') ? ('right' as const) : ('left' as const))
   const [when, setWhen] = useState('plan')
@@ -38,7 +49,8 @@ export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen,
   const drawn = useMemo(() => {
     const out: Record<string, DrawnZone> = {}
     const today = when === 'today'
-    const known = (id: string) => (today ? (byId[id]?.now_mm ?? byId[id]?.finished_mm) : byId[id]?.finished_mm) ?? null
+    const known = (id: string) =>
+      (today ? (byId[id]?.now_mm ?? byId[id]?.finished_mm) : byId[id]?.finished_mm) ?? null
     for (const base of seen) {
       const id = side === 'right' ? base.replace(/_left$/, '_right') : base
       const z = byId[id]
@@ -49,7 +61,8 @@ export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen,
         id,
         label: labels[id] ?? id,
         mm: today ? z.now_mm : z.finished_mm,
-        drawnMm: known(id) ?? (around.length ? around.reduce((a, b) => a + b, 0) / around.length : z.natural_mm),
+        drawnMm:
+          known(id) ?? (around.length ? around.reduce((a, b) => a + b, 0) / around.length : z.natural_mm),
         planned: today ? z.now_mm !== null : z.recipe !== null,
         exception: z.recipe?.exception,
         fresh: fresh.has(id),
@@ -60,11 +73,14 @@ export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen,
     return out
   }, [seen, side, byId, labels, meets, when, fresh])
   const hidden = zones
-    .filter((z) => !drawn[z.id.replace(/_right$/, '_left')] || drawn[z.id.replace(/_right$/, '_left')].id !== z.id)
+    .filter(
+      (z) => !drawn[z.id.replace(/_right$/, '_left')] || drawn[z.id.replace(/_right$/, '_left')].id !== z.id,
+    )
     .filter((z) => !(z.side && z.side !== side && seen.includes(z.id.replace(/_(left|right)$/, '_left'))))
   const off = card.zones.filter((z) => z.here && (!z.here.makes || !z.here.close))
   const select = (id: string) => {
-    if (id.endsWith('_right') && side === 'left' && seen.includes(id.replace('_right', '_left'))) setTurned('right')
+    if (id.endsWith('_right') && side === 'left' && seen.includes(id.replace('_right', '_left')))
+      setTurned('right')
     if (id.endsWith('_left') && side === 'right' && seen.includes(id)) setTurned('left')
     onSelect(id)
   }
@@ -72,7 +88,13 @@ export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen,
   return (
     <section aria-label="The dog" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
       <div className="no-print flex flex-wrap items-center gap-2 border-b border-line p-2">
-        <Choice small label="Whose kit" value={place} onChange={onPlace} options={places.map((p) => ({ id: p.id, label: p.name }))} />
+        <Choice
+          small
+          label="Whose kit"
+          value={place}
+          onChange={onPlace}
+          options={places.map((p) => ({ id: p.id, label: p.name }))}
+        />
         <Choice
           small
           label="What is drawn"
@@ -84,17 +106,29 @@ export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen,
           ]}
         />
         <Button className="min-h-10" onClick={() => setTurned(side === 'left' ? 'right' : 'left')}>
-          <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="-ml-2 max-sm:sr-only">: {side} side</span>
+          <FlipHorizontal2 aria-hidden className="size-4" /> Turn
+          <span className="-ml-2 max-sm:sr-only">: {side} side</span>
         </Button>
       </div>
       {news && (
-        <p role="status" className="arrive flex items-center gap-2 bg-slate-soft px-4 py-1.5 text-sm font-bold text-slate">
+        <p
+          role="status"
+          className="arrive flex items-center gap-2 bg-slate-soft px-4 py-1.5 text-sm font-bold text-slate"
+        >
           <Radio aria-hidden className="size-4" /> {news.who} · {news.summary} · {ago(news.at)}
         </p>
       )}
       <div className="relative min-h-64 flex-1 p-2 max-lg:h-[58vw] max-lg:max-h-[30rem] max-lg:flex-none">
         <div className="absolute inset-2">
-          <DogDrawing look={look} zones={drawn} side={side} selected={selected} onSelect={select} onOpen={onOpen} name={dog.name} />
+          <DogDrawing
+            look={look}
+            zones={drawn}
+            side={side}
+            selected={selected}
+            onSelect={select}
+            onOpen={onOpen}
+            name={dog.name}
+          />
         </div>
       </div>
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 px-4 pb-1.5">
@@ -102,7 +136,9 @@ export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen,
           {off.length === 0 ? (
             <span className="text-moss">
               <b>Everything on this card can be made from this kit.</b>
-              {worst?.here?.difference_mm ? ` Largest difference: ${labels[worst.zone]}, ${signed(worst.here.difference_mm)}.` : ''}
+              {worst?.here?.difference_mm
+                ? ` Largest difference: ${labels[worst.zone]}, ${signed(worst.here.difference_mm)}.`
+                : ''}
             </span>
           ) : (
             <span className="text-bracken">
@@ -110,8 +146,14 @@ export function DogStage({ card, zones, fresh, news, selected, onSelect, onOpen,
                 {off.length} {off.length === 1 ? 'zone differs' : 'zones differ'} with this kit.
               </b>{' '}
               {off.slice(0, 2).map((z) => (
-                <button key={z.zone} type="button" className="mr-2 underline underline-offset-2" onClick={() => select(z.zone)}>
-                  {labels[z.zone]}: {z.here?.words} {z.here?.difference_mm != null && `(${signed(z.here.difference_mm)})`}
+                <button
+                  key={z.zone}
+                  type="button"
+                  className="mr-2 underline underline-offset-2"
+                  onClick={() => select(z.zone)}
+                >
+                  {labels[z.zone]}: {z.here?.words}{' '}
+                  {z.here?.difference_mm != null && `(${signed(z.here.difference_mm)})`}
                 </button>
               ))}
               {off.length > 2 && `and ${off.length - 2} more`}
@@ -183,12 +225,26 @@ function Hidden({
     name,
     zones: zones.filter((z) => test(z.id) && !GROUPS.slice(0, i).some(([, earlier]) => earlier(z.id))),
   })).filter((g) => g.zones.length > 0)
-  const group = groups.find((g) => g.zones.some((z) => z.id === selected) && g.name !== open && open === '') ?? groups.find((g) => g.name === open) ?? groups[0]
+  const group =
+    groups.find((g) => g.zones.some((z) => z.id === selected) && g.name !== open && open === '') ??
+    groups.find((g) => g.name === open) ??
+    groups[0]
   if (!group) return null
   return (
     <div className="no-print flex min-w-0 items-center gap-2 border-t border-line px-2 py-2 max-sm:flex-wrap">
-      <Choice small label="Zones out of sight" value={group.name} onChange={setOpen} options={groups.map((g) => ({ id: g.name, label: g.name }))} />
-      <div role="group" aria-label={`${group.name}, out of sight`} tabIndex={0} className="flex min-w-0 flex-1 gap-1.5 overflow-x-auto">
+      <Choice
+        small
+        label="Zones out of sight"
+        value={group.name}
+        onChange={setOpen}
+        options={groups.map((g) => ({ id: g.name, label: g.name }))}
+      />
+      <div
+        role="group"
+        aria-label={`${group.name}, out of sight`}
+        tabIndex={0}
+        className="flex min-w-0 flex-1 gap-1.5 overflow-x-auto"
+      >
         {group.zones.map((z) => {
           const q = byId[z.id]
           const chosen = z.id === selected
@@ -198,10 +254,15 @@ function Hidden({
               type="button"
               aria-pressed={chosen}
               onClick={() => onSelect(z.id)}
-              className={`min-h-11 shrink-0 whitespace-nowrap rounded-md border px-2.5 text-left text-sm leading-tight ${chosen ? 'border-thistle bg-thistle-soft' : 'border-line bg-sheet hover:bg-well'} ${q?.recipe ? '' : 'border-dashed text-ink-2'}`}
+              className={`min-h-11 shrink-0 whitespace-nowrap rounded-md border px-2.5 text-left text-sm
+                leading-tight
+                ${chosen ? 'border-thistle bg-thistle-soft' : 'border-line bg-sheet hover:bg-well'}
+                ${q?.recipe ? '' : 'border-dashed text-ink-2'}`}
             >
               {z.label}
-              <b className="ml-1.5">{q?.recipe ? (q.finished_mm === null ? q.recipe.words : mm(q.finished_mm)) : '–'}</b>
+              <b className="ml-1.5">
+                {q?.recipe ? (q.finished_mm === null ? q.recipe.words : mm(q.finished_mm)) : '–'}
+              </b>
               {fresh.has(z.id) && <span className="ml-1 text-slate">● changed</span>}
             </button>
           )

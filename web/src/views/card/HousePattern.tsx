@@ -16,7 +16,13 @@ export function HousePattern({ dogId, label }: { dogId: string; label: (zone: st
   const follows = useQuery(queries.follows(dogId))
   const [name, setName] = useState<string | null>(null)
   const save = useMutation({
-    mutationFn: () => take(api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': writeKey() } }, body: { name, dog: dogId } as never })),
+    mutationFn: () =>
+      take(
+        api.POST('/api/patterns', {
+          params: { header: { 'Idempotency-Key': writeKey() } },
+          body: { name, dog: dogId } as never,
+        }),
+      ),
     onSuccess: (made) => {
       setName(null)
       void cache.invalidateQueries({ queryKey: ['patterns'] })
@@ -39,10 +45,15 @@ export function HousePattern({ dogId, label }: { dogId: string; label: (zone: st
       ) : (
         <p>
           Follows{' '}
-          <Link to={`/patterns?pattern=${f.pattern}&dog=${dogId}`} className="font-bold text-thistle underline underline-offset-2">
+          <Link
+            to={`/patterns?pattern=${f.pattern}&dog=${dogId}`}
+            className="font-bold text-thistle underline underline-offset-2"
+          >
             {f.name}
           </Link>
-          {f.behind && <b className="block text-bracken">The pattern has changed since: lay it on again to see.</b>}
+          {f.behind && (
+            <b className="block text-bracken">The pattern has changed since: lay it on again to see.</b>
+          )}
           {f.own.length > 0 && (
             <span className="block text-sm text-ink-2">
               Its own way: {f.own.slice(0, 5).map(label).join(', ')}
@@ -58,7 +69,9 @@ export function HousePattern({ dogId, label }: { dogId: string; label: (zone: st
         >
           Lay a pattern on
         </Link>
-        {may('plan') && name === null && <Button onClick={() => setName('')}>Save this plan as a pattern</Button>}
+        {may('plan') && name === null && (
+          <Button onClick={() => setName('')}>Save this plan as a pattern</Button>
+        )}
       </div>
       {name !== null && (
         <form onSubmit={send} noValidate>

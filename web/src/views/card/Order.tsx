@@ -56,7 +56,11 @@ export function Order({
                   {s.zones.map((z, n) => (
                     <span key={z}>
                       {n > 0 && ', '}
-                      <button type="button" className="min-h-6 underline decoration-dotted underline-offset-4" onClick={() => onZone(z)}>
+                      <button
+                        type="button"
+                        className="min-h-6 underline decoration-dotted underline-offset-4"
+                        onClick={() => onZone(z)}
+                      >
                         {labels[z]?.label ?? z}
                       </button>
                     </span>

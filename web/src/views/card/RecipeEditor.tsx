@@ -52,7 +52,13 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
   }
   return (
     <div className="space-y-2">
-      <SelectField label="Method" value={draft.method} options={lists.method} onChange={(e) => setMethod(e.target.value)} error={errors.method} />
+      <SelectField
+        label="Method"
+        value={draft.method}
+        options={lists.method}
+        onChange={(e) => setMethod(e.target.value)}
+        error={errors.method}
+      />
       {bladed && (
         <SelectField
           label="Blade"
@@ -95,7 +101,12 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
       {bladed || guarded ? (
         <div>
           <span className="label">Lay</span>
-          <Choice label="Lay" value={draft.lay} options={lists.lay.map((l) => ({ id: l.id, label: l.id }))} onChange={(lay) => set({ lay })} />
+          <Choice
+            label="Lay"
+            value={draft.lay}
+            options={lists.lay.map((l) => ({ id: l.id, label: l.id }))}
+            onChange={(lay) => set({ lay })}
+          />
         </div>
       ) : (
         <TextField
@@ -130,12 +141,21 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
           <SelectField
             label="Shape"
             value={draft.shape ?? ''}
-            options={withCurrent([{ id: '', label: 'none' }, ...shapes.map((s) => ({ id: s, label: s }))], draft.shape)}
+            options={withCurrent(
+              [{ id: '', label: 'none' }, ...shapes.map((s) => ({ id: s, label: s }))],
+              draft.shape,
+            )}
             onChange={(e) => set({ shape: e.target.value || null })}
             error={errors.shape}
           />
           <div className="grid grid-cols-2 gap-2">
-            <SelectField label="Carry" value={draft.carry} options={lists.carry} onChange={(e) => set({ carry: e.target.value })} error={errors.carry} />
+            <SelectField
+              label="Carry"
+              value={draft.carry}
+              options={lists.carry}
+              onChange={(e) => set({ carry: e.target.value })}
+              error={errors.carry}
+            />
             <TextField
               label="Clipper unit"
               value={draft.clipper_unit ?? ''}
@@ -148,9 +168,17 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
           <CheckField
             label="Exception patch: never copied, fills back"
             checked={draft.exception}
-            onChange={(e) => set({ exception: e.target.checked, carry: e.target.checked ? 'do_not_repeat' : draft.carry })}
+            onChange={(e) =>
+              set({ exception: e.target.checked, carry: e.target.checked ? 'do_not_repeat' : draft.carry })
+            }
           />
-          <TextField label="Note" value={draft.note ?? ''} onChange={(e) => set({ note: e.target.value || null })} error={errors.note} maxLength={300} />
+          <TextField
+            label="Note"
+            value={draft.note ?? ''}
+            onChange={(e) => set({ note: e.target.value || null })}
+            error={errors.note}
+            maxLength={300}
+          />
         </>
       )}
     </div>
@@ -159,10 +187,17 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
 
 function unique<T>(items: T[], key: (item: T) => string): T[] {
   const seen = new Set<string>()
-  return items.filter((i) => !seen.has(key(i)) && seen.add(key(i))).sort((a, b) => Number(key(a)) - Number(key(b)))
+  return items
+    .filter((i) => !seen.has(key(i)) && seen.add(key(i)))
+    .sort((a, b) => Number(key(a)) - Number(key(b)))
 }
 
-function withCurrent(options: { id: string; label: string }[], current: string | number | null | undefined): { id: string; label: string }[] {
+function withCurrent(
+  options: { id: string; label: string }[],
+  current: string | number | null | undefined,
+): { id: string; label: string }[] {
   const id = current == null ? '' : String(current)
-  return id === '' || options.some((o) => o.id === id) ? options : [...options, { id, label: typeof current === 'number' ? `${trim(current)} mm guard` : id }]
+  return id === '' || options.some((o) => o.id === id)
+    ? options
+    : [...options, { id, label: typeof current === 'number' ? `${trim(current)} mm guard` : id }]
 }

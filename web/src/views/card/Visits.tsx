@@ -19,13 +19,19 @@ export function Visits({
   useEffect(() => {
     if (open) box.current?.querySelector(`[data-visit="${open}"]`)?.scrollIntoView({ block: 'start' })
   }, [open])
-  if (visits.length === 0) return <p className="p-4 text-ink-2">No visit yet. Record the first one and the clocks start.</p>
+  if (visits.length === 0)
+    return <p className="p-4 text-ink-2">No visit yet. Record the first one and the clocks start.</p>
   return (
     <div ref={box} className="divide-y divide-line">
       {visits.map((v, i) => {
         const different = v.zones.filter((z) => z.planned !== z.actual || z.state !== 'done')
         return (
-          <details key={v.id} data-visit={v.id} open={v.id === open || (i === 0 && open === null)} className="p-4">
+          <details
+            key={v.id}
+            data-visit={v.id}
+            open={v.id === open || (i === 0 && open === null)}
+            className="p-4"
+          >
             <summary className="min-h-8">
               <b>{day(v.day)}</b> · {v.kind} · {v.staff}
               <span className="block text-sm text-ink-2">
@@ -70,7 +76,9 @@ export function Visits({
                       {labels[z.zone]?.label ?? z.zone}
                     </th>
                     <td className="pr-2">{z.actual ?? z.state}</td>
-                    <td className="whitespace-nowrap pr-2 text-right">{z.arrival_mm === null ? '' : mm(z.arrival_mm)}</td>
+                    <td className="whitespace-nowrap pr-2 text-right">
+                      {z.arrival_mm === null ? '' : mm(z.arrival_mm)}
+                    </td>
                     <td className="whitespace-nowrap text-right">{mm(z.finished_mm)}</td>
                   </tr>
                 ))}

@@ -1,4 +1,5 @@
-// When the dog should be back: the recommendation, every clock with its reasons, the owner's own wish, and booking it.
+// When the dog should be back: the recommendation, every clock with its reasons, the owner's own wish, and
+// booking it.
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { addDays, differenceInCalendarDays, parseISO } from 'date-fns'
 import { useRef, useState, type FormEvent } from 'react'
@@ -34,7 +35,8 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
         ) : (
           <>
             <h2 className="text-3xl">
-              Back in {interval.full_weeks} weeks <Why of="the recommended interval" reasons={interval.reasons} onVisit={onVisit} />
+              Back in {interval.full_weeks} weeks{' '}
+              <Why of="the recommended interval" reasons={interval.reasons} onVisit={onVisit} />
             </h2>
             <p className="text-lg">
               {day(interval.full_on)}
@@ -47,7 +49,8 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
         )}
         {interval.tidy_weeks !== null && (
           <p className="mt-2 rounded-md bg-moss-soft px-3 py-2 text-moss">
-            <b>A tidy in between</b> after {interval.tidy_weeks} weeks, {day(interval.tidy_on)}: a hygiene clock is shorter.
+            <b>A tidy in between</b> after {interval.tidy_weeks} weeks, {day(interval.tidy_on)}: a hygiene
+            clock is shorter.
           </p>
         )}
         <div className="mt-2 space-y-2">
@@ -64,10 +67,14 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
               <span className={c.clock === interval.binding ? 'font-bold text-thistle' : ''}>{c.clock}</span>
               <span className="relative h-5 overflow-hidden rounded bg-well" aria-hidden>
                 <span
-                  className={`absolute inset-y-0 left-0 ${c.clock === interval.binding ? 'bg-thistle' : 'bg-ink-2/45'}`}
+                  className={`absolute inset-y-0 left-0
+                    ${c.clock === interval.binding ? 'bg-thistle' : 'bg-ink-2/45'}`}
                   style={{ width: `${(100 * c.weeks) / longest}%` }}
                 />
-                <span className="absolute inset-y-0 w-0.5 bg-haw" style={{ left: `${Math.min(100, (100 * since) / longest)}%` }} />
+                <span
+                  className="absolute inset-y-0 w-0.5 bg-haw"
+                  style={{ left: `${Math.min(100, (100 * since) / longest)}%` }}
+                />
               </span>
               <span className="whitespace-nowrap text-right text-sm">
                 {c.weeks} wk <Why of={`the ${c.clock} clock`} reasons={c.reasons} onVisit={onVisit} />
@@ -81,7 +88,8 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
       <section>
         <h3 className="text-lg">Growth</h3>
         <p>
-          {growth.mm_per_week} mm a week ± {growth.sd} <Why of="how fast this coat grows" reasons={growth.reasons} onVisit={onVisit} />
+          {growth.mm_per_week} mm a week ± {growth.sd}{' '}
+          <Why of="how fast this coat grows" reasons={growth.reasons} onVisit={onVisit} />
         </p>
       </section>
       <Next card={card} />
@@ -89,7 +97,15 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
   )
 }
 
-function Wish({ interval, wish, onWish }: { interval: Schemas['IntervalView']; wish: number | null; onWish: (weeks: number | null) => void }) {
+function Wish({
+  interval,
+  wish,
+  onWish,
+}: {
+  interval: Schemas['IntervalView']
+  wish: number | null
+  onWish: (weeks: number | null) => void
+}) {
   const { session } = useSession()
   // What is typed stays as typed, an emptied field too; only whole weeks are asked about.
   const [typed, setTyped] = useState(wish === null ? '' : String(wish))
@@ -123,7 +139,8 @@ function Wish({ interval, wish, onWish }: { interval: Schemas['IntervalView']; w
       {answer && answer.weeks === asked && (
         <div className="mt-3 space-y-2 text-sm" aria-live="polite">
           <p>
-            Then, on {day(answer.on)}: coat about <b>{mm(answer.length_mm)}</b>, matting load <b>{answer.load}</b>
+            Then, on {day(answer.on)}: coat about <b>{mm(answer.length_mm)}</b>, matting load{' '}
+            <b>{answer.load}</b>
             {answer.matting_minutes !== null && (
               <>
                 , about <b>{Math.round(answer.matting_minutes)} min</b> on mats
@@ -159,7 +176,8 @@ function Next({ card }: { card: Schemas['CardView'] }) {
   const cache = useQueryClient()
   const toast = useToast()
   const suggested =
-    [card.interval.full_on, card.interval.tidy_on].find((d) => d && d >= card.today) ?? addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
+    [card.interval.full_on, card.interval.tidy_on].find((d) => d && d >= card.today) ??
+    addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
   const [form, setForm] = useState({ day: suggested, time: '09:30', kind: 'full', staff: '', note: '' })
   const key = useRef(writeKey())
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
@@ -174,20 +192,43 @@ function Next({ card }: { card: Schemas['CardView'] }) {
       ),
     onSuccess: (b) => {
       key.current = writeKey()
-      toast({ text: `Booked: ${day(b.day)}, ${b.time}`, action: { label: 'Undo', run: () => cancel.mutate(b) } })
+      toast({
+        text: `Booked: ${day(b.day)}, ${b.time}`,
+        action: { label: 'Undo', run: () => cancel.mutate(b) },
+      })
       refresh()
     },
   })
   const cancel = useMutation({
     mutationFn: (b: { id: string; version: number }) =>
-      take(api.DELETE('/api/bookings/{id}', { params: { path: { id: b.id }, header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() } } })),
+      take(
+        api.DELETE('/api/bookings/{id}', {
+          params: {
+            path: { id: b.id },
+            header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() },
+          },
+        }),
+      ),
     onSuccess: () => (toast({ text: 'Cancelled' }), refresh()),
     onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
   })
   const grant = useMutation({
     mutationFn: (b: { id: string; version: number }) =>
-      take(api.PUT('/api/bookings/{id}', { params: { path: { id: b.id }, header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() } } })),
-    onSuccess: (b) => (toast({ text: `Booked: ${day(b.day)}, ${b.time}`, action: { label: 'Undo', run: () => cancel.mutate(b) } }), refresh()),
+      take(
+        api.PUT('/api/bookings/{id}', {
+          params: {
+            path: { id: b.id },
+            header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() },
+          },
+        }),
+      ),
+    onSuccess: (b) => (
+      toast({
+        text: `Booked: ${day(b.day)}, ${b.time}`,
+        action: { label: 'Undo', run: () => cancel.mutate(b) },
+      }),
+      refresh()
+    ),
     onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
   })
   const errors = book.error instanceof ApiError ? book.error.fields : {}
@@ -204,14 +245,25 @@ function Next({ card }: { card: Schemas['CardView'] }) {
           <li key={b.id} className="flex flex-wrap items-center gap-2">
             <b>{day(b.day)}</b> {b.time} · {b.kind}
             {b.staff && ` · ${b.staff}`}
-            {b.state === 'wished' && <span className="font-bold text-bracken">{b.note || 'wished'}: not booked yet</span>}
+            {b.state === 'wished' && (
+              <span className="font-bold text-bracken">{b.note || 'wished'}: not booked yet</span>
+            )}
             {b.state === 'wished' && may('book') && (
-              <Button className="min-h-11" onClick={() => grant.mutate(b)} aria-label={`Book ${day(b.day)} as wished`}>
+              <Button
+                className="min-h-11"
+                onClick={() => grant.mutate(b)}
+                aria-label={`Book ${day(b.day)} as wished`}
+              >
                 Book it
               </Button>
             )}
             {may('book') && (
-              <Button kind="quiet" className="text-sm" onClick={() => cancel.mutate(b)} aria-label={`Cancel ${day(b.day)}`}>
+              <Button
+                kind="quiet"
+                className="text-sm"
+                onClick={() => cancel.mutate(b)}
+                aria-label={`Cancel ${day(b.day)}`}
+              >
                 Cancel
               </Button>
             )}
@@ -219,10 +271,27 @@ function Next({ card }: { card: Schemas['CardView'] }) {
         ))}
       </ul>
       {may('book') && (
-        <form onSubmit={send} className="mt-3 space-y-2 border-t border-line pt-3" noValidate aria-label="Book the next date">
+        <form
+          onSubmit={send}
+          className="mt-3 space-y-2 border-t border-line pt-3"
+          noValidate
+          aria-label="Book the next date"
+        >
           <div className="grid grid-cols-2 gap-2">
-            <TextField label="Day" type="date" value={form.day} onChange={(e) => set({ day: e.target.value })} error={errors.day} />
-            <TextField label="Time" type="time" value={form.time} onChange={(e) => set({ time: e.target.value })} error={errors.time} />
+            <TextField
+              label="Day"
+              type="date"
+              value={form.day}
+              onChange={(e) => set({ day: e.target.value })}
+              error={errors.day}
+            />
+            <TextField
+              label="Time"
+              type="time"
+              value={form.time}
+              onChange={(e) => set({ time: e.target.value })}
+              error={errors.time}
+            />
             <SelectField
               label="Kind"
               value={form.kind}
@@ -233,7 +302,10 @@ function Next({ card }: { card: Schemas['CardView'] }) {
             <SelectField
               label="With"
               value={form.staff}
-              options={[{ id: '', label: 'not decided' }, ...session.colleagues.map((c) => ({ id: c.id, label: c.name }))]}
+              options={[
+                { id: '', label: 'not decided' },
+                ...session.colleagues.map((c) => ({ id: c.id, label: c.name })),
+              ]}
               onChange={(e) => set({ staff: e.target.value })}
               error={errors.staff}
             />

@@ -30,12 +30,18 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const cache = useQueryClient()
   const toast = useToast()
   const current = card.zones.find((z) => z.zone === zone.id)
-  const twinId = zone.id.endsWith('_left') ? zone.id.replace('_left', '_right') : zone.id.endsWith('_right') ? zone.id.replace('_right', '_left') : null
+  const twinId = zone.id.endsWith('_left')
+    ? zone.id.replace('_left', '_right')
+    : zone.id.endsWith('_right')
+      ? zone.id.replace('_right', '_left')
+      : null
   const twin = twinId ? card.zones.find((z) => z.zone === twinId) : undefined
   // With the versions the change was begun from: a change by somebody else in between must be noticed.
   const { session } = useSession()
   const mine = `zone.${session.id}.${dogId}.`
-  const [kept, keep] = useDraft<{ recipe: RecipeDraft; from: { version: number; twin: number } }>(mine + zone.id)
+  const [kept, keep] = useDraft<{ recipe: RecipeDraft; from: { version: number; twin: number } }>(
+    mine + zone.id,
+  )
   const draft = kept?.recipe ?? null
   const from = kept?.from ?? { version: 0, twin: 0 }
   const forget = () => keep(null)
@@ -43,20 +49,31 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const [conflict, setConflict] = useState<Problem | null>(null)
   const shown = useMemo(() => draft ?? (current?.recipe ? draftOf(current.recipe) : null), [draft, current])
   const asked = useDebounced(shown, 120)
-  const answer = useQuery({ ...queries.answer(dogId, { zone: zone.id, recipe: asked ?? draftOf(null), place: card.place }), enabled: asked !== null })
+  const answer = useQuery({
+    ...queries.answer(dogId, { zone: zone.id, recipe: asked ?? draftOf(null), place: card.place }),
+    enabled: asked !== null,
+  })
   const change = (next: RecipeDraft) => {
     keep({ recipe: next, from: kept?.from ?? { version: current?.version ?? 0, twin: twin?.version ?? 0 } })
   }
   const put = (id: string, version: number, recipe: RecipeDraft) =>
     take(
       api.PUT('/api/dogs/{id}/plan/{zone}', {
-        params: { path: { id: dogId, zone: id }, header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() } },
+        params: {
+          path: { id: dogId, zone: id },
+          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+        },
         body: recipe as never,
       }),
     )
   const undo = async (changes: string[]) => {
     try {
-      for (const id of changes) await take(api.POST('/api/log/{id}/undo', { params: { path: { id }, header: { 'Idempotency-Key': writeKey() } } }))
+      for (const id of changes)
+        await take(
+          api.POST('/api/log/{id}/undo', {
+            params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+          }),
+        )
       toast({ text: `${zone.label}: taken back` })
     } catch (e) {
       toast({ text: e instanceof ApiError ? e.message : 'That could not be taken back.', bad: true })
@@ -71,7 +88,10 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
           done.push(await put(twin.zone, from.twin, recipe))
         } catch (e) {
           // This side is saved; the other one belongs to whoever changed it meanwhile until somebody looks at it.
-          const why = e instanceof ApiError && e.status === 412 ? `${e.problem.changed_by ?? 'somebody'} has changed it meanwhile` : errorText(e)
+          const why =
+            e instanceof ApiError && e.status === 412
+              ? `${e.problem.changed_by ?? 'somebody'} has changed it meanwhile`
+              : errorText(e)
           toast({ text: `${zones[twin.zone]?.label ?? 'The other side'} stays as it is: ${why}`, bad: true })
         }
       }
@@ -82,7 +102,10 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
       setConflict(null)
       const changes = done.flatMap((d) => (d.change ? [d.change] : []))
       if (changes.length)
-        toast({ text: `${zone.label}${done.length > 1 ? ', both sides' : ''}: saved`, action: { label: 'Undo', run: () => void undo(changes) } })
+        toast({
+          text: `${zone.label}${done.length > 1 ? ', both sides' : ''}: saved`,
+          action: { label: 'Undo', run: () => void undo(changes) },
+        })
       void cache.invalidateQueries({ queryKey: ['card', dogId] })
     },
     onError: (e) => {
@@ -94,19 +117,30 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
     mutationFn: () =>
       take(
         api.DELETE('/api/dogs/{id}/plan/{zone}', {
-          params: { path: { id: dogId, zone: zone.id }, header: { 'If-Match': `"${current?.version ?? 0}"`, 'Idempotency-Key': writeKey() } },
+          params: {
+            path: { id: dogId, zone: zone.id },
+            header: { 'If-Match': `"${current?.version ?? 0}"`, 'Idempotency-Key': writeKey() },
+          },
         }),
       ),
     onSuccess: (done) => {
       forget()
-      if (done.change) toast({ text: `${zone.label}: taken out of the plan`, action: { label: 'Undo', run: () => void undo([done.change ?? '']) } })
+      if (done.change)
+        toast({
+          text: `${zone.label}: taken out of the plan`,
+          action: { label: 'Undo', run: () => void undo([done.change ?? '']) },
+        })
       void cache.invalidateQueries({ queryKey: ['card', dogId] })
     },
     onError: (e) => toast({ text: e.message, bad: true }),
   })
   if (!current) return null
-  const refused = [save.error, answer.error].find((e): e is ApiError => e instanceof ApiError && e.status === 422)
-  const errors = Object.fromEntries(Object.entries(refused?.fields ?? {}).map(([k, v]) => [k.replace(/^recipe\./, ''), v]))
+  const refused = [save.error, answer.error].find(
+    (e): e is ApiError => e instanceof ApiError && e.status === 422,
+  )
+  const errors = Object.fromEntries(
+    Object.entries(refused?.fields ?? {}).map(([k, v]) => [k.replace(/^recipe\./, ''), v]),
+  )
   const a = answer.data?.zone === zone.id && shown && !answer.isError ? answer.data : null
   const others = canChange ? drafts.below(mine).filter((id) => id !== zone.id) : []
   const changedMeanwhile = draft !== null && current.version !== from.version
@@ -114,11 +148,16 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
     <div className="space-y-4 p-4">
       <div>
         <h2 className="text-2xl">{zone.label}</h2>
-        {['rear', 'tail', 'sanitary'].includes(zone.group) && <p className="text-sm font-bold text-bracken">{card.dog.tail_rule}</p>}
+        {['rear', 'tail', 'sanitary'].includes(zone.group) && (
+          <p className="text-sm font-bold text-bracken">{card.dog.tail_rule}</p>
+        )}
         {current.changed_by && <p className="text-sm text-ink-2">last changed by {current.changed_by}</p>}
       </div>
       {draft && (
-        <p role="status" className="rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 font-bold text-bracken">
+        <p
+          role="status"
+          className="rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 font-bold text-bracken"
+        >
           Changed here, not saved yet.
         </p>
       )}
@@ -126,7 +165,12 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         <p className="flex flex-wrap items-baseline gap-x-2 text-sm font-bold text-bracken">
           Not saved yet either:
           {others.map((id) => (
-            <button key={id} type="button" className="min-h-11 underline underline-offset-2" onClick={() => onZone(id)}>
+            <button
+              key={id}
+              type="button"
+              className="min-h-11 underline underline-offset-2"
+              onClick={() => onZone(id)}
+            >
               {zones[id]?.label ?? id}
             </button>
           ))}
@@ -134,7 +178,8 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
       )}
       {changedMeanwhile && !conflict && (
         <p role="status" className="rounded-md bg-slate-soft px-3 py-2 text-sm font-bold text-slate">
-          {current.changed_by ?? 'Somebody'} has just changed this zone to: {current.recipe?.words ?? 'not planned'}. Saving will ask which one stays.
+          {current.changed_by ?? 'Somebody'} has just changed this zone to:{' '}
+          {current.recipe?.words ?? 'not planned'}. Saving will ask which one stays.
         </p>
       )}
       {shown ? (
@@ -149,12 +194,16 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
             </div>
             {a && a.length.low_mm !== null && (
               <p className="text-sm text-ink-2">
-                {a.length.estimated ? 'an estimate, ' : ''}between {trim(a.length.low_mm)} and {trim(a.length.high_mm ?? 0)} mm
+                {a.length.estimated ? 'an estimate, ' : ''}between {trim(a.length.low_mm)} and{' '}
+                {trim(a.length.high_mm ?? 0)} mm
                 {current.now_mm !== null && ` · carries about ${mm(current.now_mm)} today`}
               </p>
             )}
             {current.recipe?.exception && (
-              <p className="text-sm font-bold text-haw">Exception patch{current.fill_back_on ? `: filled back about ${day(current.fill_back_on)}` : ''}</p>
+              <p className="text-sm font-bold text-haw">
+                Exception patch
+                {current.fill_back_on ? `: filled back about ${day(current.fill_back_on)}` : ''}
+              </p>
             )}
           </div>
           {a && (
@@ -162,12 +211,25 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
               answer={a}
               zones={zones}
               onZone={onZone}
-              onOption={canChange ? (o) => change({ ...shown, method: o.tool.kind === 'guard' ? 'guard' : 'clip', tool: o.tool, lay: o.lay }) : undefined}
+              onOption={
+                canChange
+                  ? (o) =>
+                      change({
+                        ...shown,
+                        method: o.tool.kind === 'guard' ? 'guard' : 'clip',
+                        tool: o.tool,
+                        lay: o.lay,
+                      })
+                  : undefined
+              }
             />
           )}
         </>
       ) : (
-        <p className="text-ink-2">Nothing is planned here{current.now_mm !== null ? `; it carries about ${mm(current.now_mm)} today` : ''}.</p>
+        <p className="text-ink-2">
+          Nothing is planned here
+          {current.now_mm !== null ? `; it carries about ${mm(current.now_mm)} today` : ''}.
+        </p>
       )}
       {canChange ? (
         shown ? (
@@ -179,13 +241,30 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
             className="space-y-3"
             noValidate
           >
-            <RecipeEditor draft={shown} onChange={change} errors={errors} words={words} place={card.place} shapes={zone.shapes} />
-            {twin && <CheckField label="Both sides alike" checked={both} onChange={(e) => setBoth(e.target.checked)} />}
-            {save.error && !(save.error instanceof ApiError && (save.error.status === 412 || save.error.status === 422)) && (
-              <p role="alert" className="text-sm font-bold text-haw">
-                {save.error.message}
-              </p>
+            <RecipeEditor
+              draft={shown}
+              onChange={change}
+              errors={errors}
+              words={words}
+              place={card.place}
+              shapes={zone.shapes}
+            />
+            {twin && (
+              <CheckField
+                label="Both sides alike"
+                checked={both}
+                onChange={(e) => setBoth(e.target.checked)}
+              />
             )}
+            {save.error &&
+              !(
+                save.error instanceof ApiError &&
+                (save.error.status === 412 || save.error.status === 422)
+              ) && (
+                <p role="alert" className="text-sm font-bold text-haw">
+                  {save.error.message}
+                </p>
+              )}
             {/* The choice stands where the thumb has just been. */}
             <div className="sticky bottom-0 flex flex-wrap gap-2 border-t border-line bg-sheet py-3">
               {conflict && draft && (
@@ -246,7 +325,9 @@ function Answers({
   onOption?: (option: Schemas['AnswerView']['options'][number]) => void
 }) {
   const { length, recovery, here, blends, options } = answer
-  const warnings = [...length.warnings, ...(recovery?.warnings ?? [])].sort((a, b) => rank(a.level) - rank(b.level))
+  const warnings = [...length.warnings, ...(recovery?.warnings ?? [])].sort(
+    (a, b) => rank(a.level) - rank(b.level),
+  )
   const meet = blends.filter((b) => b.blend !== 'none')
   return (
     <div className="space-y-3">
@@ -255,14 +336,16 @@ function Answers({
       ))}
       {recovery && recovery.level !== 'none' && (
         <p className="text-sm">
-          Back to {mm(recovery.back_to_mm)}: <b>{recovery.message}</b> <Why of="how long it takes to grow back" reasons={recovery.reasons} />
+          Back to {mm(recovery.back_to_mm)}: <b>{recovery.message}</b>{' '}
+          <Why of="how long it takes to grow back" reasons={recovery.reasons} />
         </p>
       )}
       {!here.makes && (
         <p className="rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 text-sm text-bracken">
           <b>Not in this kit.</b> Nearest here: {here.words}
           {here.lay && here.lay !== 'with' && ` ${here.lay} the lay`}
-          {here.finished_mm !== null && `, ${mm(here.finished_mm)} (${here.difference_mm! > 0 ? '+' : ''}${here.difference_mm})`}
+          {here.finished_mm !== null &&
+            `, ${mm(here.finished_mm)} (${here.difference_mm! > 0 ? '+' : ''}${here.difference_mm})`}
           {!here.close && ' – too far off to pass for the same'}
         </p>
       )}
@@ -287,15 +370,22 @@ function Answers({
       <div>
         <h3 className="font-bold">Where it meets its neighbours</h3>
         {meet.length === 0 ? (
-          <p className="text-sm text-ink-2">{blends.length === 0 ? 'No planned neighbour yet.' : 'Meets them all without a blend.'}</p>
+          <p className="text-sm text-ink-2">
+            {blends.length === 0 ? 'No planned neighbour yet.' : 'Meets them all without a blend.'}
+          </p>
         ) : (
           <ul className="mt-1 space-y-1 text-sm">
             {meet.map((b) => (
               <li key={b.zone}>
-                <button type="button" className="font-bold text-thistle underline underline-offset-2" onClick={() => onZone(b.zone)}>
+                <button
+                  type="button"
+                  className="font-bold text-thistle underline underline-offset-2"
+                  onClick={() => onZone(b.zone)}
+                >
                   {zones[b.zone]?.label}
                 </button>{' '}
-                {mm(b.finished_mm)}: {b.words} <Why of={`the blend into ${zones[b.zone]?.label}`} reasons={b.reasons} />
+                {mm(b.finished_mm)}: {b.words}{' '}
+                <Why of={`the blend into ${zones[b.zone]?.label}`} reasons={b.reasons} />
               </li>
             ))}
           </ul>

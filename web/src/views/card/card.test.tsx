@@ -1,4 +1,5 @@
-// The parts of the card that decide something on the spot: conflicts, the recipe's fields, the zone sheet, what is new.
+// The parts of the card that decide something on the spot: conflicts, the recipe's fields, the zone sheet,
+// what is new.
 import { renderHook, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
@@ -54,10 +55,27 @@ const KIT = {
 }
 const ANSWER = {
   zone: 'back',
-  length: { finished_mm: 3.2, low_mm: 2.9, high_mm: 3.5, inch: '1/8', estimated: false, reasons: [], warnings: [] },
+  length: {
+    finished_mm: 3.2,
+    low_mm: 2.9,
+    high_mm: 3.5,
+    inch: '1/8',
+    estimated: false,
+    reasons: [],
+    warnings: [],
+  },
   blends: [],
   recovery: null,
-  here: { makes: true, words: '', lay: 'with', finished_mm: 3.2, difference_mm: 0, close: true, reasons: [], warnings: [] },
+  here: {
+    makes: true,
+    words: '',
+    lay: 'with',
+    finished_mm: 3.2,
+    difference_mm: 0,
+    close: true,
+    reasons: [],
+    warnings: [],
+  },
   options: [],
 }
 
@@ -88,7 +106,10 @@ describe('the recipe fields', () => {
     await screen.findByLabelText('Method')
     await userEvent.selectOptions(screen.getByLabelText('Method'), 'guard')
     expect(seen).toHaveBeenLastCalledWith(
-      expect.objectContaining({ entered_mm: null, tool: expect.objectContaining({ kind: 'guard', base: '10' }) as unknown }),
+      expect.objectContaining({
+        entered_mm: null,
+        tool: expect.objectContaining({ kind: 'guard', base: '10' }) as unknown,
+      }),
     )
     expect(screen.getByRole('alert').textContent).toBe('Over base must be a base')
   })
@@ -102,7 +123,9 @@ describe('the recipe fields', () => {
     const seen = vi.fn()
     page(signedIn(<Editor start={draftOf(RECIPE)} seen={seen} />))
     await userEvent.click(screen.getByLabelText('Exception patch: never copied, fills back'))
-    expect(seen).toHaveBeenLastCalledWith(expect.objectContaining({ exception: true, carry: 'do_not_repeat' }))
+    expect(seen).toHaveBeenLastCalledWith(
+      expect.objectContaining({ exception: true, carry: 'do_not_repeat' }),
+    )
   })
 })
 
@@ -125,14 +148,26 @@ describe('a conflict', () => {
     expect([mine.mock.calls.length, theirs.mock.calls.length]).toEqual([1, 1])
   })
   it('says when the other one took the zone out', () => {
-    page(<Conflict problem={{ type: '', status: 412, title: 'x', theirs: null, yours: RECIPE }} busy onMine={() => {}} onTheirs={() => {}} />)
+    page(
+      <Conflict
+        problem={{ type: '', status: 412, title: 'x', theirs: null, yours: RECIPE }}
+        busy
+        onMine={() => {}}
+        onTheirs={() => {}}
+      />,
+    )
     expect(screen.getByTestId('theirs').textContent).toBe('taken out of the plan')
     expect(screen.getByRole('button', { name: 'Use mine' })).toHaveProperty('disabled', true)
   })
 })
 
 function sheet(zones: Schemas['ZoneView'][], of: string) {
-  const words = Object.fromEntries(zones.map((z) => [z.zone, { id: z.zone, label: z.zone.replace('_', ', '), side: '', group: 'body', meets: [], shapes: [] }]))
+  const words = Object.fromEntries(
+    zones.map((z) => [
+      z.zone,
+      { id: z.zone, label: z.zone.replace('_', ', '), side: '', group: 'body', meets: [], shapes: [] },
+    ]),
+  )
   return (
     <ZoneSheet
       dogId="d1"
@@ -173,7 +208,10 @@ describe('the zone sheet', () => {
     server({
       'GET /api/kit': KIT,
       'POST /api/dogs/d1/answer': ANSWER,
-      [put]: () => problem(422, 'Some fields need another look.', { errors: [{ field: 'tool', message: 'must be another blade' }] }),
+      [put]: () =>
+        problem(422, 'Some fields need another look.', {
+          errors: [{ field: 'tool', message: 'must be another blade' }],
+        }),
     })
     page(signedIn(sheet([zone('back')], 'back')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
@@ -185,8 +223,15 @@ describe('the zone sheet', () => {
     server({
       'GET /api/kit': KIT,
       'POST /api/dogs/d1/answer': { ...ANSWER, zone: 'ribs_left' },
-      'PUT /api/dogs/d1/plan/ribs_left': { zone: 'ribs_left', version: 2, change: 'c1', revision: 5, recipe: RECIPE },
-      'PUT /api/dogs/d1/plan/ribs_right': () => problem(412, 'changed', { changed_by: 'Idris Fenwater', version: 9 }),
+      'PUT /api/dogs/d1/plan/ribs_left': {
+        zone: 'ribs_left',
+        version: 2,
+        change: 'c1',
+        revision: 5,
+        recipe: RECIPE,
+      },
+      'PUT /api/dogs/d1/plan/ribs_right': () =>
+        problem(412, 'changed', { changed_by: 'Idris Fenwater', version: 9 }),
     })
     page(signedIn(sheet([zone('ribs_left'), zone('ribs_right')], 'ribs_left')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
@@ -194,11 +239,17 @@ describe('the zone sheet', () => {
     await screen.findByText('ribs, right stays as it is: Idris Fenwater has changed it meanwhile')
     await screen.findByText('ribs, left: saved')
   })
-  it('is there again after another tap or a reload, with the version it was begun from, and says it is not saved', async () => {
+  it('is there again after another tap or a reload, with its version, and says it is not saved', async () => {
     const asked = server({
       'GET /api/kit': KIT,
       'POST /api/dogs/d1/answer': ANSWER,
-      [put]: () => problem(412, 'Idris changed the back meanwhile.', { version: 4, changed_by: 'Idris', theirs: RECIPE, yours: RECIPE }),
+      [put]: () =>
+        problem(412, 'Idris changed the back meanwhile.', {
+          version: 4,
+          changed_by: 'Idris',
+          theirs: RECIPE,
+          yours: RECIPE,
+        }),
     })
     const first = page(signedIn(sheet([zone('back')], 'back')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
@@ -242,12 +293,30 @@ describe('the zone sheet', () => {
 
 describe('what is new', () => {
   const change = (id: string, more = {}) =>
-    ({ id, kind: 'plan_zone', subject: 'back', who: 'Tove', summary: 'back', at: '2026-11-25T10:00:00Z', mine: false, ...more }) as Schemas['RecentChangeView']
-  const card = (dog: string, changes: Schemas['RecentChangeView'][]) => ({ dog: { id: dog }, changes }) as unknown as Schemas['CardView']
+    ({
+      id,
+      kind: 'plan_zone',
+      subject: 'back',
+      who: 'Tove',
+      summary: 'back',
+      at: '2026-11-25T10:00:00Z',
+      mine: false,
+      ...more,
+    }) as Schemas['RecentChangeView']
+  const card = (dog: string, changes: Schemas['RecentChangeView'][]) =>
+    ({ dog: { id: dog }, changes }) as unknown as Schemas['CardView']
   it('is what others did while this card was open, not what was there before nor what I did', async () => {
-    const { result, rerender } = renderHook(({ c }) => useFresh(c), { initialProps: { c: card('d1', [change('01')]) } })
+    const { result, rerender } = renderHook(({ c }) => useFresh(c), {
+      initialProps: { c: card('d1', [change('01')]) },
+    })
     expect(result.current.zones.size).toBe(0)
-    rerender({ c: card('d1', [change('03', { subject: 'belly' }), change('02', { mine: true, subject: 'loin' }), change('01')]) })
+    rerender({
+      c: card('d1', [
+        change('03', { subject: 'belly' }),
+        change('02', { mine: true, subject: 'loin' }),
+        change('01'),
+      ]),
+    })
     await waitFor(() => expect([...result.current.zones]).toEqual(['belly']))
     expect(result.current.news?.id).toBe('03')
   })

@@ -1,4 +1,5 @@
-// A card that differs from the house: chosen point by point, refused with the must it would break, only read by those who may not.
+// A card that differs from the house: chosen point by point, refused with the must it would break, only
+// read by those who may not.
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
@@ -19,12 +20,26 @@ const points = (own: string | null) => ({
     },
   ],
 })
-const step = { step: 'body', title: 'body', tool: '7F blade', zones: ['back'], minutes: 12.4, cautions: ['Mind the flank.'], done_when: 'no line is seen' }
+const step = {
+  step: 'body',
+  title: 'body',
+  tool: '7F blade',
+  zones: ['back'],
+  minutes: 12.4,
+  cautions: ['Mind the flank.'],
+  done_when: 'no line is seen',
+}
 const order = { steps: [step], tool_changes: 0, moved: [{ step: 'bath', why: 'dirty today: washed first' }] }
 
 function open(put: (a: Asked) => Response) {
-  const asked = server({ 'GET /api/dogs/d1/order': order, 'GET /api/dogs/d1/schools': points(null), 'PUT /api/dogs/d1/schools': put })
-  const opened = page(signedIn(<Order dogId="d1" revision={3} labels={{ back: { label: 'back' } }} onZone={() => {}} />))
+  const asked = server({
+    'GET /api/dogs/d1/order': order,
+    'GET /api/dogs/d1/schools': points(null),
+    'PUT /api/dogs/d1/schools': put,
+  })
+  const opened = page(
+    signedIn(<Order dogId="d1" revision={3} labels={{ back: { label: 'back' } }} onZone={() => {}} />),
+  )
   return { asked, ...opened }
 }
 
@@ -43,10 +58,14 @@ describe('the order of work', () => {
     expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ point: 'close_work', side: 'after_dry' })
     await waitFor(() => expect(asked.filter((a) => a.path.endsWith('/order')).length).toBeGreaterThan(1))
     await userEvent.selectOptions(screen.getByLabelText('Close work'), '')
-    await waitFor(() => expect(asked.filter((a) => a.method === 'PUT')[1]?.body).toEqual({ point: 'close_work', side: null }))
+    await waitFor(() =>
+      expect(asked.filter((a) => a.method === 'PUT')[1]?.body).toEqual({ point: 'close_work', side: null }),
+    )
   })
   it('names the must that a point would break', async () => {
-    open(() => problem(422, 'x', { errors: [{ field: 'schools.close_work', message: 'contradicts the must' }] }))
+    open(() =>
+      problem(422, 'x', { errors: [{ field: 'schools.close_work', message: 'contradicts the must' }] }),
+    )
     await userEvent.selectOptions(await screen.findByLabelText('Close work'), 'after_dry')
     expect(await screen.findByText('Close work cannot be: contradicts the must')).toBeTruthy()
     expect(screen.getByText('Schools: as the house does it')).toBeTruthy()

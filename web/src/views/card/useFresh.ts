@@ -19,5 +19,8 @@ export function useFresh(card: Schemas['CardView'] | undefined): { zones: Set<st
     setFresh((all) => [...added, ...all])
     setTimeout(() => setFresh((all) => all.filter((c) => !added.includes(c))), SHOWN_MS)
   }, [card])
-  return { zones: new Set(fresh.filter((c) => c.kind === 'plan_zone').map((c) => c.subject)), news: fresh[0] ?? null }
+  return {
+    zones: new Set(fresh.filter((c) => c.kind === 'plan_zone').map((c) => c.subject)),
+    news: fresh[0] ?? null,
+  }
 }

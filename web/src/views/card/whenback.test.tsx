@@ -1,4 +1,5 @@
-// When back, and recording a visit: the clocks with their reasons, a wish that is typed, a booking, a visit that is sent once.
+// When back, and recording a visit: the clocks with their reasons, a wish that is typed, a booking, a
+// visit that is sent once.
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
@@ -103,7 +104,15 @@ describe('when back', () => {
     expect(asked.at(-1)?.headers.get('If-Match')).toBe('"1"')
   })
   it('leads with the other clocks where no full groom is asked for', async () => {
-    page(signedIn(<View c={card({ interval: { ...INTERVAL, full_weeks: null, full_on: null, binding: 'bath', wish: null } })} />))
+    page(
+      signedIn(
+        <View
+          c={card({
+            interval: { ...INTERVAL, full_weeks: null, full_on: null, binding: 'bath', wish: null },
+          })}
+        />,
+      ),
+    )
     await screen.findByText('No full groom asked for')
     expect(screen.getByText('The bath clock leads.')).toBeTruthy()
   })
@@ -122,12 +131,37 @@ describe('visits', () => {
     upkeep: 'weekly',
     note: 'Pads <b>first</b>',
     zones: [
-      { zone: 'back', state: 'done', planned: '16 over 10', actual: '16 over 30', why: 'the 10 was away', finished_mm: 16, arrival_mm: 27.5, owner_cut: false },
-      { zone: 'belly', state: 'deferred', planned: '7F', actual: '7F', why: 'tired', finished_mm: null, arrival_mm: null, owner_cut: false },
+      {
+        zone: 'back',
+        state: 'done',
+        planned: '16 over 10',
+        actual: '16 over 30',
+        why: 'the 10 was away',
+        finished_mm: 16,
+        arrival_mm: 27.5,
+        owner_cut: false,
+      },
+      {
+        zone: 'belly',
+        state: 'deferred',
+        planned: '7F',
+        actual: '7F',
+        why: 'tired',
+        finished_mm: null,
+        arrival_mm: null,
+        owner_cut: false,
+      },
     ],
   } as unknown as Schemas['VisitView']
   it('puts what was done otherwise first, with its reason, and markup is only text', () => {
-    page(<Visits visits={[visit]} labels={{ back: { label: 'back' }, belly: { label: 'belly' } }} open={null} dogId="d1" />)
+    page(
+      <Visits
+        visits={[visit]}
+        labels={{ back: { label: 'back' }, belly: { label: 'belly' } }}
+        open={null}
+        dogId="d1"
+      />,
+    )
     expect(screen.getByText(/16 over 10 → 16 over 30\. the 10 was away/)).toBeTruthy()
     expect(screen.getByText(/deferred\. tired/)).toBeTruthy()
     expect(screen.getByText('Pads <b>first</b>')).toBeTruthy()
@@ -161,7 +195,12 @@ describe('recording a visit', () => {
     return <output data-testid="here">{useLocation().pathname}</output>
   }
   function open(state: unknown, answers: Parameters<typeof server>[0]) {
-    const asked = server({ 'GET /api/words': WORDS, 'GET /api/dogs/d1/card': card(), 'GET /api/kit': { items: [] }, ...answers })
+    const asked = server({
+      'GET /api/words': WORDS,
+      'GET /api/dogs/d1/card': card(),
+      'GET /api/kit': { items: [] },
+      ...answers,
+    })
     page(
       signedIn(
         <>
@@ -178,7 +217,9 @@ describe('recording a visit', () => {
   }
   it('sends everything as planned unless said otherwise, once however often it is pressed', async () => {
     let answer: (r: Response) => void = () => {}
-    const asked = open(null, { 'POST /api/dogs/d1/visits': () => new Promise<Response>((done) => (answer = done)) })
+    const asked = open(null, {
+      'POST /api/dogs/d1/visits': () => new Promise<Response>((done) => (answer = done)),
+    })
     await userEvent.type(await screen.findByLabelText('Minutes'), '95')
     await userEvent.dblClick(screen.getByRole('button', { name: 'Record visit' }))
     const posts = () => asked.filter((a) => a.method === 'POST')
@@ -220,7 +261,9 @@ describe('recording a visit', () => {
     expect(await screen.findByLabelText('back (mm)')).toHaveProperty('value', '31')
     expect(screen.getByText('1 of 2 zones otherwise')).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Record visit' }))
-    await waitFor(() => expect(asked.at(-1)?.method === 'POST' || asked.some((a) => a.method === 'POST')).toBe(true))
+    await waitFor(() =>
+      expect(asked.at(-1)?.method === 'POST' || asked.some((a) => a.method === 'POST')).toBe(true),
+    )
     expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({
       arrival_load: 7.9,
       tender_severity: 3,
@@ -231,7 +274,12 @@ describe('recording a visit', () => {
         {
           zone: 'belly',
           why: 'clipped under a mat',
-          actual: { method: 'shave_out', tool: { kind: 'blade', label: '10' }, exception: true, carry: 'do_not_repeat' },
+          actual: {
+            method: 'shave_out',
+            tool: { kind: 'blade', label: '10' },
+            exception: true,
+            carry: 'do_not_repeat',
+          },
         },
       ],
     })

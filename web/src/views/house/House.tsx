@@ -16,7 +16,8 @@ type HouseData = Schemas['HouseView']
 
 export function House() {
   const house = useQuery(queries.house())
-  if (!house.data) return house.error ? <Resting error={house.error} retry={() => void house.refetch()} /> : <Waiting />
+  if (!house.data)
+    return house.error ? <Resting error={house.error} retry={() => void house.refetch()} /> : <Waiting />
   return <Form key={house.data.version} house={house.data} />
 }
 
@@ -32,8 +33,12 @@ function Form({ house }: { house: HouseData }) {
     asks_for_vaccination: house.asks_for_vaccination,
     hemisphere: house.hemisphere,
   })
-  const [schools, setSchools] = useState(() => Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])))
-  const [own, setOwn] = useState<OwnStyle[]>(() => house.styles.filter((s) => s.own).map(({ kind, name, drawing }) => ({ kind, name, drawing })))
+  const [schools, setSchools] = useState(() =>
+    Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])),
+  )
+  const [own, setOwn] = useState<OwnStyle[]>(() =>
+    house.styles.filter((s) => s.own).map(({ kind, name, drawing }) => ({ kind, name, drawing })),
+  )
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const save = useMutation({
     mutationFn: () =>
@@ -132,7 +137,8 @@ function Form({ house }: { house: HouseData }) {
                 {s.sides.map((side) => (
                   <label
                     key={side.id}
-                    className={`flex min-h-12 cursor-pointer items-start gap-3 rounded-md border p-2.5 ${schools[s.point] === side.id ? 'border-thistle bg-thistle-soft' : 'border-line'}`}
+                    className={`flex min-h-12 cursor-pointer items-start gap-3 rounded-md border p-2.5
+                      ${schools[s.point] === side.id ? 'border-thistle bg-thistle-soft' : 'border-line'}`}
                   >
                     <input
                       type="radio"

@@ -42,7 +42,10 @@ export function Styles({ styles, own, canChange, errors, onChange }: Props) {
             {given
               .filter((s) => s.kind === kind)
               .map((s) => (
-                <li key={s.drawing} className="flex flex-col items-center rounded-md border border-line p-2 text-center">
+                <li
+                  key={s.drawing}
+                  className="flex flex-col items-center rounded-md border border-line p-2 text-center"
+                >
                   <StyleDrawing of={s.drawing} className="size-24" />
                   <span className="text-sm font-bold">{s.name}</span>
                   <span className="text-xs text-ink-2">{s.why}</span>
@@ -50,7 +53,10 @@ export function Styles({ styles, own, canChange, errors, onChange }: Props) {
               ))}
             {own.map((s, i) =>
               s.kind === kind ? (
-                <li key={`own-${i}`} className="relative flex flex-col items-center rounded-md border-2 border-thistle p-2 text-center">
+                <li
+                  key={`own-${i}`}
+                  className="relative flex flex-col items-center rounded-md border-2 border-thistle p-2 text-center"
+                >
                   <StyleDrawing of={s.drawing} className="size-24" />
                   <span className="text-sm font-bold">{s.name}</span>
                   <span className="text-xs text-ink-2">our own</span>
@@ -71,7 +77,9 @@ export function Styles({ styles, own, canChange, errors, onChange }: Props) {
               <li>
                 <Button
                   className="h-full min-h-24 w-full flex-col"
-                  onClick={() => setDraft({ kind, name: '', drawing: given.find((s) => s.kind === kind)?.drawing ?? '' })}
+                  onClick={() =>
+                    setDraft({ kind, name: '', drawing: given.find((s) => s.kind === kind)?.drawing ?? '' })
+                  }
                 >
                   <Plus aria-hidden className="size-6" /> our own
                 </Button>
@@ -82,13 +90,20 @@ export function Styles({ styles, own, canChange, errors, onChange }: Props) {
             <div className="mt-3 flex flex-wrap items-end gap-3 rounded-md bg-well p-3">
               <StyleDrawing of={draft.drawing} />
               <div className="min-w-48 flex-1">
-                <TextField label="Our name for it" value={draft.name} maxLength={60} onChange={(e) => setDraft({ ...draft, name: e.target.value })} />
+                <TextField
+                  label="Our name for it"
+                  value={draft.name}
+                  maxLength={60}
+                  onChange={(e) => setDraft({ ...draft, name: e.target.value })}
+                />
               </div>
               <div className="min-w-48 flex-1">
                 <SelectField
                   label="Drawn like"
                   value={draft.drawing}
-                  options={given.filter((s) => s.kind === kind).map((s) => ({ id: s.drawing, label: s.name }))}
+                  options={given
+                    .filter((s) => s.kind === kind)
+                    .map((s) => ({ id: s.drawing, label: s.name }))}
                   onChange={(e) => setDraft({ ...draft, drawing: e.target.value })}
                 />
               </div>

@@ -24,9 +24,12 @@ export function Kit() {
   const [due, setDue] = useState('all')
   const [chosen, setChosen] = useState<string | null>(null)
   const [adding, setAdding] = useState(false)
-  if (!kit.data) return kit.error ? <Resting error={kit.error} retry={() => void kit.refetch()} /> : <Waiting />
+  if (!kit.data)
+    return kit.error ? <Resting error={kit.error} retry={() => void kit.refetch()} /> : <Waiting />
   const shown = kit.data.items.filter(
-    (i) => (place === 'all' || (place === 'own' ? i.keeper !== null : i.place === place && i.keeper === null)) && (due === 'all' || i.cautions.length > 0),
+    (i) =>
+      (place === 'all' || (place === 'own' ? i.keeper !== null : i.place === place && i.keeper === null)) &&
+      (due === 'all' || i.cautions.length > 0),
   )
   const groups = group(shown)
   const item = kit.data.items.find((i) => i.id === chosen)
@@ -40,7 +43,11 @@ export function Kit() {
           label="Where it lives"
           value={place}
           onChange={setPlace}
-          options={[{ id: 'all', label: 'Everywhere' }, ...session.places.map((p) => ({ id: p.id, label: p.name })), { id: 'own', label: 'Somebody’s own' }]}
+          options={[
+            { id: 'all', label: 'Everywhere' },
+            ...session.places.map((p) => ({ id: p.id, label: p.name })),
+            { id: 'own', label: 'Somebody’s own' },
+          ]}
         />
         <Choice
           small
@@ -61,7 +68,11 @@ export function Kit() {
       {kit.isError && <Away>The salon is not answering. You see what was loaded last.</Away>}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
         <section aria-label="Tools" tabIndex={0} className="panel min-h-0 flex-1 overflow-y-auto">
-          {groups.length === 0 && <p className="p-6 text-ink-2">{due === 'due' ? 'Nothing here asks for anything.' : 'No tool lives here yet.'}</p>}
+          {groups.length === 0 && (
+            <p className="p-6 text-ink-2">
+              {due === 'due' ? 'Nothing here asks for anything.' : 'No tool lives here yet.'}
+            </p>
+          )}
           {groups.map(([name, items]) => (
             <div key={name} className="border-b border-line p-3 last:border-0">
               <h2 className="mb-2 text-sm text-ink-2">{name}</h2>
@@ -76,10 +87,16 @@ export function Kit() {
           ))}
         </section>
         <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[27rem] lg:shrink-0">
-          {item ? <ToolSheet key={item.id} item={item} items={kit.data.items} onGone={() => setChosen(null)} /> : <Empty />}
+          {item ? (
+            <ToolSheet key={item.id} item={item} items={kit.data.items} onGone={() => setChosen(null)} />
+          ) : (
+            <Empty />
+          )}
         </section>
       </div>
-      {adding && <NewTool places={session.places} onClose={() => setAdding(false)} onAdded={(id) => setChosen(id)} />}
+      {adding && (
+        <NewTool places={session.places} onClose={() => setAdding(false)} onAdded={(id) => setChosen(id)} />
+      )}
     </div>
   )
 }
@@ -100,8 +117,13 @@ function group(items: Item[]): [string, Item[]][] {
     const name = i.keeper_name ? `${i.keeper_name}’s own` : i.place_name
     out.set(name, [...(out.get(name) ?? []), i])
   }
-  const rank = (i: Item) => ['blade', 'guard', 'clipper', 'shears', 'thinning_shears', 'knife', 'rake'].indexOf(i.kind)
-  for (const list of out.values()) list.sort((a, b) => rank(a) - rank(b) || (a.measured_mm ?? a.nominal_mm ?? 0) - (b.measured_mm ?? b.nominal_mm ?? 0))
+  const rank = (i: Item) =>
+    ['blade', 'guard', 'clipper', 'shears', 'thinning_shears', 'knife', 'rake'].indexOf(i.kind)
+  for (const list of out.values())
+    list.sort(
+      (a, b) =>
+        rank(a) - rank(b) || (a.measured_mm ?? a.nominal_mm ?? 0) - (b.measured_mm ?? b.nominal_mm ?? 0),
+    )
   return [...out]
 }
 
@@ -113,7 +135,8 @@ function Row({ item, chosen, onChoose }: { item: Item; chosen: boolean; onChoose
       type="button"
       aria-pressed={chosen}
       onClick={onChoose}
-      className={`flex h-full min-h-16 w-full items-center gap-3 rounded-md border p-2 text-left ${chosen ? 'border-thistle bg-thistle-soft' : 'border-line hover:bg-well'}`}
+      className={`flex h-full min-h-16 w-full items-center gap-3 rounded-md border p-2 text-left
+        ${chosen ? 'border-thistle bg-thistle-soft' : 'border-line hover:bg-well'}`}
     >
       <Swatch length={length} kind={item.kind} />
       <span className="min-w-0 flex-1">
@@ -123,7 +146,8 @@ function Row({ item, chosen, onChoose }: { item: Item; chosen: boolean; onChoose
             {item.measured_mm !== null ? (
               <>
                 <Ruler aria-hidden className="mr-1 inline size-4 text-moss" />
-                {mm(item.measured_mm)} measured <span className="text-ink-2">({mm(item.nominal_mm)} by its mark)</span>
+                {mm(item.measured_mm)} measured{' '}
+                <span className="text-ink-2">({mm(item.nominal_mm)} by its mark)</span>
               </>
             ) : (
               <span className="text-ink-2">{mm(item.nominal_mm)} by its mark</span>
@@ -131,12 +155,17 @@ function Row({ item, chosen, onChoose }: { item: Item; chosen: boolean; onChoose
           </span>
         )}
         {worst ? (
-          <span className={`block text-sm font-bold ${worst.level === 'danger' ? 'text-haw' : worst.level === 'caution' ? 'text-bracken' : 'text-slate'}`}>
+          <span
+            className={`block text-sm font-bold
+              ${worst.level === 'danger' ? 'text-haw' : worst.level === 'caution' ? 'text-bracken' : 'text-slate'}`}
+          >
             {SHORT[worst.code] ?? worst.message}
             {item.cautions.length > 1 && ` +${item.cautions.length - 1}`}
           </span>
         ) : (
-          item.sharpen_on && <span className="block text-sm text-ink-2">grind about {shortDay(item.sharpen_on)}</span>
+          item.sharpen_on && (
+            <span className="block text-sm text-ink-2">grind about {shortDay(item.sharpen_on)}</span>
+          )
         )}
       </span>
       {item.worn_share !== null && item.worn_share > 0 && <Wear share={item.worn_share} />}
@@ -153,19 +182,42 @@ export const SHORT: Record<string, string> = {
 }
 
 export function toolName(item: Pick<Item, 'kind' | 'label'>): string {
-  return item.kind === 'blade' ? (item.label === 'toe' ? 'Narrow toe blade' : `${item.label} blade`) : item.label
+  return item.kind === 'blade'
+    ? item.label === 'toe'
+      ? 'Narrow toe blade'
+      : `${item.label} blade`
+    : item.label
 }
 
-/** A tuft as long as what the tool leaves, to scale up to 30 mm, on skin of its tone; a plain mark for tools without a length. */
+/**
+ * A tuft as long as what the tool leaves, to scale up to 30 mm, on skin of its tone; a plain mark for
+ * tools without a length.
+ */
 function Swatch({ length, kind }: { length: number | null; kind: string }) {
   const tall = Math.min(30, length ?? 0)
   return (
     <svg viewBox="0 0 24 36" className="h-12 w-8 shrink-0" aria-hidden>
-      <rect x="0" y="31" width="24" height="5" style={{ fill: length === null ? 'var(--well)' : toneColour(length) }} />
+      <rect
+        x="0"
+        y="31"
+        width="24"
+        height="5"
+        style={{ fill: length === null ? 'var(--well)' : toneColour(length) }}
+      />
       {length === null ? (
-        <path d={MARKS[kind] ?? MARKS.rake} fill="none" style={{ stroke: 'var(--ink-2)' }} strokeWidth="1.6" strokeLinecap="round" />
+        <path
+          d={MARKS[kind] ?? MARKS.rake}
+          fill="none"
+          style={{ stroke: 'var(--ink-2)' }}
+          strokeWidth="1.6"
+          strokeLinecap="round"
+        />
       ) : (
-        <path d={[4, 8, 12, 16, 20].map((x) => `M${x} 31v-${Math.max(0.5, tall)}`).join('')} style={{ stroke: 'var(--ink)' }} strokeWidth="1.3" />
+        <path
+          d={[4, 8, 12, 16, 20].map((x) => `M${x} 31v-${Math.max(0.5, tall)}`).join('')}
+          style={{ stroke: 'var(--ink)' }}
+          strokeWidth="1.3"
+        />
       )}
     </svg>
   )
@@ -180,7 +232,10 @@ const MARKS: Record<string, string> = {
 
 function Wear({ share }: { share: number }) {
   return (
-    <span className="flex w-9 shrink-0 flex-col items-center text-xs text-ink-2" title="worn since it was ground">
+    <span
+      className="flex w-9 shrink-0 flex-col items-center text-xs text-ink-2"
+      title="worn since it was ground"
+    >
       <svg viewBox="0 0 8 32" className="h-8 w-2" aria-hidden>
         <rect width="8" height="32" rx="2" style={{ fill: 'var(--well)' }} />
         <rect

@@ -1,4 +1,5 @@
-// Measure a tool once: five readings by calliper or typed, their spread, what is asked; then what changed, card by card.
+// Measure a tool once: five readings by calliper or typed, their spread, what is asked; then what changed,
+// card by card.
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Ruler, X } from 'lucide-react'
 import { useEffect, useState, type FormEvent } from 'react'
@@ -34,7 +35,13 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
   const said = { lay, base: guard ? base : null }
   const answer = useQuery({
     queryKey: ['measured', item.id, readings, said],
-    queryFn: () => take(api.POST('/api/kit/{id}/measurement/answer', { params: { path: { id: item.id } }, body: { readings_mm: readings, ...said } as never })),
+    queryFn: () =>
+      take(
+        api.POST('/api/kit/{id}/measurement/answer', {
+          params: { path: { id: item.id } },
+          body: { readings_mm: readings, ...said } as never,
+        }),
+      ),
     enabled: readings.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
@@ -45,13 +52,22 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
     setConfirmed(false)
   }
   const read = useMutation({
-    mutationFn: () => take(api.POST('/api/kit/{id}/calliper/answer', { params: { path: { id: item.id } }, body: { stroke: stroke % 12, ...said } as never })),
+    mutationFn: () =>
+      take(
+        api.POST('/api/kit/{id}/calliper/answer', {
+          params: { path: { id: item.id } },
+          body: { stroke: stroke % 12, ...said } as never,
+        }),
+      ),
     onSuccess: (r) => add(r.mm),
   })
   const put = (body: Record<string, unknown>, version: number) =>
     take(
       api.PUT('/api/kit/{id}/measurement', {
-        params: { path: { id: item.id }, header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() } },
+        params: {
+          path: { id: item.id },
+          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+        },
         body: body as never,
       }),
     )
@@ -68,9 +84,19 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
     mutationFn: () => put({ readings_mm: readings, ...said, confirmed }, item.version),
     onSuccess: (d) => {
       const before =
-        item.measured_mm === null ? {} : { measured_mm: item.measured_mm, base: item.measured_base, lay: item.measured_lay ?? 'with', confirmed: true }
+        item.measured_mm === null
+          ? {}
+          : {
+              measured_mm: item.measured_mm,
+              base: item.measured_base,
+              lay: item.measured_lay ?? 'with',
+              confirmed: true,
+            }
       kept(d)
-      toast({ text: `Measured: ${mm(d.after_mm)}. Every card follows.`, action: { label: 'Take back', run: () => void put(before, d.version).then(kept) } })
+      toast({
+        text: `Measured: ${mm(d.after_mm)}. Every card follows.`,
+        action: { label: 'Take back', run: () => void put(before, d.version).then(kept) },
+      })
     },
   })
   const errors = save.error instanceof ApiError ? save.error.fields : {}
@@ -83,12 +109,15 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
       setTyped('')
     }
   }
-  const bad = typed.trim() !== '' && !(Number(typed.trim().replace(',', '.')) > 0) ? 'must be a number of mm, such as 3.2' : undefined
+  const bad =
+    typed.trim() !== '' && !(Number(typed.trim().replace(',', '.')) > 0)
+      ? 'must be a number of mm, such as 3.2'
+      : undefined
   return (
     <div className="space-y-3 p-4">
       <p className="text-sm text-ink-2">
-        A clean, dry test coat combed to the skin. {READINGS} strokes side by side{guard ? `, the guard locked over a ${base}` : ''}; measure the hair that is
-        left after each.
+        A clean, dry test coat combed to the skin. {READINGS} strokes side by side
+        {guard ? `, the guard locked over a ${base}` : ''}; measure the hair that is left after each.
       </p>
       {may('kit') && (
         <>
@@ -121,7 +150,8 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
             {Array.from({ length: Math.max(READINGS, readings.length) }, (_, i) => (
               <li
                 key={i}
-                className={`grid h-14 min-w-14 place-items-center rounded-md border-2 ${readings[i] === undefined ? 'border-dashed border-line text-ink-2' : 'border-moss bg-moss-soft'}`}
+                className={`grid h-14 min-w-14 place-items-center rounded-md border-2
+                  ${readings[i] === undefined ? 'border-dashed border-line text-ink-2' : 'border-moss bg-moss-soft'}`}
               >
                 {readings[i] === undefined ? (
                   i + 1
@@ -148,7 +178,13 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
               <Ruler aria-hidden className="size-5" /> Read the calliper
             </Button>
             <form onSubmit={type} noValidate>
-              <TextField label="or type it, mm, Enter" inputMode="decimal" value={typed} onChange={(e) => setTyped(e.target.value)} error={bad} />
+              <TextField
+                label="or type it, mm, Enter"
+                inputMode="decimal"
+                value={typed}
+                onChange={(e) => setTyped(e.target.value)}
+                error={bad}
+              />
             </form>
           </div>
           {read.error && (
@@ -159,13 +195,21 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
           {readings.length > 0 && answer.data && (
             <div role="status" className="rounded-md bg-well p-3">
               <p className="text-2xl font-bold">
-                {mm(answer.data.mean_mm)} <span className="text-base font-normal text-ink-2">{answer.data.inch} in</span>{' '}
+                {mm(answer.data.mean_mm)}{' '}
+                <span className="text-base font-normal text-ink-2">{answer.data.inch} in</span>{' '}
                 <Why of={`${mm(answer.data.mean_mm)} measured`} reasons={answer.data.reasons} />
               </p>
               <p className="text-sm">
                 spread {trim(answer.data.spread_mm)} mm ·{' '}
-                {readings.length < READINGS ? `${READINGS - readings.length} more make it careful` : 'five readings: careful'} ·{' '}
-                {answer.data.cards === 0 ? 'no card names it' : answer.data.cards === 1 ? 'one card names it' : `${answer.data.cards} cards name it`}
+                {readings.length < READINGS
+                  ? `${READINGS - readings.length} more make it careful`
+                  : 'five readings: careful'}{' '}
+                ·{' '}
+                {answer.data.cards === 0
+                  ? 'no card names it'
+                  : answer.data.cards === 1
+                    ? 'one card names it'
+                    : `${answer.data.cards} cards name it`}
               </p>
               {questions.map((q) => (
                 <p key={q.code} className="mt-2 rounded-md bg-bracken-soft p-2 font-bold text-bracken">
@@ -173,7 +217,11 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
                 </p>
               ))}
               {questions.length > 0 && (
-                <CheckField label="Yes: it is this tool, and it measures so" checked={confirmed} onChange={(e) => setConfirmed(e.target.checked)} />
+                <CheckField
+                  label="Yes: it is this tool, and it measures so"
+                  checked={confirmed}
+                  onChange={(e) => setConfirmed(e.target.checked)}
+                />
               )}
             </div>
           )}
@@ -185,7 +233,12 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
           <div className="flex flex-wrap gap-2">
             <Button
               kind={readings.length >= READINGS ? 'main' : 'plain'}
-              disabled={readings.length === 0 || (questions.length > 0 && !confirmed) || save.isPending || answer.isFetching}
+              disabled={
+                readings.length === 0 ||
+                (questions.length > 0 && !confirmed) ||
+                save.isPending ||
+                answer.isFetching
+              }
               onClick={() => save.mutate()}
             >
               {save.isPending ? 'Keeping …' : 'Keep this length'}
@@ -199,18 +252,28 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
         </>
       )}
       {shown && <WhatChanged id={shown} go={may('kit')} />}
-      {!may('kit') && !shown && <p className="text-ink-2">A manager measures the kit. Nothing was measured here yet.</p>}
+      {!may('kit') && !shown && (
+        <p className="text-ink-2">A manager measures the kit. Nothing was measured here yet.</p>
+      )}
     </div>
   )
 }
 
-/** The list of what a measurement changed: goes on by itself while it is looked at, and from where it stopped when it is opened again. */
+/**
+ * The list of what a measurement changed: goes on by itself while it is looked at, and from where it
+ * stopped when it is opened again.
+ */
 function WhatChanged({ id, go }: { id: string; go: boolean }) {
   const cache = useQueryClient()
   const query = queries.derivation(id)
   const derivation = useQuery(query)
   const step = useMutation({
-    mutationFn: () => take(api.POST('/api/kit/derivations/{id}/steps', { params: { path: { id }, header: { 'Idempotency-Key': writeKey() } } })),
+    mutationFn: () =>
+      take(
+        api.POST('/api/kit/derivations/{id}/steps', {
+          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      ),
     onSuccess: (d) => cache.setQueryData(query.queryKey, d),
   })
   const d = derivation.data
@@ -220,17 +283,27 @@ function WhatChanged({ id, go }: { id: string; go: boolean }) {
   useEffect(() => {
     if (go && open && !isPending && !isError) mutate()
   }, [go, open, isPending, isError, mutate, done])
-  if (!d) return <p className="text-ink-2">{derivation.error ? derivation.error.message : 'Looking what changed …'}</p>
+  if (!d)
+    return (
+      <p className="text-ink-2">{derivation.error ? derivation.error.message : 'Looking what changed …'}</p>
+    )
   return (
     <section aria-label="What changed" className="space-y-2 border-t border-line pt-3">
       <h3 className="text-lg">
-        {d.before_mm === null ? 'By the table' : mm(d.before_mm)} → {d.after_mm === null ? 'by the table' : mm(d.after_mm)}
+        {d.before_mm === null ? 'By the table' : mm(d.before_mm)} →{' '}
+        {d.after_mm === null ? 'by the table' : mm(d.after_mm)}
       </h3>
       {!d.finished && (
         <>
-          <progress className="h-3 w-full accent-thistle" max={Math.max(1, d.total)} value={d.done} aria-label="Cards looked at" />
+          <progress
+            className="h-3 w-full accent-thistle"
+            max={Math.max(1, d.total)}
+            value={d.done}
+            aria-label="Cards looked at"
+          />
           <p className="text-sm text-ink-2" role="status">
-            {d.done} of {d.total} cards looked at. You may leave: the lengths are right already, and this goes on when it is opened again.
+            {d.done} of {d.total} cards looked at. You may leave: the lengths are right already, and this goes
+            on when it is opened again.
           </p>
           {isError && (
             <p className="font-bold text-haw" role="alert">
@@ -240,7 +313,9 @@ function WhatChanged({ id, go }: { id: string; go: boolean }) {
         </>
       )}
       <p className="font-bold">
-        {d.changed > 0 ? `For ${d.changed === 1 ? 'one dog' : `${d.changed} dogs`} ${d.means}.` : d.finished && 'No dog comes out otherwise.'}
+        {d.changed > 0
+          ? `For ${d.changed === 1 ? 'one dog' : `${d.changed} dogs`} ${d.means}.`
+          : d.finished && 'No dog comes out otherwise.'}
       </p>
       <ul className="divide-y divide-line text-sm">
         {d.dogs.map((dog) => (
@@ -251,13 +326,19 @@ function WhatChanged({ id, go }: { id: string; go: boolean }) {
             {bySame(dog.zones).map(([text, zones]) => (
               <span key={text} className="block">
                 <b>{text}</b>{' '}
-                <span className="text-ink-2">{zones.length > 4 ? `${zones.slice(0, 3).join(', ')} and ${zones.length - 3} more` : zones.join(', ')}</span>
+                <span className="text-ink-2">
+                  {zones.length > 4
+                    ? `${zones.slice(0, 3).join(', ')} and ${zones.length - 3} more`
+                    : zones.join(', ')}
+                </span>
               </span>
             ))}
           </li>
         ))}
       </ul>
-      {d.changed > d.dogs.length && <p className="text-sm text-ink-2">and {d.changed - d.dogs.length} more with smaller differences</p>}
+      {d.changed > d.dogs.length && (
+        <p className="text-sm text-ink-2">and {d.changed - d.dogs.length} more with smaller differences</p>
+      )}
     </section>
   )
 }
@@ -265,7 +346,8 @@ function WhatChanged({ id, go }: { id: string; go: boolean }) {
 function bySame(zones: Derivation['dogs'][number]['zones']): [string, string[]][] {
   const out = new Map<string, string[]>()
   for (const z of zones) {
-    const text = `${trim(z.before_mm)} → ${mm(z.after_mm)} (${z.difference_mm > 0 ? '+' : '−'}${trim(Math.abs(z.difference_mm))})`
+    const sign = z.difference_mm > 0 ? '+' : '−'
+    const text = `${trim(z.before_mm)} → ${mm(z.after_mm)} (${sign}${trim(Math.abs(z.difference_mm))})`
     out.set(text, [...(out.get(text) ?? []), z.label])
   }
   return [...out]

@@ -18,7 +18,15 @@ const KINDS = [
   ['rake', 'Rake or carder'],
 ].map(([id, label]) => ({ id, label }))
 
-export function NewTool({ places, onClose, onAdded }: { places: Session['places']; onClose: () => void; onAdded: (id: string) => void }) {
+export function NewTool({
+  places,
+  onClose,
+  onAdded,
+}: {
+  places: Session['places']
+  onClose: () => void
+  onAdded: (id: string) => void
+}) {
   const cache = useQueryClient()
   const words = useQuery(queries.words())
   const [v, setV] = useState({ kind: 'blade', label: '10', nominal: '', place: places[0]?.id ?? '' })
@@ -27,7 +35,8 @@ export function NewTool({ places, onClose, onAdded }: { places: Session['places'
   const save = useMutation({
     mutationFn: () => {
       const n = Number(v.nominal.trim().replace(',', '.'))
-      const nominal = v.kind !== 'guard' || v.nominal.trim() === '' ? null : Number.isFinite(n) ? n : v.nominal
+      const nominal =
+        v.kind !== 'guard' || v.nominal.trim() === '' ? null : Number.isFinite(n) ? n : v.nominal
       return take(
         api.POST('/api/kit', {
           params: { header: { 'Idempotency-Key': `${key}-${hash(JSON.stringify(v))}` } },
@@ -53,11 +62,19 @@ export function NewTool({ places, onClose, onAdded }: { places: Session['places'
           label="What it is"
           value={v.kind}
           options={KINDS}
-          onChange={(e) => setV({ ...v, kind: e.target.value, label: e.target.value === 'blade' ? '10' : '' })}
+          onChange={(e) =>
+            setV({ ...v, kind: e.target.value, label: e.target.value === 'blade' ? '10' : '' })
+          }
           error={errors.kind}
         />
         {v.kind === 'blade' ? (
-          <SelectField label="Its number" value={v.label} options={blades} onChange={(e) => setV({ ...v, label: e.target.value })} error={errors.label} />
+          <SelectField
+            label="Its number"
+            value={v.label}
+            options={blades}
+            onChange={(e) => setV({ ...v, label: e.target.value })}
+            error={errors.label}
+          />
         ) : (
           <TextField
             label="What we call it"
@@ -84,7 +101,13 @@ export function NewTool({ places, onClose, onAdded }: { places: Session['places'
           onChange={(e) => setV({ ...v, place: e.target.value })}
           error={errors.place}
         />
-        <FormEnd error={save.error} busy={save.isPending} send="Add it" sending="Adding …" onLeave={onClose} />
+        <FormEnd
+          error={save.error}
+          busy={save.isPending}
+          send="Add it"
+          sending="Adding …"
+          onLeave={onClose}
+        />
       </form>
     </Modal>
   )

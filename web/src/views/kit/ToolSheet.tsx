@@ -16,7 +16,14 @@ import { Measure } from './Measure'
 
 type Life = Schemas['ToolLifeView']
 
-const TAB = 'min-h-12 flex-1 border-b-4 border-transparent px-1 font-bold text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
+const TAB =
+  'min-h-12 flex-1 border-b-4 border-transparent px-1 font-bold text-ink-2 ' +
+  'data-[state=active]:border-thistle data-[state=active]:text-thistle'
+
+const LEVEL: Record<string, string> = {
+  danger: 'bg-haw-soft text-haw',
+  caution: 'bg-bracken-soft text-bracken',
+}
 
 export function ToolSheet({ item, items, onGone }: { item: Item; items: Item[]; onGone: () => void }) {
   const { may } = useSession()
@@ -61,7 +68,9 @@ export function ToolSheet({ item, items, onGone }: { item: Item; items: Item[]; 
             {life.data ? (
               <ReachList reach={life.data.reach} />
             ) : (
-              <p className="p-4 text-ink-2">{life.error ? life.error.message : 'Looking through the cards …'}</p>
+              <p className="p-4 text-ink-2">
+                {life.error ? life.error.message : 'Looking through the cards …'}
+              </p>
             )}
           </Tabs.Content>
           <Tabs.Content value="place" tabIndex={-1}>
@@ -104,13 +113,23 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
     void cache.invalidateQueries({ queryKey: ['tool', item.id] })
   }
   const undo = useMutation({
-    mutationFn: (id: string) => take(api.DELETE('/api/kit/entries/{id}', { params: { path: { id }, header: { 'Idempotency-Key': writeKey() } } })),
+    mutationFn: (id: string) =>
+      take(
+        api.DELETE('/api/kit/entries/{id}', {
+          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      ),
     onSuccess: fresh,
     onError: (e) => toast({ text: e.message, bad: true }),
   })
   const write = useMutation({
     mutationFn: (body: { kind: string; minutes?: number | string; dirt?: string }) =>
-      take(api.POST('/api/kit/{id}/entries', { params: { path: { id: item.id }, header: { 'Idempotency-Key': writeKey() } }, body: body as never })),
+      take(
+        api.POST('/api/kit/{id}/entries', {
+          params: { path: { id: item.id }, header: { 'Idempotency-Key': writeKey() } },
+          body: body as never,
+        }),
+      ),
     onSuccess: (entry) => {
       fresh()
       setMinutes('')
@@ -129,7 +148,8 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
           {item.cautions.map((c) => (
             <li
               key={c.code}
-              className={`rounded-md px-3 py-2 font-bold ${c.level === 'danger' ? 'bg-haw-soft text-haw' : c.level === 'caution' ? 'bg-bracken-soft text-bracken' : 'bg-slate-soft text-slate'}`}
+              className={`rounded-md px-3 py-2 font-bold
+                ${LEVEL[c.level] ?? 'bg-slate-soft text-slate'}`}
             >
               {c.message}
             </li>
@@ -144,8 +164,12 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
             <Why of="Run since ground" reasons={item.reasons} />
           </Figure>
         )}
-        {item.oil_in_min !== null && <Figure name="Oil in" value={item.oil_due ? 'now' : `${item.oil_in_min} min`} />}
-        {item.worn_share !== null && <Figure name="Grinder likely" value={item.sharpen_on ? day(item.sharpen_on) : 'not in sight'} />}
+        {item.oil_in_min !== null && (
+          <Figure name="Oil in" value={item.oil_due ? 'now' : `${item.oil_in_min} min`} />
+        )}
+        {item.worn_share !== null && (
+          <Figure name="Grinder likely" value={item.sharpen_on ? day(item.sharpen_on) : 'not in sight'} />
+        )}
         <Figure name="Last dog" value={item.last_dog || '–'} />
       </dl>
       {may('visit') && (
@@ -154,7 +178,12 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
             {item.care
               .filter((k) => k !== 'run')
               .map((k) => (
-                <Button key={k} className="min-h-12" disabled={write.isPending} onClick={() => write.mutate({ kind: k })}>
+                <Button
+                  key={k}
+                  className="min-h-12"
+                  disabled={write.isPending}
+                  onClick={() => write.mutate({ kind: k })}
+                >
                   {DO[k]}
                 </Button>
               ))}
@@ -166,10 +195,20 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
               onSubmit={(e) => {
                 e.preventDefault()
                 const n = Number(minutes.trim().replace(',', '.'))
-                write.mutate({ kind: 'run', minutes: minutes.trim() === '' || !Number.isFinite(n) ? minutes : n, dirt })
+                write.mutate({
+                  kind: 'run',
+                  minutes: minutes.trim() === '' || !Number.isFinite(n) ? minutes : n,
+                  dirt,
+                })
               }}
             >
-              <TextField label="Ran, minutes" inputMode="decimal" value={minutes} onChange={(e) => setMinutes(e.target.value)} error={errors.minutes} />
+              <TextField
+                label="Ran, minutes"
+                inputMode="decimal"
+                value={minutes}
+                onChange={(e) => setMinutes(e.target.value)}
+                error={errors.minutes}
+              />
               <SelectField
                 label="In"
                 value={dirt}
@@ -192,14 +231,17 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
       {life === null ? (
         <p className="text-ink-2">Loading …</p>
       ) : life.entries.length === 0 ? (
-        <p className="text-ink-2">Nothing is written down yet. A groom’s clipper timer and probe write here by themselves.</p>
+        <p className="text-ink-2">
+          Nothing is written down yet. A groom’s clipper timer and probe write here by themselves.
+        </p>
       ) : (
         <ol className="divide-y divide-line text-sm">
           {life.entries.slice(0, 14).map((e) => (
             <li key={e.id} className="flex items-center gap-2 py-1">
               <span className="min-w-0 flex-1">
                 <b>{DONE[e.kind]}</b>
-                {e.kind === 'run' && ` ${e.minutes} min in ${e.dirt === 'undercoat' ? 'undercoat' : `${e.dirt} hair`}`}
+                {e.kind === 'run' &&
+                  ` ${e.minutes} min in ${e.dirt === 'undercoat' ? 'undercoat' : `${e.dirt} hair`}`}
                 {e.celsius !== null && `, ${e.celsius} °C`}
                 {e.dog && ` · ${e.dog}`}{' '}
                 <span className="text-ink-2">
@@ -207,7 +249,12 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
                 </span>
               </span>
               {may('visit') && (
-                <Button kind="quiet" className="min-h-10 px-2 text-sm" aria-label={`Take back: ${DONE[e.kind]} ${ago(e.at)}`} onClick={() => undo.mutate(e.id)}>
+                <Button
+                  kind="quiet"
+                  className="min-h-10 px-2 text-sm"
+                  aria-label={`Take back: ${DONE[e.kind]} ${ago(e.at)}`}
+                  onClick={() => undo.mutate(e.id)}
+                >
                   Take back
                 </Button>
               )}
@@ -236,7 +283,11 @@ export function ReachList({ reach }: { reach: Schemas['ReachView'] }) {
       <p className="font-bold" role="status">
         {reach.words}
       </p>
-      {reach.all > 0 && <p className="text-sm text-ink-2">{reach.all === 1 ? 'One card names it.' : `${reach.all} cards name it.`} Those who come first:</p>}
+      {reach.all > 0 && (
+        <p className="text-sm text-ink-2">
+          {reach.all === 1 ? 'One card names it.' : `${reach.all} cards name it.`} Those who come first:
+        </p>
+      )}
       <ul className="divide-y divide-line">
         {reach.dogs.map((d) => (
           <li key={d.dog} className="py-2">
@@ -262,7 +313,17 @@ export function ReachList({ reach }: { reach: Schemas['ReachView'] }) {
 }
 
 /** Where it lives, whose it is; retired and replaced with the reach in view. */
-function Place({ item, items, reach, onGone }: { item: Item; items: Item[]; reach: Schemas['ReachView'] | null; onGone: () => void }) {
+function Place({
+  item,
+  items,
+  reach,
+  onGone,
+}: {
+  item: Item
+  items: Item[]
+  reach: Schemas['ReachView'] | null
+  onGone: () => void
+}) {
   const { session } = useSession()
   const cache = useQueryClient()
   const toast = useToast()
@@ -272,7 +333,10 @@ function Place({ item, items, reach, onGone }: { item: Item; items: Item[]; reac
   const put = (active: boolean, version: number) =>
     take(
       api.PUT('/api/kit/{id}', {
-        params: { path: { id: item.id }, header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() } },
+        params: {
+          path: { id: item.id },
+          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+        },
         body: { place, keeper: keeper || null, note, active } as never,
       }),
     )
@@ -289,7 +353,10 @@ function Place({ item, items, reach, onGone }: { item: Item; items: Item[]; reac
     onSuccess: (gone) => {
       fresh()
       onGone()
-      toast({ text: `${toolName(item)} is retired`, action: { label: 'Take back', run: () => void put(true, gone.version).then(fresh) } })
+      toast({
+        text: `${toolName(item)} is retired`,
+        action: { label: 'Take back', run: () => void put(true, gone.version).then(fresh) },
+      })
     },
   })
   const replace = useMutation({
@@ -315,7 +382,12 @@ function Place({ item, items, reach, onGone }: { item: Item; items: Item[]; reac
     },
   })
   const spare = items.some(
-    (i) => i.id !== item.id && i.kind === item.kind && i.nominal_mm === item.nominal_mm && i.label === item.label && i.place === item.place,
+    (i) =>
+      i.id !== item.id &&
+      i.kind === item.kind &&
+      i.nominal_mm === item.nominal_mm &&
+      i.label === item.label &&
+      i.place === item.place,
   )
   const error = save.error ?? retire.error ?? replace.error
   return (
@@ -331,18 +403,25 @@ function Place({ item, items, reach, onGone }: { item: Item; items: Item[]; reac
         value={keeper}
         hint="A tool of one’s own goes where that person goes."
         onChange={(e) => setKeeper(e.target.value)}
-        options={[{ id: '', label: 'the salon’s' }, ...session.colleagues.map((c) => ({ id: c.id, label: c.name }))]}
+        options={[
+          { id: '', label: 'the salon’s' },
+          ...session.colleagues.map((c) => ({ id: c.id, label: c.name })),
+        ]}
       />
       <TextField label="Note" value={note} maxLength={200} onChange={(e) => setNote(e.target.value)} />
       <Button
         kind="main"
-        disabled={save.isPending || (place === item.place && keeper === (item.keeper ?? '') && note === item.note)}
+        disabled={
+          save.isPending || (place === item.place && keeper === (item.keeper ?? '') && note === item.note)
+        }
         onClick={() => save.mutate()}
       >
         Keep
       </Button>
       <h3 className="pt-3 text-lg">Retire or replace</h3>
-      <p className={reach && reach.week > 0 && !spare ? 'font-bold text-bracken' : 'text-ink-2'}>{reach ? reach.words : 'Looking who needs it …'}</p>
+      <p className={reach && reach.week > 0 && !spare ? 'font-bold text-bracken' : 'text-ink-2'}>
+        {reach ? reach.words : 'Looking who needs it …'}
+      </p>
       <div className="flex flex-wrap gap-2">
         <Button disabled={retire.isPending || !reach} onClick={() => retire.mutate()}>
           Retire it
@@ -356,7 +435,11 @@ function Place({ item, items, reach, onGone }: { item: Item; items: Item[]; reac
           {error.message}
         </p>
       )}
-      {item.nominal_mm !== null && <p className="text-sm text-ink-2">By its mark {mm(item.nominal_mm)}. A new one counts so until it is measured.</p>}
+      {item.nominal_mm !== null && (
+        <p className="text-sm text-ink-2">
+          By its mark {mm(item.nominal_mm)}. A new one counts so until it is measured.
+        </p>
+      )}
     </div>
   )
 }

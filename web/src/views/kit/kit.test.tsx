@@ -1,4 +1,5 @@
-// The kit: what asks for something is seen, five readings and their question, what changed step by step, entries taken back, retired with the reach in view.
+// The kit: what asks for something is seen, five readings and their question, what changed step by step,
+// entries taken back, retired with the reach in view.
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
@@ -41,7 +42,16 @@ const REACH = {
   all: 9,
   week: 4,
   words: '4 dogs need it in the next seven days; for 2 of them nothing else in reach comes close.',
-  dogs: [{ dog: 'd1', name: 'Tansy', next_on: '2026-11-27', zones: ['belly', 'throat'], instead: ['10 blade, 1.5 mm'], lost: true }],
+  dogs: [
+    {
+      dog: 'd1',
+      name: 'Tansy',
+      next_on: '2026-11-27',
+      zones: ['belly', 'throat'],
+      instead: ['10 blade, 1.5 mm'],
+      lost: true,
+    },
+  ],
 }
 const DERIVATION = {
   id: 'v1',
@@ -85,7 +95,18 @@ function open(answers: Record<string, unknown> = {}, session = manager) {
     },
     'GET /api/kit/k1': {
       item: ITEM,
-      entries: [{ id: 'e1', kind: 'run', at: '2026-11-25T09:00:00Z', minutes: 12, dirt: 'dirty', celsius: null, dog: 'Marl', who: 'Tove' }],
+      entries: [
+        {
+          id: 'e1',
+          kind: 'run',
+          at: '2026-11-25T09:00:00Z',
+          minutes: 12,
+          dirt: 'dirty',
+          celsius: null,
+          dog: 'Marl',
+          who: 'Tove',
+        },
+      ],
       reach: REACH,
       derivation: null,
     },
@@ -112,18 +133,27 @@ describe('the kit', () => {
   })
   it('writes down an entry and takes it back', async () => {
     const asked = open({
-      'POST /api/kit/k1/entries': (a: Asked) => json({ id: 'e9', kind: (a.body as { kind: string }).kind, celsius: null }, 201),
+      'POST /api/kit/k1/entries': (a: Asked) =>
+        json({ id: 'e9', kind: (a.body as { kind: string }).kind, celsius: null }, 201),
       'DELETE /api/kit/entries/e9': () => new Response(null, { status: 204 }),
     })
     await choose()
     await userEvent.click(await screen.findByRole('button', { name: 'Oiled' }))
     await userEvent.click(
-      await within(await screen.findByText(/7F blade: oiled/).then((t) => t.parentElement as HTMLElement)).findByRole('button', { name: 'Take back' }),
+      await within(
+        await screen.findByText(/7F blade: oiled/).then((t) => t.parentElement as HTMLElement),
+      ).findByRole('button', { name: 'Take back' }),
     )
     await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
     await userEvent.type(screen.getByLabelText('Ran, minutes'), '12,5')
     await userEvent.click(screen.getByRole('button', { name: 'Add' }))
-    await waitFor(() => expect(asked.filter((a) => a.method === 'POST').map((a) => a.body)).toContainEqual({ kind: 'run', minutes: 12.5, dirt: 'clean' }))
+    await waitFor(() =>
+      expect(asked.filter((a) => a.method === 'POST').map((a) => a.body)).toContainEqual({
+        kind: 'run',
+        minutes: 12.5,
+        dirt: 'clean',
+      }),
+    )
   })
   it('keeps five readings only when what is asked about has been looked at', async () => {
     let stroke = 0
@@ -137,7 +167,9 @@ describe('the kit', () => {
           cards: 9,
           reasons: [],
           questions:
-            (a.body as { readings_mm: number[] }).readings_mm.length === 5 ? [{ code: 'nominal', level: 'caution', message: 'It measures like a 5.' }] : [],
+            (a.body as { readings_mm: number[] }).readings_mm.length === 5
+              ? [{ code: 'nominal', level: 'caution', message: 'It measures like a 5.' }]
+              : [],
         }),
       'PUT /api/kit/k1/measurement': DERIVATION,
       'GET /api/kit/derivations/v1': DERIVATION,
@@ -146,7 +178,13 @@ describe('the kit', () => {
         done: 3000,
         changed: 1,
         finished: true,
-        dogs: [{ dog: 'd1', name: 'Tansy', zones: [{ zone: 'belly', label: 'belly', before_mm: 3.2, after_mm: 2.9, difference_mm: -0.3 }] }],
+        dogs: [
+          {
+            dog: 'd1',
+            name: 'Tansy',
+            zones: [{ zone: 'belly', label: 'belly', before_mm: 3.2, after_mm: 2.9, difference_mm: -0.3 }],
+          },
+        ],
       },
     })
     await choose()
@@ -161,7 +199,12 @@ describe('the kit', () => {
     await userEvent.click(screen.getByRole('checkbox', { name: /it is this tool/ }))
     await userEvent.click(keep)
     await waitFor(() =>
-      expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ readings_mm: [6.1, 6.2, 6.3, 6.2, 6.2], lay: 'with', base: null, confirmed: true }),
+      expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({
+        readings_mm: [6.1, 6.2, 6.3, 6.2, 6.2],
+        lay: 'with',
+        base: null,
+        confirmed: true,
+      }),
     )
     expect(asked.find((a) => a.method === 'PUT')?.headers.get('If-Match')).toBe('"3"')
     expect(await screen.findByText('For one dog the card promises another length.')).toBeTruthy()
@@ -172,7 +215,10 @@ describe('the kit', () => {
     open({
       'GET /api/kit/k1': { item: ITEM, entries: [], reach: REACH, derivation: 'v1' },
       'GET /api/kit/derivations/v1': { ...DERIVATION, done: 1000 },
-      'POST /api/kit/derivations/v1/steps': () => (tries++ === 0 ? problem(503, 'The server rests.') : json({ ...DERIVATION, done: 3000, finished: true })),
+      'POST /api/kit/derivations/v1/steps': () =>
+        tries++ === 0
+          ? problem(503, 'The server rests.')
+          : json({ ...DERIVATION, done: 3000, finished: true }),
     })
     await choose()
     await userEvent.click(await screen.findByRole('tab', { name: 'Measure' }))
@@ -181,7 +227,16 @@ describe('the kit', () => {
     expect(await screen.findByText('No dog comes out otherwise.')).toBeTruthy()
   })
   it('types a reading, refuses rubbish, and lets one be taken out', async () => {
-    open({ 'POST /api/kit/k1/measurement/answer': { mean_mm: 3.1, inch: '1/8', spread_mm: 0, cards: 1, reasons: [], questions: [] } })
+    open({
+      'POST /api/kit/k1/measurement/answer': {
+        mean_mm: 3.1,
+        inch: '1/8',
+        spread_mm: 0,
+        cards: 1,
+        reasons: [],
+        questions: [],
+      },
+    })
     await choose()
     await userEvent.click(await screen.findByRole('tab', { name: 'Measure' }))
     const field = screen.getByLabelText('or type it, mm, Enter')
@@ -201,16 +256,22 @@ describe('the kit', () => {
     await userEvent.click(screen.getByRole('tab', { name: 'Place' }))
     expect(screen.getByText(/4 dogs need it/)).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Retire it' }))
-    await waitFor(() => expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ active: false, place: 'mill' }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ active: false, place: 'mill' }),
+    )
     await userEvent.click(await screen.findByRole('button', { name: 'Take back' }))
-    await waitFor(() => expect(asked.filter((a) => a.method === 'PUT')[1]?.headers.get('If-Match')).toBe('"4"'))
+    await waitFor(() =>
+      expect(asked.filter((a) => a.method === 'PUT')[1]?.headers.get('If-Match')).toBe('"4"'),
+    )
   })
   it('adds a tool once, with the field that is wrong named', async () => {
     let sent = 0
     const asked = open({
       'GET /api/words': { zones: [], lists: { blade: [{ id: '10', label: '10' }] } },
       'POST /api/kit': () =>
-        sent++ === 0 ? problem(422, 'x', { errors: [{ field: 'nominal_mm', message: 'is required' }] }) : json({ ...ITEM, id: 'k3' }, 201),
+        sent++ === 0
+          ? problem(422, 'x', { errors: [{ field: 'nominal_mm', message: 'is required' }] })
+          : json({ ...ITEM, id: 'k3' }, 201),
     })
     await screen.findByRole('button', { name: /7F blade/ })
     await userEvent.click(screen.getByRole('button', { name: 'New tool' }))
@@ -220,7 +281,14 @@ describe('the kit', () => {
     expect(await screen.findByText('Marked for, mm is required')).toBeTruthy()
     await userEvent.type(screen.getByLabelText('Marked for, mm'), '19')
     await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
-    await waitFor(() => expect(asked.filter((a) => a.method === 'POST')[1]?.body).toEqual({ kind: 'guard', label: 'wide 19', nominal_mm: 19, place: 'mill' }))
+    await waitFor(() =>
+      expect(asked.filter((a) => a.method === 'POST')[1]?.body).toEqual({
+        kind: 'guard',
+        label: 'wide 19',
+        nominal_mm: 19,
+        place: 'mill',
+      }),
+    )
   })
   it('is only looked at by who may not change it', async () => {
     open({}, { ...SESSION, may: ['read'] })

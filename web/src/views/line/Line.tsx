@@ -17,7 +17,12 @@ interface Props {
 
 export function Line(props: Props) {
   const line = useQuery({ ...queries.line(props.dogId), staleTime: 0 })
-  if (!line.data) return <p className="px-5 py-2 text-ink-2">{line.error ? line.error.message : 'Writing the plan on one line …'}</p>
+  if (!line.data)
+    return (
+      <p className="px-5 py-2 text-ink-2">
+        {line.error ? line.error.message : 'Writing the plan on one line …'}
+      </p>
+    )
   return <Editor key={props.dogId} {...props} saved={line.data} />
 }
 
@@ -30,7 +35,10 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
     mutationFn: ({ text, confirmed }: Said) =>
       take(
         api.PUT('/api/dogs/{id}/line', {
-          params: { path: { id: dogId }, header: { 'If-Match': `"${from.revision}"`, 'Idempotency-Key': writeKey() } },
+          params: {
+            path: { id: dogId },
+            header: { 'If-Match': `"${from.revision}"`, 'Idempotency-Key': writeKey() },
+          },
           body: { line: text, confirmed } as never,
         }),
       ),
@@ -57,7 +65,9 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
       summary={(answer) =>
         same(answer)
           ? 'This is the plan as it is.'
-          : [named('otherwise', answer.changed, labels), named('taken out', answer.gone, labels)].filter(Boolean).join(' · ')
+          : [named('otherwise', answer.changed, labels), named('taken out', answer.gone, labels)]
+              .filter(Boolean)
+              .join(' · ')
       }
     >
       {(said) => (
@@ -70,7 +80,9 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
                   className="min-h-11"
                   onClick={() => {
                     save.reset()
-                    void take(api.GET('/api/dogs/{id}/line', { params: { path: { id: dogId } } })).then(setFrom)
+                    void take(api.GET('/api/dogs/{id}/line', { params: { path: { id: dogId } } })).then(
+                      setFrom,
+                    )
                   }}
                 >
                   Mine stands: read it against theirs
@@ -80,7 +92,11 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
           )}
           <div className="flex flex-wrap gap-2">
             {may('plan') && (
-              <Button kind="main" disabled={same(said.answer) || !said.ready || save.isPending} onClick={() => save.mutate(said)}>
+              <Button
+                kind="main"
+                disabled={same(said.answer) || !said.ready || save.isPending}
+                onClick={() => save.mutate(said)}
+              >
                 {save.isPending ? 'Keeping …' : 'Keep this plan'}
               </Button>
             )}

@@ -1,4 +1,5 @@
-// A recipe on one line: typed or pasted, read while it is typed, completed from closed lists; faults point at their word, what was heard waits for a nod.
+// A recipe on one line: typed or pasted, read while it is typed, completed from closed lists; faults point
+// at their word, what was heard waits for a nod.
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
 import { api, take, type Schemas } from '../../app/client'
@@ -31,7 +32,19 @@ interface Props {
   children: (said: Said) => ReactNode
 }
 
-export function LineField({ dogId, label, from, start, readOnly = false, rows = 9, onShown, onEnter, onClose, summary, children }: Props) {
+export function LineField({
+  dogId,
+  label,
+  from,
+  start,
+  readOnly = false,
+  rows = 9,
+  onShown,
+  onEnter,
+  onClose,
+  summary,
+  children,
+}: Props) {
   const id = useId()
   const field = useRef<HTMLTextAreaElement>(null)
   const [text, setText] = useState(start)
@@ -39,7 +52,13 @@ export function LineField({ dogId, label, from, start, readOnly = false, rows = 
   const [confirmed, setConfirmed] = useState(false)
   const read = useQuery({
     queryKey: ['line-answer', dogId, text],
-    queryFn: () => take(api.POST('/api/dogs/{id}/line/answer', { params: { path: { id: dogId } }, body: { line: text } as never })),
+    queryFn: () =>
+      take(
+        api.POST('/api/dogs/{id}/line/answer', {
+          params: { path: { id: dogId } },
+          body: { line: text } as never,
+        }),
+      ),
     placeholderData: keepPreviousData,
     retry: false,
   })
@@ -61,7 +80,11 @@ export function LineField({ dogId, label, from, start, readOnly = false, rows = 
   }
   const complete = (word: string) => {
     const typed = /[^\s:;>=@]*$/.exec(text.slice(0, caret))?.[0] ?? ''
-    put([...text.slice(0, caret - typed.length)].length, [...typed].length, word + (word.length > 1 ? ' ' : ''))
+    put(
+      [...text.slice(0, caret - typed.length)].length,
+      [...typed].length,
+      word + (word.length > 1 ? ' ' : ''),
+    )
   }
   const open = answer.spoken.length > 0 && !confirmed
   const said: Said = {
@@ -125,10 +148,16 @@ export function LineField({ dogId, label, from, start, readOnly = false, rows = 
         {answer.faults.map((f) => (
           <p key={`${f.at}-${f.expected}`} className="font-bold text-haw">
             {excerpt(text, f.at)}
-            <mark className="rounded bg-haw-soft px-0.5 text-haw underline decoration-wavy">{[...text].slice(f.at, f.at + f.length).join('') || '…'}</mark>{' '}
+            <mark className="rounded bg-haw-soft px-0.5 text-haw underline decoration-wavy">
+              {[...text].slice(f.at, f.at + f.length).join('') || '…'}
+            </mark>{' '}
             expected {f.expected}{' '}
             {f.nearest && !readOnly && (
-              <button type="button" className="min-h-8 rounded border border-haw px-2" onClick={() => put(f.at, f.length, f.nearest ?? '')}>
+              <button
+                type="button"
+                className="min-h-8 rounded border border-haw px-2"
+                onClick={() => put(f.at, f.length, f.nearest ?? '')}
+              >
                 {f.nearest}
               </button>
             )}
@@ -143,7 +172,9 @@ export function LineField({ dogId, label, from, start, readOnly = false, rows = 
           </p>
         )}
         {read.isError && <p className="font-bold text-haw">{read.error.message}</p>}
-        {answer.faults.length === 0 && !open && !read.isError && <p className="text-ink-2">{summary(answer)}</p>}
+        {answer.faults.length === 0 && !open && !read.isError && (
+          <p className="text-ink-2">{summary(answer)}</p>
+        )}
       </div>
       {children(said)}
     </section>
@@ -155,9 +186,21 @@ export function suggestions(before: string, words: Record<string, string[]>): st
   const part = before.slice(before.lastIndexOf(';') + 1)
   const typed = /[^\s:;>=@]*$/.exec(part)?.[0] ?? ''
   const sign = /([>@:=])\s*[^\s:;>=@]*$/.exec(part)?.[1]
-  const kind = !part.includes(':') ? 'zone' : sign === '>' ? 'stop' : sign === '@' ? 'reason' : sign === ':' ? 'tool' : sign === '=' ? '' : 'mark'
+  const kind = !part.includes(':')
+    ? 'zone'
+    : sign === '>'
+      ? 'stop'
+      : sign === '@'
+        ? 'reason'
+        : sign === ':'
+          ? 'tool'
+          : sign === '='
+            ? ''
+            : 'mark'
   const said = new Set(kind === 'zone' ? before.split(/[\s:;]+/).filter((w) => w !== typed) : [])
-  return (words[kind] ?? []).filter((w) => w.startsWith(typed) && w !== typed && !said.has(w) && (typed !== '' || !w.includes('.'))).slice(0, 8)
+  return (words[kind] ?? [])
+    .filter((w) => w.startsWith(typed) && w !== typed && !said.has(w) && (typed !== '' || !w.includes('.')))
+    .slice(0, 8)
 }
 
 function excerpt(text: string, at: number): string {

@@ -1,4 +1,5 @@
-// The plan on one line: read while it is typed, faults with a way out, what was heard confirmed, kept with its version.
+// The plan on one line: read while it is typed, faults with a way out, what was heard confirmed, kept with
+// its version.
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
@@ -6,7 +7,13 @@ import { json, page, problem, RECIPE, server, signedIn, type Asked } from '../..
 import { Line } from './Line'
 import { named, suggestions } from './LineField'
 
-const WORDS = { zone: ['back', 'belly', 'ribs', 'ribs.l'], tool: ['10', '7F', 'scissor'], mark: ['against', '!', '>'], stop: ['elbow'], reason: ['comfort'] }
+const WORDS = {
+  zone: ['back', 'belly', 'ribs', 'ribs.l'],
+  tool: ['10', '7F', 'scissor'],
+  mark: ['against', '!', '>'],
+  stop: ['elbow'],
+  reason: ['comfort'],
+}
 const view = (change = {}) => ({
   line: 'back: 10',
   revision: 4,
@@ -19,20 +26,29 @@ const view = (change = {}) => ({
   ...change,
 })
 
-function open(answer: (line: string) => unknown, put: (a: Asked) => Response = () => json(view({ line: 'back: 7F', revision: 5 }))) {
+function open(
+  answer: (line: string) => unknown,
+  put: (a: Asked) => Response = () => json(view({ line: 'back: 7F', revision: 5 })),
+) {
   const shown = vi.fn()
   const asked = server({
     'GET /api/dogs/d1/line': view(),
     'POST /api/dogs/d1/line/answer': (a: Asked) => json(answer((a.body as { line: string }).line)),
     'PUT /api/dogs/d1/line': put,
   })
-  page(signedIn(<Line dogId="d1" labels={{ back: 'back', belly: 'belly' }} onShown={shown} onClose={() => {}} />))
+  page(
+    signedIn(
+      <Line dogId="d1" labels={{ back: 'back', belly: 'belly' }} onShown={shown} onClose={() => {}} />,
+    ),
+  )
   return { asked, shown }
 }
 
 describe('the line', () => {
   it('is followed by the dog and kept with the revision it was made from', async () => {
-    const { asked, shown } = open((line) => (line === 'back: 7F' ? view({ line, changed: ['back'], gone: ['belly'] }) : view({ line })))
+    const { asked, shown } = open((line) =>
+      line === 'back: 7F' ? view({ line, changed: ['back'], gone: ['belly'] }) : view({ line }),
+    )
     const field = await screen.findByLabelText('The plan on one line')
     await userEvent.clear(field)
     await userEvent.type(field, 'back: 7F')
@@ -44,7 +60,11 @@ describe('the line', () => {
   })
   it('points at the word and puts the nearest in its place', async () => {
     open((line) =>
-      line.startsWith('bakc') ? view({ faults: [{ at: 0, length: 4, word: 'bakc', expected: 'a zone', nearest: 'back', message: '' }] }) : view({ line }),
+      line.startsWith('bakc')
+        ? view({
+            faults: [{ at: 0, length: 4, word: 'bakc', expected: 'a zone', nearest: 'back', message: '' }],
+          })
+        : view({ line }),
     )
     const field = await screen.findByLabelText('The plan on one line')
     await userEvent.clear(field)
@@ -54,16 +74,26 @@ describe('the line', () => {
     expect(await screen.findByText('This is the plan as it is.')).toBeTruthy()
   })
   it('keeps nothing that was only heard before somebody nods', async () => {
-    const { asked } = open((line) => view({ line, changed: ['back'], spoken: line.includes('ten') ? [{ at: 6, length: 3, said: 'ten', means: '10' }] : [] }))
+    const { asked } = open((line) =>
+      view({
+        line,
+        changed: ['back'],
+        spoken: line.includes('ten') ? [{ at: 6, length: 3, said: 'ten', means: '10' }] : [],
+      }),
+    )
     const field = await screen.findByLabelText('The plan on one line')
     await userEvent.clear(field)
     await userEvent.type(field, 'back: ten')
     await screen.findByText(/“ten” is 10/)
     expect(screen.getByRole('button', { name: 'Keep this plan' })).toHaveProperty('disabled', true)
     await userEvent.click(screen.getByRole('button', { name: 'Yes, that is it' }))
-    await waitFor(() => expect(screen.getByRole('button', { name: 'Keep this plan' })).toHaveProperty('disabled', false))
+    await waitFor(() =>
+      expect(screen.getByRole('button', { name: 'Keep this plan' })).toHaveProperty('disabled', false),
+    )
     await userEvent.type(field, '{Enter}')
-    await waitFor(() => expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ line: 'back: ten', confirmed: true }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ line: 'back: ten', confirmed: true }),
+    )
   })
   it('says when somebody was faster, and lets mine be read against theirs', async () => {
     open(
@@ -72,7 +102,9 @@ describe('the line', () => {
     )
     const field = await screen.findByLabelText('The plan on one line')
     await userEvent.type(field, '; belly: 10')
-    await waitFor(() => expect(screen.getByRole('button', { name: 'Keep this plan' })).toHaveProperty('disabled', false))
+    await waitFor(() =>
+      expect(screen.getByRole('button', { name: 'Keep this plan' })).toHaveProperty('disabled', false),
+    )
     await userEvent.click(screen.getByRole('button', { name: 'Keep this plan' }))
     await userEvent.click(await screen.findByRole('button', { name: /Mine stands/ }))
     await waitFor(() => expect(screen.queryByText(/Somebody changed/)).toBeNull())

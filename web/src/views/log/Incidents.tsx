@@ -9,7 +9,12 @@ import { INCIDENTS } from '../table/reasons'
 
 export function Incidents() {
   const incidents = useQuery(queries.incidents())
-  if (!incidents.data) return incidents.error ? <Resting error={incidents.error} retry={() => void incidents.refetch()} /> : <Waiting />
+  if (!incidents.data)
+    return incidents.error ? (
+      <Resting error={incidents.error} retry={() => void incidents.refetch()} />
+    ) : (
+      <Waiting />
+    )
   const { incidents: list, rates } = incidents.data
   if (list.length === 0) return <p className="panel p-6 text-ink-2">Nothing went wrong in the last year.</p>
   return (
@@ -51,7 +56,8 @@ export function Incidents() {
               {i.dog}
             </Link>
             <p className="text-sm text-ink-2">
-              {day(i.at)} · {i.who} · {i.action || 'nothing noted'} · {i.told ? 'owner told' : <b className="text-haw">owner not told</b>}
+              {day(i.at)} · {i.who} · {i.action || 'nothing noted'} ·{' '}
+              {i.told ? 'owner told' : <b className="text-haw">owner not told</b>}
               {i.follow_up && ` · then: ${i.follow_up}`}
             </p>
           </li>

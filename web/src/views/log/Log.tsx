@@ -21,14 +21,23 @@ export function Log() {
   const toast = useToast()
   const pages = useInfiniteQuery({
     queryKey: ['log', dog],
-    queryFn: ({ pageParam }) => take(api.GET('/api/log', { params: { query: { ...(dog ? { dog } : {}), ...(pageParam ? { cursor: pageParam } : {}) } } })),
+    queryFn: ({ pageParam }) =>
+      take(
+        api.GET('/api/log', {
+          params: { query: { ...(dog ? { dog } : {}), ...(pageParam ? { cursor: pageParam } : {}) } },
+        }),
+      ),
     initialPageParam: '',
     getNextPageParam: (page) => page.next,
     refetchInterval: 5000,
   })
   const undo = async (id: string, summary: string) => {
     try {
-      await take(api.POST('/api/log/{id}/undo', { params: { path: { id }, header: { 'Idempotency-Key': writeKey() } } }))
+      await take(
+        api.POST('/api/log/{id}/undo', {
+          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      )
       toast({ text: `Taken back: ${summary}` })
     } catch (e) {
       toast({ text: e instanceof ApiError ? e.message : 'That did not work.', bad: true })
@@ -62,8 +71,12 @@ export function Log() {
       )}
       {wrong && <Incidents />}
       {!wrong && pages.isPending && <Waiting />}
-      {!wrong && pages.isError && entries.length === 0 && <Resting error={pages.error} retry={() => void pages.refetch()} />}
-      {!wrong && pages.isSuccess && entries.length === 0 && <p className="panel p-6 text-ink-2">Nothing has been changed yet.</p>}
+      {!wrong && pages.isError && entries.length === 0 && (
+        <Resting error={pages.error} retry={() => void pages.refetch()} />
+      )}
+      {!wrong && pages.isSuccess && entries.length === 0 && (
+        <p className="panel p-6 text-ink-2">Nothing has been changed yet.</p>
+      )}
       {!wrong &&
         [...days].map(([date, list]) => (
           <section key={date} className="mb-5">

@@ -17,7 +17,8 @@ const STATES: Record<string, string> = {
 export function Outbox() {
   const pages = useInfiniteQuery({
     queryKey: ['outbox'],
-    queryFn: ({ pageParam }) => take(api.GET('/api/outbox', { params: { query: pageParam ? { cursor: pageParam } : {} } })),
+    queryFn: ({ pageParam }) =>
+      take(api.GET('/api/outbox', { params: { query: pageParam ? { cursor: pageParam } : {} } })),
     initialPageParam: '',
     getNextPageParam: (page) => page.next,
     refetchInterval: 5000,
@@ -26,11 +27,17 @@ export function Outbox() {
   return (
     <div className="mx-auto w-full max-w-4xl space-y-4 p-4 sm:p-6">
       <h1 className="text-3xl">Outbox</h1>
-      <p className="text-ink-2">The sender that ships is a stand-in: it keeps what would have gone out and sends nothing.</p>
+      <p className="text-ink-2">
+        The sender that ships is a stand-in: it keeps what would have gone out and sends nothing.
+      </p>
       {pages.isPending && <Waiting />}
-      {pages.isError && messages.length === 0 && <Resting error={pages.error} retry={() => void pages.refetch()} />}
+      {pages.isError && messages.length === 0 && (
+        <Resting error={pages.error} retry={() => void pages.refetch()} />
+      )}
       {pages.isSuccess && messages.length === 0 && (
-        <p className="panel p-6 text-ink-2">Nothing has gone out yet. A ready message appears here when a visit is closed.</p>
+        <p className="panel p-6 text-ink-2">
+          Nothing has gone out yet. A ready message appears here when a visit is closed.
+        </p>
       )}
       <ul className="panel divide-y divide-line empty:hidden">
         {messages.map((m) => (
@@ -41,7 +48,13 @@ export function Outbox() {
                 {m.dog}
               </Link>{' '}
               · to {m.client} {m.to} · by {m.who}, {ago(m.at)} ·{' '}
-              <b className={m.state === 'sent' ? 'text-moss' : m.state === 'failed' ? 'text-haw' : 'text-bracken'}>{STATES[m.state] ?? m.state}</b>
+              <b
+                className={
+                  m.state === 'sent' ? 'text-moss' : m.state === 'failed' ? 'text-haw' : 'text-bracken'
+                }
+              >
+                {STATES[m.state] ?? m.state}
+              </b>
               {m.receipt && `: ${m.receipt}`}
             </p>
           </li>

@@ -1,4 +1,5 @@
-// The outbox and the incidents of a year, on pretended answers: empty, full, a further page, a salon that does not answer.
+// The outbox and the incidents of a year, on pretended answers: empty, full, a further page, a salon that
+// does not answer.
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
@@ -46,7 +47,10 @@ describe('the outbox', () => {
   })
   it('offers another try when the salon does not answer', async () => {
     let there = false
-    server({ 'GET /api/outbox': () => (there ? json({ messages: [message('1')], next: null }) : problem(503, 'The server is not answering.')) })
+    server({
+      'GET /api/outbox': () =>
+        there ? json({ messages: [message('1')], next: null }) : problem(503, 'The server is not answering.'),
+    })
     page(signedIn(<Outbox />))
     const again = await screen.findByRole('button', { name: 'Try again' })
     there = true

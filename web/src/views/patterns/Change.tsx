@@ -29,7 +29,13 @@ export function Change({
   const [left, setLeft] = useState<Set<string>>(new Set())
   const preview = useQuery({
     queryKey: ['spread', p.id, p.version, v.line],
-    queryFn: () => take(api.POST('/api/patterns/{id}/spread/answer', { params: { path: { id: p.id } }, body: { line: v.line } as never })),
+    queryFn: () =>
+      take(
+        api.POST('/api/patterns/{id}/spread/answer', {
+          params: { path: { id: p.id } },
+          body: { line: v.line } as never,
+        }),
+      ),
     placeholderData: keepPreviousData,
     retry: false,
   })
@@ -47,18 +53,32 @@ export function Change({
     mutationFn: () =>
       take(
         api.PUT('/api/patterns/{id}', {
-          params: { path: { id: p.id }, header: { 'If-Match': `"${p.version}"`, 'Idempotency-Key': writeKey() } },
+          params: {
+            path: { id: p.id },
+            header: { 'If-Match': `"${p.version}"`, 'Idempotency-Key': writeKey() },
+          },
           body: { ...v, spread: [...going, ...same].map((d) => d.dog) } as never,
         }),
       ),
     onSuccess: (next) => {
       cache.setQueryData(queries.pattern(p.id).queryKey, next)
-      for (const key of ['patterns', 'card', 'follows', 'fit', 'line']) void cache.invalidateQueries({ queryKey: [key] })
-      toast({ text: going.length === 0 ? 'The pattern is kept' : `Kept, and ${going.length === 1 ? 'one card follows' : `${going.length} cards follow`}` })
+      for (const key of ['patterns', 'card', 'follows', 'fit', 'line'])
+        void cache.invalidateQueries({ queryKey: [key] })
+      toast({
+        text:
+          going.length === 0
+            ? 'The pattern is kept'
+            : `Kept, and ${going.length === 1 ? 'one card follows' : `${going.length} cards follow`}`,
+      })
     },
   })
   const drop = useMutation({
-    mutationFn: () => take(api.DELETE('/api/patterns/{id}', { params: { path: { id: p.id }, header: { 'Idempotency-Key': writeKey() } } })),
+    mutationFn: () =>
+      take(
+        api.DELETE('/api/patterns/{id}', {
+          params: { path: { id: p.id }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      ),
     onSuccess: () => {
       void cache.invalidateQueries({ queryKey: ['patterns'] })
       onGone()
@@ -68,7 +88,10 @@ export function Change({
           label: 'Take back',
           run: () =>
             void take(
-              api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': writeKey() } }, body: { name: p.name, note: p.note, line: p.line } as never }),
+              api.POST('/api/patterns', {
+                params: { header: { 'Idempotency-Key': writeKey() } },
+                body: { name: p.name, note: p.note, line: p.line } as never,
+              }),
             ).then(() => cache.invalidateQueries({ queryKey: ['patterns'] })),
         },
       })
@@ -103,13 +126,31 @@ export function Change({
       </div>
       {!readOnly && (
         <>
-          <TextField label="Name" value={v.name} maxLength={60} onChange={(e) => setV({ ...v, name: e.target.value })} error={errors.name} />
-          <TextField label="Note" value={v.note} maxLength={300} onChange={(e) => setV({ ...v, note: e.target.value })} error={errors.note} />
+          <TextField
+            label="Name"
+            value={v.name}
+            maxLength={60}
+            onChange={(e) => setV({ ...v, name: e.target.value })}
+            error={errors.name}
+          />
+          <TextField
+            label="Note"
+            value={v.note}
+            maxLength={300}
+            onChange={(e) => setV({ ...v, note: e.target.value })}
+            error={errors.note}
+          />
         </>
       )}
       {preview.data && !fault && (
         <section aria-label="What it does to the cards" className="space-y-2">
-          <h3 className="text-lg">{touched.length === 0 ? 'No card changes' : touched.length === 1 ? 'One card changes' : `${touched.length} cards change`}</h3>
+          <h3 className="text-lg">
+            {touched.length === 0
+              ? 'No card changes'
+              : touched.length === 1
+                ? 'One card changes'
+                : `${touched.length} cards change`}
+          </h3>
           <ul className="divide-y divide-line">
             {[...touched, ...same.filter((d) => d.stays.length > 0)].map((d) => (
               <li key={d.dog} className="py-2">
@@ -159,19 +200,29 @@ export function Change({
       {(save.error ?? drop.error) && Object.keys(errors).length === 0 && (
         <p role="alert" className="font-bold text-haw">
           {(save.error ?? drop.error)?.message}{' '}
-          {stale && <Button onClick={() => void cache.invalidateQueries({ queryKey: ['pattern', p.id] })}>See theirs</Button>}
+          {stale && (
+            <Button onClick={() => void cache.invalidateQueries({ queryKey: ['pattern', p.id] })}>
+              See theirs
+            </Button>
+          )}
         </p>
       )}
       {!readOnly && (
         <div className="flex flex-wrap gap-2">
-          <Button kind="main" disabled={!dirty || !!fault || save.isPending || preview.isFetching} onClick={() => save.mutate()}>
+          <Button
+            kind="main"
+            disabled={!dirty || !!fault || save.isPending || preview.isFetching}
+            onClick={() => save.mutate()}
+          >
             {save.isPending
               ? 'Keeping …'
               : going.length === 0
                 ? 'Keep the pattern'
                 : `Keep it, ${going.length === 1 ? 'one card follows' : `${going.length} cards follow`}`}
           </Button>
-          {dirty && <Button onClick={() => setV({ name: p.name, note: p.note, line: p.line })}>As it was</Button>}
+          {dirty && (
+            <Button onClick={() => setV({ name: p.name, note: p.note, line: p.line })}>As it was</Button>
+          )}
           {pattern.dogs.length === 0 && (
             <Button kind="quiet" disabled={drop.isPending} onClick={() => drop.mutate()}>
               Drop it

@@ -1,4 +1,5 @@
-// A pattern laid on a dog: what fits, what this kit makes otherwise, what is the dog's own, what its coat forbids; taken over zone by zone.
+// A pattern laid on a dog: what fits, what this kit makes otherwise, what is the dog's own, what its coat
+// forbids; taken over zone by zone.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
@@ -43,7 +44,11 @@ export function Lay(props: Props) {
           Another dog
         </Button>
       </div>
-      <OnDog key={`${dogId}-${props.pattern.pattern.id}-${props.pattern.pattern.version}`} {...props} dogId={dogId} />
+      <OnDog
+        key={`${dogId}-${props.pattern.pattern.id}-${props.pattern.pattern.version}`}
+        {...props}
+        dogId={dogId}
+      />
     </div>
   )
 }
@@ -53,11 +58,21 @@ function FindDog({ onDog }: { onDog: (dog: string) => void }) {
   const book = useQuery(queries.book(q.trim()))
   return (
     <div className="space-y-2 p-4">
-      <TextField label="Which dog" type="search" value={q} onChange={(e) => setQ(e.target.value)} hint="a few letters of its name, its owner or their number" />
+      <TextField
+        label="Which dog"
+        type="search"
+        value={q}
+        onChange={(e) => setQ(e.target.value)}
+        hint="a few letters of its name, its owner or their number"
+      />
       <ul>
         {(book.data?.dogs ?? []).slice(0, 8).map((d) => (
           <li key={d.id}>
-            <button type="button" className="block min-h-12 w-full rounded-md px-2 text-left hover:bg-well" onClick={() => onDog(d.id)}>
+            <button
+              type="button"
+              className="block min-h-12 w-full rounded-md px-2 text-left hover:bg-well"
+              onClick={() => onDog(d.id)}
+            >
               <b>{d.name}</b> <span className="text-ink-2">{d.breed}</span>
             </button>
           </li>
@@ -75,7 +90,13 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
   const id = pattern.pattern.id
   const fit = useQuery({
     queryKey: ['fit', dogId, id, pattern.pattern.version],
-    queryFn: () => take(api.POST('/api/dogs/{id}/pattern/answer', { params: { path: { id: dogId } }, body: { pattern: id } as never })),
+    queryFn: () =>
+      take(
+        api.POST('/api/dogs/{id}/pattern/answer', {
+          params: { path: { id: dogId } },
+          body: { pattern: id } as never,
+        }),
+      ),
     retry: false,
     staleTime: 0,
   })
@@ -85,24 +106,39 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
   const zones = answer?.zones
   const takes = (z: ZoneFit) => changed[z.zone] ?? z.taken
   useEffect(() => {
-    if (zones) onShown(Object.fromEntries(zones.map((z) => [z.zone, (changed[z.zone] ?? z.taken) || z.verdict === 'same' ? z.finished_mm : z.was_mm])))
+    if (zones)
+      onShown(
+        Object.fromEntries(
+          zones.map((z) => [
+            z.zone,
+            (changed[z.zone] ?? z.taken) || z.verdict === 'same' ? z.finished_mm : z.was_mm,
+          ]),
+        ),
+      )
   }, [zones, changed, onShown])
   useEffect(() => () => onShown(null), [onShown])
   const save = useMutation({
     mutationFn: (wanted: string[]) =>
       take(
         api.PUT('/api/dogs/{id}/pattern', {
-          params: { path: { id: dogId }, header: { 'If-Match': `"${fit.data?.revision ?? 0}"`, 'Idempotency-Key': writeKey() } },
+          params: {
+            path: { id: dogId },
+            header: { 'If-Match': `"${fit.data?.revision ?? 0}"`, 'Idempotency-Key': writeKey() },
+          },
           body: { pattern: id, zones: wanted, agreed } as never,
         }),
       ),
     onSuccess: () => {
-      for (const key of ['card', 'fit', 'pattern', 'patterns', 'follows', 'line']) void cache.invalidateQueries({ queryKey: [key] })
+      for (const key of ['card', 'fit', 'pattern', 'patterns', 'follows', 'line'])
+        void cache.invalidateQueries({ queryKey: [key] })
       setChanged({})
-      toast({ text: `${dogName ?? 'The card'} follows ${pattern.pattern.name}. Each zone can be taken back in the Log.` })
+      toast({
+        text: `${dogName ?? 'The card'} follows ${pattern.pattern.name}. Each zone can be taken back in the Log.`,
+      })
     },
   })
-  if (!answer || !zones) return <p className="text-ink-2">{fit.error ? fit.error.message : 'Laying it on …'}</p>
+  if (!answer || !zones)
+    return <p className="text-ink-2">{fit.error ? fit.error.message : 'Laying it on …'}</p>
   const wanted = zones.filter((z) => z.verdict !== 'same' && takes(z))
   const consent = wanted.filter((z) => z.verdict === 'must_not' || z.verdict === 'agree_first')
   const stale = save.error instanceof ApiError && save.error.status === 412
@@ -146,7 +182,11 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
                           }}
                         />
                       )}
-                      <button type="button" className="min-h-11 min-w-0 flex-1 text-left" onClick={() => onZone(z.zone.replace('_right', '_left'))}>
+                      <button
+                        type="button"
+                        className="min-h-11 min-w-0 flex-1 text-left"
+                        onClick={() => onZone(z.zone.replace('_right', '_left'))}
+                      >
                         <b>{z.label}</b> {z.words}
                         {z.was_mm !== null && z.finished_mm !== null && z.was_mm !== z.finished_mm && (
                           <span className="text-ink-2">
@@ -167,14 +207,19 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
         <div className="sticky bottom-0 space-y-2 border-t border-line bg-sheet py-3">
           {consent.length > 0 && (
             <CheckField
-              label={`The owner has heard the weeks and agreed, for ${consent.length === 1 ? consent[0].label : `${consent.length} zones`}`}
+              label={
+                'The owner has heard the weeks and agreed, for ' +
+                (consent.length === 1 ? consent[0].label : `${consent.length} zones`)
+              }
               checked={agreed}
               onChange={(e) => setAgreed(e.target.checked)}
             />
           )}
           {save.error && (
             <p role="alert" className="font-bold text-haw">
-              {save.error instanceof ApiError ? (Object.values(save.error.fields)[0] ?? save.error.message) : save.error.message}{' '}
+              {save.error instanceof ApiError
+                ? (Object.values(save.error.fields)[0] ?? save.error.message)
+                : save.error.message}{' '}
               {stale && (
                 <Button
                   onClick={() => {
@@ -187,7 +232,11 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
               )}
             </p>
           )}
-          <Button kind="main" disabled={save.isPending || (consent.length > 0 && !agreed)} onClick={() => save.mutate(wanted.map((z) => z.zone))}>
+          <Button
+            kind="main"
+            disabled={save.isPending || (consent.length > 0 && !agreed)}
+            onClick={() => save.mutate(wanted.map((z) => z.zone))}
+          >
             {save.isPending
               ? 'Taking over …'
               : wanted.length === 0
@@ -208,5 +257,7 @@ function byWhy(zones: ZoneFit[]): [string, ZoneFit[]][] {
 
 /** What may hurt, each said once. */
 function dangers(zones: ZoneFit[]): string[] {
-  return [...new Set(zones.flatMap((z) => z.warnings.filter((w) => w.level === 'danger').map((w) => w.message)))]
+  return [
+    ...new Set(zones.flatMap((z) => z.warnings.filter((w) => w.level === 'danger').map((w) => w.message))),
+  ]
 }

@@ -21,8 +21,18 @@ import { Lay } from './Lay'
 
 export type PatternData = Schemas['PatternView']
 /** A dog of no particular build, to draw a pattern on that nobody wears yet. */
-const ANY_DOG = { build: 'square', muzzle: 'medium', ear_type: 'drop', ear_set: 'level', tail_type: 'plume', tail_carriage: 'up', coat: 'curly' }
-const TAB = 'min-h-12 flex-1 border-b-4 border-transparent px-1 font-bold text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
+const ANY_DOG = {
+  build: 'square',
+  muzzle: 'medium',
+  ear_type: 'drop',
+  ear_set: 'level',
+  tail_type: 'plume',
+  tail_carriage: 'up',
+  coat: 'curly',
+}
+const TAB =
+  'min-h-12 flex-1 border-b-4 border-transparent px-1 font-bold text-ink-2 ' +
+  'data-[state=active]:border-thistle data-[state=active]:text-thistle'
 
 export function Patterns() {
   const { may } = useSession()
@@ -60,7 +70,11 @@ export function Patterns() {
       </header>
       <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row">
         <nav aria-label="Patterns" className="panel min-h-0 shrink-0 overflow-y-auto p-2 lg:w-60">
-          {list.data.patterns.length === 0 && <p className="p-3 text-ink-2">No pattern yet. Save a dog’s plan from its card, or write one here.</p>}
+          {list.data.patterns.length === 0 && (
+            <p className="p-3 text-ink-2">
+              No pattern yet. Save a dog’s plan from its card, or write one here.
+            </p>
+          )}
           <ul className="space-y-1">
             {list.data.patterns.map((p) => (
               <li key={p.id}>
@@ -68,11 +82,16 @@ export function Patterns() {
                   type="button"
                   aria-pressed={p.id === chosen}
                   onClick={() => set({ pattern: p.id })}
-                  className={`block min-h-14 w-full rounded-md border p-2 text-left ${p.id === chosen ? 'border-thistle bg-thistle-soft' : 'border-transparent hover:bg-well'}`}
+                  className={`block min-h-14 w-full rounded-md border p-2 text-left
+                    ${p.id === chosen ? 'border-thistle bg-thistle-soft' : 'border-transparent hover:bg-well'}`}
                 >
                   <b className="block leading-tight">{p.name}</b>
                   <span className="block text-sm text-ink-2">
-                    {p.followers === 0 ? 'nobody follows it' : p.followers === 1 ? 'one card follows' : `${p.followers} cards follow`}
+                    {p.followers === 0
+                      ? 'nobody follows it'
+                      : p.followers === 1
+                        ? 'one card follows'
+                        : `${p.followers} cards follow`}
                   </span>
                   {p.behind > 0 && (
                     <span className="block text-sm font-bold text-bracken">
@@ -85,10 +104,18 @@ export function Patterns() {
           </ul>
         </nav>
         {chosen ? (
-          <One key={chosen} id={chosen} words={words.data} dogId={dogId} onDog={(d) => set({ dog: d })} onGone={() => set({ pattern: null })} />
+          <One
+            key={chosen}
+            id={chosen}
+            words={words.data}
+            dogId={dogId}
+            onDog={(d) => set({ dog: d })}
+            onGone={() => set({ pattern: null })}
+          />
         ) : (
           <p className="panel flex-1 p-6 text-ink-2">
-            A pattern is a plan the house gives many dogs: same lengths, same shapes, each dog with its own exceptions.
+            A pattern is a plan the house gives many dogs: same lengths, same shapes, each dog with its own
+            exceptions.
           </p>
         )}
       </div>
@@ -111,14 +138,23 @@ function One({
   onGone: () => void
 }) {
   const pattern = useQuery(queries.pattern(id))
-  const card = useQuery({ ...queries.card(dogId ?? '', null, null), enabled: dogId !== null, refetchInterval: false })
+  const card = useQuery({
+    ...queries.card(dogId ?? '', null, null),
+    enabled: dogId !== null,
+    refetchInterval: false,
+  })
   const [drawn, setDrawn] = useState<Record<string, number | null> | null>(null)
   const [zone, setZone] = useState<string | null>(null)
   const dog = dogId === null ? undefined : card.data?.dog
   const look = useLook(dog ?? ANY_DOG)
-  const lengths = useMemo(() => drawn ?? Object.fromEntries((pattern.data?.zones ?? []).map((z) => [z.zone, z.finished_mm])), [drawn, pattern.data])
+  const lengths = useMemo(
+    () => drawn ?? Object.fromEntries((pattern.data?.zones ?? []).map((z) => [z.zone, z.finished_mm])),
+    [drawn, pattern.data],
+  )
   const zones = useMemo(() => {
-    const natural = Object.fromEntries((dog ? (card.data?.zones ?? []) : []).map((z) => [z.zone, z.finished_mm ?? z.natural_mm]))
+    const natural = Object.fromEntries(
+      (dog ? (card.data?.zones ?? []) : []).map((z) => [z.zone, z.finished_mm ?? z.natural_mm]),
+    )
     const out: Record<string, DrawnZone> = {}
     for (const w of words.zones) {
       if (w.id.endsWith('_right')) continue
@@ -134,11 +170,19 @@ function One({
     }
     return out
   }, [lengths, words.zones, card.data, dog])
-  if (!pattern.data) return pattern.error ? <Resting error={pattern.error} retry={() => void pattern.refetch()} /> : <Waiting />
+  if (!pattern.data)
+    return pattern.error ? (
+      <Resting error={pattern.error} retry={() => void pattern.refetch()} />
+    ) : (
+      <Waiting />
+    )
   const data = pattern.data
   return (
     <>
-      <section aria-label="The pattern drawn" className="panel flex min-h-72 min-w-0 flex-1 flex-col overflow-hidden">
+      <section
+        aria-label="The pattern drawn"
+        className="panel flex min-h-72 min-w-0 flex-1 flex-col overflow-hidden"
+      >
         <div className="px-4 pt-3">
           <h2 className="text-xl leading-tight">
             {data.pattern.name}
@@ -155,13 +199,21 @@ function One({
         </div>
         <div className="relative min-h-48 flex-1">
           <div className="absolute inset-2">
-            <DogDrawing look={look} zones={zones} side="left" selected={zone} onSelect={setZone} name={dog?.name ?? 'A dog in this pattern'} />
+            <DogDrawing
+              look={look}
+              zones={zones}
+              side="left"
+              selected={zone}
+              onSelect={setZone}
+              name={dog?.name ?? 'A dog in this pattern'}
+            />
           </div>
         </div>
         <p className="min-h-8 px-4 pb-2 text-sm" role="status">
           {zone && zones[zone] ? (
             <>
-              <b>{zones[zone].label}</b> {data.zones.find((z) => z.zone === zone)?.words ?? 'not in this pattern'}
+              <b>{zones[zone].label}</b>{' '}
+              {data.zones.find((z) => z.zone === zone)?.words ?? 'not in this pattern'}
             </>
           ) : (
             <span className="text-ink-2">dots: not in this pattern</span>
@@ -169,7 +221,11 @@ function One({
         </p>
       </section>
       <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[26rem] lg:shrink-0">
-        <Tabs.Root defaultValue="lay" className="flex min-h-0 flex-1 flex-col" onValueChange={() => setDrawn(null)}>
+        <Tabs.Root
+          defaultValue="lay"
+          className="flex min-h-0 flex-1 flex-col"
+          onValueChange={() => setDrawn(null)}
+        >
           <Tabs.List aria-label={data.pattern.name} className="flex border-b border-line px-2">
             <Tabs.Trigger value="lay" className={TAB}>
               Lay it on a dog
@@ -183,7 +239,14 @@ function One({
           </Tabs.List>
           <div className="min-h-0 flex-1 overflow-y-auto">
             <Tabs.Content value="lay" tabIndex={-1}>
-              <Lay pattern={data} dogId={dogId} dogName={dog?.name ?? null} onDog={onDog} onShown={setDrawn} onZone={setZone} />
+              <Lay
+                pattern={data}
+                dogId={dogId}
+                dogName={dog?.name ?? null}
+                onDog={onDog}
+                onShown={setDrawn}
+                onZone={setZone}
+              />
             </Tabs.Content>
             <Tabs.Content value="change" tabIndex={-1}>
               <Change key={data.pattern.version} pattern={data} onShown={setDrawn} onGone={onGone} />
@@ -204,7 +267,12 @@ function Followers({ data, words }: { data: PatternData; words: Schemas['WordsVi
   const toast = useToast()
   const label = (id: string) => words.zones.find((z) => z.id === id)?.label ?? id
   const leave = useMutation({
-    mutationFn: (dog: string) => take(api.DELETE('/api/dogs/{id}/pattern', { params: { path: { id: dog }, header: { 'Idempotency-Key': writeKey() } } })),
+    mutationFn: (dog: string) =>
+      take(
+        api.DELETE('/api/dogs/{id}/pattern', {
+          params: { path: { id: dog }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      ),
     onSuccess: () => {
       void cache.invalidateQueries({ queryKey: ['pattern'] })
       void cache.invalidateQueries({ queryKey: ['patterns'] })
@@ -213,7 +281,8 @@ function Followers({ data, words }: { data: PatternData; words: Schemas['WordsVi
     },
     onError: (e) => toast({ text: e.message, bad: true }),
   })
-  if (data.dogs.length === 0) return <p className="p-4 text-ink-2">Nobody follows it. Lay it on a dog and take it over.</p>
+  if (data.dogs.length === 0)
+    return <p className="p-4 text-ink-2">Nobody follows it. Lay it on a dog and take it over.</p>
   return (
     <ul className="divide-y divide-line p-2">
       {data.dogs.map((d) => (
@@ -232,7 +301,13 @@ function Followers({ data, words }: { data: PatternData; words: Schemas['WordsVi
             )}
           </span>
           {may('plan') && (
-            <Button kind="quiet" className="text-sm" disabled={leave.isPending} aria-label={`Let go: ${d.name}`} onClick={() => leave.mutate(d.dog)}>
+            <Button
+              kind="quiet"
+              className="text-sm"
+              disabled={leave.isPending}
+              aria-label={`Let go: ${d.name}`}
+              onClick={() => leave.mutate(d.dog)}
+            >
               Let go
             </Button>
           )}
@@ -247,7 +322,8 @@ function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: s
   const [v, setV] = useState({ name: '', note: '', line: 'back ribs loin rump: 16/10' })
   const [key, setKey] = useState(writeKey)
   const save = useMutation({
-    mutationFn: () => take(api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': key } }, body: v as never })),
+    mutationFn: () =>
+      take(api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': key } }, body: v as never })),
     onSuccess: (made) => {
       void cache.invalidateQueries({ queryKey: ['patterns'] })
       onAdded(made.pattern.id)
@@ -263,8 +339,20 @@ function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: s
   return (
     <Modal open wide onClose={onClose} title="New pattern">
       <form onSubmit={send} noValidate className="space-y-1">
-        <TextField label="Name" value={v.name} maxLength={60} onChange={(e) => setV({ ...v, name: e.target.value })} error={errors.name} />
-        <TextField label="Note" value={v.note} maxLength={300} onChange={(e) => setV({ ...v, note: e.target.value })} error={errors.note} />
+        <TextField
+          label="Name"
+          value={v.name}
+          maxLength={60}
+          onChange={(e) => setV({ ...v, name: e.target.value })}
+          error={errors.name}
+        />
+        <TextField
+          label="Note"
+          value={v.note}
+          maxLength={300}
+          onChange={(e) => setV({ ...v, note: e.target.value })}
+          error={errors.note}
+        />
         <TextField
           label="The plan on one line"
           className="field font-mono"
@@ -274,7 +362,13 @@ function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: s
           onChange={(e) => setV({ ...v, line: e.target.value })}
           error={errors.line}
         />
-        <FormEnd error={save.error} busy={save.isPending} send="Save the pattern" sending="Saving …" onLeave={onClose} />
+        <FormEnd
+          error={save.error}
+          busy={save.isPending}
+          send="Save the pattern"
+          sending="Saving …"
+          onLeave={onClose}
+        />
       </form>
     </Modal>
   )

@@ -6,7 +6,15 @@ import { json, page, problem, server, signedIn, zone, type Asked } from '../../t
 import { HousePattern } from '../card/HousePattern'
 import { Patterns } from './Patterns'
 
-const ROW = { id: 'p1', version: 2, name: 'Weir rounds', note: 'our most asked for', line: 'back: 16/10', followers: 2, behind: 1 }
+const ROW = {
+  id: 'p1',
+  version: 2,
+  name: 'Weir rounds',
+  note: 'our most asked for',
+  line: 'back: 16/10',
+  followers: 2,
+  behind: 1,
+}
 const PATTERN = {
   pattern: ROW,
   zones: [{ zone: 'back', label: 'back', words: '16 mm guard over 10, with the lay', finished_mm: 17 }],
@@ -40,7 +48,13 @@ const FIT = {
       why: 'A long double coat is not clipped by default.',
       warnings: [{ code: 'x', level: 'danger', message: 'may come back different' }],
     }),
-    fitted({ zone: 'belly', label: 'belly', verdict: 'kept', taken: false, why: 'belly is so for this dog’s comfort or health.' }),
+    fitted({
+      zone: 'belly',
+      label: 'belly',
+      verdict: 'kept',
+      taken: false,
+      why: 'belly is so for this dog’s comfort or health.',
+    }),
   ],
 }
 const DOG = {
@@ -87,7 +101,8 @@ function open(at: string, answers: Record<string, unknown> = {}) {
 describe('a pattern on a dog', () => {
   it('is found by name, says what does not fit and why, and takes over what fits', async () => {
     const asked = open('/patterns', {
-      'PUT /api/dogs/d3/pattern': () => json({ pattern: 'p1', name: 'Weir rounds', taken: 2, behind: false, own: [], revision: 8 }),
+      'PUT /api/dogs/d3/pattern': () =>
+        json({ pattern: 'p1', name: 'Weir rounds', taken: 2, behind: false, own: [], revision: 8 }),
     })
     await userEvent.click(await screen.findByRole('button', { name: /Sedge/ }))
     const forbidden = await screen.findByRole('region', { name: 'This coat must not' })
@@ -95,15 +110,25 @@ describe('a pattern on a dog', () => {
     expect(within(forbidden).getAllByText('may come back different')).toHaveLength(1)
     expect(screen.getByRole('region', { name: 'The dog’s own: stays' }).textContent).toContain('comfort')
     await userEvent.click(screen.getByRole('button', { name: 'Take over one zone' }))
-    await waitFor(() => expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ pattern: 'p1', zones: ['pads'], agreed: false }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({
+        pattern: 'p1',
+        zones: ['pads'],
+        agreed: false,
+      }),
+    )
     expect(asked.find((a) => a.method === 'PUT')?.headers.get('If-Match')).toBe('"7"')
   })
   it('wants the owner’s word before a coat gets what it may not', async () => {
-    const asked = open('/patterns?dog=d3', { 'PUT /api/dogs/d3/pattern': () => problem(412, 'Somebody changed this plan meanwhile.') })
+    const asked = open('/patterns?dog=d3', {
+      'PUT /api/dogs/d3/pattern': () => problem(412, 'Somebody changed this plan meanwhile.'),
+    })
     await userEvent.click(await screen.findByRole('checkbox', { name: 'Take over back' }))
     const take = screen.getByRole('button', { name: 'Take over 2 zones' })
     expect(take).toHaveProperty('disabled', true)
-    await userEvent.click(screen.getByRole('checkbox', { name: /The owner has heard the weeks and agreed, for back/ }))
+    await userEvent.click(
+      screen.getByRole('checkbox', { name: /The owner has heard the weeks and agreed, for back/ }),
+    )
     await userEvent.click(take)
     expect(await screen.findByText(/Somebody changed this plan/)).toBeTruthy()
     expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ agreed: true })
@@ -117,13 +142,24 @@ describe('a pattern changed', () => {
     line: 'back: 20/10',
     zones: PATTERN.zones,
     dogs: [
-      { dog: 'd1', name: 'Tansy', changes: [{ zone: 'back', label: 'back', words: '20 mm guard over 10', was_mm: 17, finished_mm: 21 }], stays: [] },
-      { dog: 'd2', name: 'Hobnob', changes: [], stays: [{ zone: 'back', label: 'back', why: 'It was changed on this card since.' }] },
+      {
+        dog: 'd1',
+        name: 'Tansy',
+        changes: [{ zone: 'back', label: 'back', words: '20 mm guard over 10', was_mm: 17, finished_mm: 21 }],
+        stays: [],
+      },
+      {
+        dog: 'd2',
+        name: 'Hobnob',
+        changes: [],
+        stays: [{ zone: 'back', label: 'back', why: 'It was changed on this card since.' }],
+      },
     ],
   }
   it('shows what each card would get before it is kept, and leaves out who is left out', async () => {
     const asked = open('/patterns', {
-      'POST /api/patterns/p1/spread/answer': (a: Asked) => json((a.body as { line: string }).line.includes('20') ? SPREAD : { ...SPREAD, dogs: [] }),
+      'POST /api/patterns/p1/spread/answer': (a: Asked) =>
+        json((a.body as { line: string }).line.includes('20') ? SPREAD : { ...SPREAD, dogs: [] }),
       'PUT /api/patterns/p1': () => json({ ...PATTERN, pattern: { ...ROW, version: 3 } }),
     })
     await userEvent.click(await screen.findByRole('tab', { name: 'Change' }))
@@ -136,12 +172,21 @@ describe('a pattern changed', () => {
     expect(screen.getByRole('button', { name: 'Keep the pattern' })).toBeTruthy()
     await userEvent.click(screen.getByRole('checkbox', { name: 'Tansy follows' }))
     await userEvent.click(screen.getByRole('button', { name: 'Keep it, one card follows' }))
-    await waitFor(() => expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ line: 'back: 20/10', spread: ['d1', 'd2'] }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({
+        line: 'back: 20/10',
+        spread: ['d1', 'd2'],
+      }),
+    )
   })
   it('names the word that is wrong and keeps nothing', async () => {
     open('/patterns', {
       'POST /api/patterns/p1/spread/answer': () =>
-        problem(422, 'x', { errors: [{ field: 'line', message: 'at character 1: "bakc"; expected a zone, did you mean "back"?' }] }),
+        problem(422, 'x', {
+          errors: [
+            { field: 'line', message: 'at character 1: "bakc"; expected a zone, did you mean "back"?' },
+          ],
+        }),
     })
     await userEvent.click(await screen.findByRole('tab', { name: 'Change' }))
     await userEvent.type(await screen.findByLabelText('The pattern on one line'), ' x')
@@ -173,7 +218,14 @@ describe('a pattern changed', () => {
 describe('the pattern of a card', () => {
   it('says which it follows, and saves its plan as one', async () => {
     const asked = server({
-      'GET /api/dogs/d3/pattern': { pattern: 'p1', name: 'Weir rounds', taken: 1, behind: true, own: ['skull'], revision: 4 },
+      'GET /api/dogs/d3/pattern': {
+        pattern: 'p1',
+        name: 'Weir rounds',
+        taken: 1,
+        behind: true,
+        own: ['skull'],
+        revision: 4,
+      },
       'POST /api/patterns': () => json(PATTERN, 201),
     })
     page(signedIn(<HousePattern dogId="d3" label={(z) => `the ${z}`} />))
@@ -182,6 +234,8 @@ describe('the pattern of a card', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save this plan as a pattern' }))
     await userEvent.type(screen.getByLabelText('Name of the pattern'), 'Sedge tidy')
     await userEvent.click(screen.getByRole('button', { name: 'Save it' }))
-    await waitFor(() => expect(asked.find((a) => a.method === 'POST')?.body).toEqual({ name: 'Sedge tidy', dog: 'd3' }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'POST')?.body).toEqual({ name: 'Sedge tidy', dog: 'd3' }),
+    )
   })
 })

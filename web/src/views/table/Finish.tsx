@@ -25,19 +25,34 @@ export function Finish() {
   const at = useGroom(id)
   const words = useQuery(queries.words())
   const finish = useQuery({ ...queries.finish(id, at.groom?.seq ?? 0), enabled: at.groom !== null })
-  const arrival = useQuery({ ...queries.arrival(at.groom?.arrival ?? ''), enabled: at.groom !== null, refetchInterval: false })
+  const arrival = useQuery({
+    ...queries.arrival(at.groom?.arrival ?? ''),
+    enabled: at.groom !== null,
+    refetchInterval: false,
+  })
   if (!at.groom || !words.data || !finish.data) {
     const failed = at.error ?? words.error ?? finish.error
-    return failed ? <Resting error={failed} retry={() => (void at.refetch(), void finish.refetch())} /> : <Waiting what="Adding it up" />
+    return failed ? (
+      <Resting error={failed} retry={() => (void at.refetch(), void finish.refetch())} />
+    ) : (
+      <Waiting what="Adding it up" />
+    )
   }
   const labels = Object.fromEntries(words.data.zones.map((z) => [z.id, z.label]))
   return (
     <div className="mx-auto w-full max-w-6xl space-y-4 p-4 sm:p-6">
       <div className="flex flex-wrap items-baseline gap-3">
         <h1 className="flex-1 text-3xl">
-          {at.groom.dog.name} <span className="text-xl font-bold text-ink-2">{at.groom.state === 'closed' ? 'is finished' : 'is nearly finished'}</span>
+          {at.groom.dog.name}{' '}
+          <span className="text-xl font-bold text-ink-2">
+            {at.groom.state === 'closed' ? 'is finished' : 'is nearly finished'}
+          </span>
         </h1>
-        <Link to={`/grooms/${id}`} className="inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well">
+        <Link
+          to={`/grooms/${id}`}
+          className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
+            hover:bg-well`}
+        >
           Back to the table
         </Link>
       </div>
@@ -57,7 +72,12 @@ export function Finish() {
         </section>
         {arrival.data && (
           <section className="panel" aria-label="Photos of this visit">
-            <Photos arrival={arrival.data} labels={labels} zone={null} canWork={at.groom.state !== 'closed'} />
+            <Photos
+              arrival={arrival.data}
+              labels={labels}
+              zone={null}
+              canWork={at.groom.state !== 'closed'}
+            />
           </section>
         )}
       </div>
@@ -119,7 +139,12 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
           <ul className="mt-1 divide-y divide-line">
             {finish.look.map((l) => (
               <li key={l.look} className="py-1">
-                <CheckField label={l.words} checked={l.ok} disabled={!canWork} onChange={(e) => tap({ kind: 'look', look: l.look, ok: e.target.checked })} />
+                <CheckField
+                  label={l.words}
+                  checked={l.ok}
+                  disabled={!canWork}
+                  onChange={(e) => tap({ kind: 'look', look: l.look, ok: e.target.checked })}
+                />
                 {l.open.length > 0 && (
                   <p className="pl-9 text-sm font-bold text-bracken">
                     {l.look === 'sides' ? 'left otherwise than right' : 'not done'}:{' '}
@@ -138,7 +163,9 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
           <section className="panel space-y-3 p-4" aria-label="Minutes and price">
             <h2 className="text-xl">
               {Math.round(finish.minutes)} minutes
-              {finish.estimate_minutes !== null && <span className="text-ink-2">, about {Math.round(finish.estimate_minutes)} estimated</span>}
+              {finish.estimate_minutes !== null && (
+                <span className="text-ink-2">, about {Math.round(finish.estimate_minutes)} estimated</span>
+              )}
             </h2>
             <table className="w-full text-sm">
               <thead className="sr-only">
@@ -154,8 +181,18 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
                     <td className="w-32 py-0.5 pr-2">{p.label}</td>
                     <td aria-hidden>
                       <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-4 w-full">
-                        <rect y="0" height="4" width={(100 * (p.spent ?? 0)) / most} style={{ fill: 'var(--thistle)' }} />
-                        <rect y="4.6" height="2.6" width={(100 * (p.estimate ?? 0)) / most} style={{ fill: 'var(--ground)' }} />
+                        <rect
+                          y="0"
+                          height="4"
+                          width={(100 * (p.spent ?? 0)) / most}
+                          style={{ fill: 'var(--thistle)' }}
+                        />
+                        <rect
+                          y="4.6"
+                          height="2.6"
+                          width={(100 * (p.estimate ?? 0)) / most}
+                          style={{ fill: 'var(--ground)' }}
+                        />
                       </svg>
                     </td>
                     <td className="w-28 pl-2 text-right">
@@ -168,7 +205,11 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
             {finish.price_minor !== null && (
               <p>
                 <b className="text-xl">{money(finish.price_minor, session.currency)}</b>{' '}
-                <span className="text-sm text-ink-2">{finish.price_terms.map((t) => `${t.label}: ${money(t.minor, session.currency)}`).join(' + ')}</span>
+                <span className="text-sm text-ink-2">
+                  {finish.price_terms
+                    .map((t) => `${t.label}: ${money(t.minor, session.currency)}`)
+                    .join(' + ')}
+                </span>
               </p>
             )}
             {finish.untold.length > 0 && (
@@ -180,7 +221,10 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
                       {INCIDENTS[i.what]?.label ?? i.what}
                       {i.zone && `, ${labels[i.zone]}`}
                     </span>
-                    <Button className="min-h-12 text-ink" onClick={() => tap({ kind: 'told', incident: i.id })}>
+                    <Button
+                      className="min-h-12 text-ink"
+                      onClick={() => tap({ kind: 'told', incident: i.id })}
+                    >
                       Owner is told
                     </Button>
                   </p>
@@ -198,12 +242,17 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
                   aria-pressed={!!booked[n.kind]}
                   disabled={!canWork}
                   onClick={() => setBooked({ ...booked, [n.kind]: !booked[n.kind] })}
-                  className={`flex min-h-14 items-center gap-3 rounded-md border px-3 text-left ${booked[n.kind] ? 'border-moss bg-moss-soft' : 'border-line bg-sheet hover:bg-well'}`}
+                  className={`flex min-h-14 items-center gap-3 rounded-md border px-3 text-left
+                    ${booked[n.kind] ? 'border-moss bg-moss-soft' : 'border-line bg-sheet hover:bg-well'}`}
                 >
-                  <Check aria-hidden className={`size-6 shrink-0 ${booked[n.kind] ? 'text-moss' : 'text-line'}`} />
+                  <Check
+                    aria-hidden
+                    className={`size-6 shrink-0 ${booked[n.kind] ? 'text-moss' : 'text-line'}`}
+                  />
                   <span>
                     <b className="capitalize">{n.kind}</b>, {day(n.on)}
-                    {!may('book') && ', as a wish for the desk'} <span className="block text-sm text-ink-2">{n.why}</span>
+                    {!may('book') && ', as a wish for the desk'}{' '}
+                    <span className="block text-sm text-ink-2">{n.why}</span>
                   </span>
                 </button>
               ))}
@@ -217,7 +266,14 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
               disabled={!finish.phone || !canWork}
               onChange={(e) => setTell(e.target.checked)}
             />
-            {tell && <TextField label="Message" value={message} maxLength={600} onChange={(e) => setMessage(e.target.value)} />}
+            {tell && (
+              <TextField
+                label="Message"
+                value={message}
+                maxLength={600}
+                onChange={(e) => setMessage(e.target.value)}
+              />
+            )}
             <details>
               <summary className="min-h-11 py-2 font-bold">Home-care sheet, made when it is closed</summary>
               <div className="space-y-2 text-sm">
@@ -249,9 +305,19 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
             ]}
           />
           <div className="min-w-64 flex-1">
-            <TextField label="Note for the next person" value={note} maxLength={1000} onChange={(e) => setNote(e.target.value)} />
+            <TextField
+              label="Note for the next person"
+              value={note}
+              maxLength={1000}
+              onChange={(e) => setNote(e.target.value)}
+            />
           </div>
-          <Button kind="main" className="mb-5 min-h-14 px-8 text-lg" disabled={close.isPending || unsent} onClick={() => close.mutate()}>
+          <Button
+            kind="main"
+            className="mb-5 min-h-14 px-8 text-lg"
+            disabled={close.isPending || unsent}
+            onClick={() => close.mutate()}
+          >
             {close.isPending ? 'Closing …' : 'Close the visit'}
           </Button>
           {close.error && (
@@ -268,7 +334,8 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
 function Closed({ groom }: { groom: Shown }) {
   const { may } = useSession()
   const cache = useQueryClient()
-  const link = 'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-4 font-bold hover:bg-well'
+  const link =
+    'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-4 font-bold hover:bg-well'
   return (
     <section className="panel space-y-3 p-4" aria-label="Closed">
       <p className="text-lg">
@@ -289,7 +356,13 @@ function Closed({ groom }: { groom: Shown }) {
             {may('visit') && (
               <TakeLinkBack
                 large
-                close={() => take(api.DELETE('/api/grooms/{id}/care-link', { params: { path: { id: groom.id }, header: { 'Idempotency-Key': writeKey() } } }))}
+                close={() =>
+                  take(
+                    api.DELETE('/api/grooms/{id}/care-link', {
+                      params: { path: { id: groom.id }, header: { 'Idempotency-Key': writeKey() } },
+                    }),
+                  )
+                }
                 after={() => void cache.invalidateQueries({ queryKey: ['groom', groom.id] })}
               />
             )}

@@ -10,7 +10,15 @@ import type { Shown, TapData } from './taps'
 
 const TABLE = ['manager', 'groomer', 'mobile_groomer', 'bather']
 
-export function HandOver({ groom, onClose, onTap }: { groom: Shown; onClose: () => void; onTap: (data: TapData) => void }) {
+export function HandOver({
+  groom,
+  onClose,
+  onTap,
+}: {
+  groom: Shown
+  onClose: () => void
+  onTap: (data: TapData) => void
+}) {
   const { session } = useSession()
   const step = groom.steps.find((s) => s.key === groom.next)
   const [side, setSide] = useState('left')

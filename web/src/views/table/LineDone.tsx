@@ -1,4 +1,5 @@
-// At the table: what was done, on one line. Zones as planned are done; zones otherwise ask for their reason, one tap for all.
+// At the table: what was done, on one line. Zones as planned are done; zones otherwise ask for their
+// reason, one tap for all.
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { queries } from '../../app/queries'
@@ -18,11 +19,13 @@ interface Props {
 export function LineDone({ groom, labels, onShown, onTap, onClose }: Props) {
   const line = useQuery(queries.line(groom.dog.id))
   const [show] = useState(() => (zones: LineData['zones'] | null) => onShown(zones))
-  if (!line.data) return <p className="px-5 py-2 text-ink-2">{line.error ? line.error.message : 'Fetching the words …'}</p>
+  if (!line.data)
+    return <p className="px-5 py-2 text-ink-2">{line.error ? line.error.message : 'Fetching the words …'}</p>
   const keep = (said: Said, why: string) => {
     const { as, otherwise } = sorted(said.answer, groom)
     if (as.length > 0) onTap({ kind: 'zone', zones: as, state: 'done' })
-    for (const [zones, recipe] of otherwise) onTap({ kind: 'zone', zones, state: 'done', actual: recipe, why })
+    for (const [zones, recipe] of otherwise)
+      onTap({ kind: 'zone', zones, state: 'done', actual: recipe, why })
     onClose()
   }
   return (
@@ -34,7 +37,12 @@ export function LineDone({ groom, labels, onShown, onTap, onClose }: Props) {
       rows={5}
       onShown={show}
       onClose={onClose}
-      onEnter={(said) => said.ready && said.answer.zones.length > 0 && sorted(said.answer, groom).otherwise.length === 0 && keep(said, '')}
+      onEnter={(said) =>
+        said.ready &&
+        said.answer.zones.length > 0 &&
+        sorted(said.answer, groom).otherwise.length === 0 &&
+        keep(said, '')
+      }
       summary={(answer) => {
         if (answer.zones.length === 0) return 'Type or paste the zones and what was used; the dog follows.'
         const { as, otherwise } = sorted(answer, groom)
@@ -65,7 +73,12 @@ export function LineDone({ groom, labels, onShown, onTap, onClose }: Props) {
                 ))}
               </div>
             ) : (
-              <Button kind="main" className="min-h-14" disabled={!said.ready || nothing} onClick={() => keep(said, '')}>
+              <Button
+                kind="main"
+                className="min-h-14"
+                disabled={!said.ready || nothing}
+                onClick={() => keep(said, '')}
+              >
                 Done so
               </Button>
             )}
@@ -82,7 +95,10 @@ export function LineDone({ groom, labels, onShown, onTap, onClose }: Props) {
 type Recipe = NonNullable<LineData['zones'][number]['recipe']>
 
 /** Zones as the groom has them planned, and the others by what was used. */
-function sorted(answer: LineData, groom: Shown): { as: string[]; otherwise: [string[], Omit<Recipe, 'words'>][] } {
+function sorted(
+  answer: LineData,
+  groom: Shown,
+): { as: string[]; otherwise: [string[], Omit<Recipe, 'words'>][] } {
   const planned = Object.fromEntries(groom.zones.map((z) => [z.zone, z.planned?.words ?? null]))
   const as: string[] = []
   const by = new Map<string, [string[], Omit<Recipe, 'words'>]>()

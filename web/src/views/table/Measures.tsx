@@ -24,14 +24,21 @@ const FIELDS = [
 
 export function Measures({ dogId }: { dogId: string }) {
   const measures = useQuery(queries.measures(dogId))
-  if (!measures.data) return <p className="p-4 text-ink-2">{measures.error ? measures.error.message : 'Fetching what was measured …'}</p>
+  if (!measures.data)
+    return (
+      <p className="p-4 text-ink-2">
+        {measures.error ? measures.error.message : 'Fetching what was measured …'}
+      </p>
+    )
   return <Form key={JSON.stringify(measures.data.measures)} dogId={dogId} data={measures.data} />
 }
 
 function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] }) {
   const { may } = useSession()
   const cache = useQueryClient()
-  const [v, setV] = useState<Record<string, string>>(() => Object.fromEntries(Object.entries(data.measures).map(([k, n]) => [k, String(n)])))
+  const [v, setV] = useState<Record<string, string>>(() =>
+    Object.fromEntries(Object.entries(data.measures).map(([k, n]) => [k, String(n)])),
+  )
   const save = useMutation({
     mutationFn: () =>
       take(
@@ -57,9 +64,11 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
       <h2 className="text-xl">Ears, balance, neckwear</h2>
       {ears && (
         <p>
-          For edges that look level: leave <b>{mm(ears.left_hair_mm)}</b> below the left leather, <b>{mm(ears.right_hair_mm)}</b> below the right.{' '}
+          For edges that look level: leave <b>{mm(ears.left_hair_mm)}</b> below the left leather,{' '}
+          <b>{mm(ears.right_hair_mm)}</b> below the right.{' '}
           <span className="text-sm text-ink-2">
-            Measured they then differ by {mm(ears.measured_difference_mm)}, seen from the front by {mm(ears.apparent_difference_mm)}.
+            Measured they then differ by {mm(ears.measured_difference_mm)}, seen from the front by{' '}
+            {mm(ears.apparent_difference_mm)}.
           </span>{' '}
           <Why of="Level ears" reasons={ears.reasons} />
         </p>
@@ -73,8 +82,9 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
       {neckwear && (
         <div>
           <p>
-            Neckwear: <b>{mm(neckwear.finished_mm)}</b> around when relaxed; tube {mm(neckwear.fabric_mm)} of fabric, {mm(neckwear.tube_width_mm)} wide; band{' '}
-            {mm(neckwear.band_width_mm)}, bow {mm(neckwear.bow_width_mm)}. <Why of="Neckwear" reasons={neckwear.reasons} />
+            Neckwear: <b>{mm(neckwear.finished_mm)}</b> around when relaxed; tube {mm(neckwear.fabric_mm)} of
+            fabric, {mm(neckwear.tube_width_mm)} wide; band {mm(neckwear.band_width_mm)}, bow{' '}
+            {mm(neckwear.bow_width_mm)}. <Why of="Neckwear" reasons={neckwear.reasons} />
           </p>
           {neckwear.warnings.map((w) => (
             <p key={w.code} className="text-sm font-bold text-bracken">

@@ -5,9 +5,26 @@ import { TextField } from '../../ui/Field'
 import { INCIDENTS } from './reasons'
 import type { Shown, TapData } from './taps'
 
-const QUICK = ['stands well', 'minds the hind feet', 'minds the dryer', 'rest needed half way', 'two people next time', 'coat thicker than last time']
+const QUICK = [
+  'stands well',
+  'minds the hind feet',
+  'minds the dryer',
+  'rest needed half way',
+  'two people next time',
+  'coat thicker than last time',
+]
 
-export function Notes({ groom, labels, canWork, onTap }: { groom: Shown; labels: Record<string, string>; canWork: boolean; onTap: (data: TapData) => void }) {
+export function Notes({
+  groom,
+  labels,
+  canWork,
+  onTap,
+}: {
+  groom: Shown
+  labels: Record<string, string>
+  canWork: boolean
+  onTap: (data: TapData) => void
+}) {
   const [text, setText] = useState('')
   const send = (e: FormEvent) => {
     e.preventDefault()
@@ -28,7 +45,8 @@ export function Notes({ groom, labels, canWork, onTap }: { groom: Shown; labels:
                   {i.zone && `, ${labels[i.zone]}`}
                   {i.tool && `, ${i.tool}`}
                   {i.action && ` · ${i.action}`}
-                  {i.follow_up && ` · then: ${i.follow_up}`} <span className="text-sm text-ink-2">{i.who}</span>
+                  {i.follow_up && ` · then: ${i.follow_up}`}{' '}
+                  <span className="text-sm text-ink-2">{i.who}</span>
                 </span>
                 {i.told ? (
                   <span className="text-sm font-bold text-moss">owner told</span>
@@ -65,7 +83,12 @@ export function Notes({ groom, labels, canWork, onTap }: { groom: Shown; labels:
             </div>
             <form onSubmit={send} className="flex items-end gap-2">
               <div className="flex-1">
-                <TextField label="In your own words" value={text} maxLength={500} onChange={(e) => setText(e.target.value)} />
+                <TextField
+                  label="In your own words"
+                  value={text}
+                  maxLength={500}
+                  onChange={(e) => setText(e.target.value)}
+                />
               </div>
               <Button type="submit" className="mb-5 min-h-12">
                 Note it

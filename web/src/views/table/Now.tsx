@@ -30,7 +30,21 @@ interface Props {
 /** A glove hits twice: what comes this soon after another step came in hand is not meant for it. */
 const SETTLE_MS = 700
 
-export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOtherwise, onZone, onBack, children }: Props) {
+const OPEN = 'border-thistle bg-thistle-soft text-thistle'
+
+export function Now({
+  groom,
+  step,
+  zone,
+  labels,
+  drawings,
+  canWork,
+  onTap,
+  onOtherwise,
+  onZone,
+  onBack,
+  children,
+}: Props) {
   const { settled, moved } = useSettled(step?.key, zone)
   const [asking, setAsking] = useState<'partly' | 'deferred' | 'skipped' | null>(null)
   const next = groom.steps.find((s) => s.key === groom.after)
@@ -58,7 +72,13 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
     moved()
     setAsking(null)
     if (byZone) onTap({ kind: 'zone', zones, state, ...(why ? { why } : {}) })
-    else if (step) onTap({ kind: 'step', step: step.key, state: state === 'done' ? 'done' : 'skipped', ...(why ? { why } : {}) })
+    else if (step)
+      onTap({
+        kind: 'step',
+        step: step.key,
+        state: state === 'done' ? 'done' : 'skipped',
+        ...(why ? { why } : {}),
+      })
     onZone(null)
   }
   const recipe = z ? (z.planned ?? null) : null
@@ -76,16 +96,32 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
   const action = 'min-h-14 flex-1 basis-20 flex-col gap-0 !px-1 text-sm'
   return (
     <section aria-label="Now" className="flex min-h-0 flex-1 flex-col">
-      <div className="min-h-0 flex-1 space-y-2 overflow-y-auto p-4 pb-2" tabIndex={0} role="group" aria-label="What to pick up">
+      <div
+        className="min-h-0 flex-1 space-y-2 overflow-y-auto p-4 pb-2"
+        tabIndex={0}
+        role="group"
+        aria-label="What to pick up"
+      >
         <p className="flex items-baseline justify-between gap-2 text-sm font-bold text-ink-2">
-          <span>{z ? 'This zone' : `Now · step ${groom.steps.findIndex((s) => s.key === step?.key) + 1} of ${groom.steps.length}`}</span>
+          <span>
+            {z
+              ? 'This zone'
+              : `Now · step ${groom.steps.findIndex((s) => s.key === step?.key) + 1} of ${groom.steps.length}`}
+          </span>
           {z && (
-            <button type="button" className="min-h-8 text-slate underline underline-offset-2" onClick={() => onZone(null)}>
+            <button
+              type="button"
+              className="min-h-8 text-slate underline underline-offset-2"
+              onClick={() => onZone(null)}
+            >
               back to the step
             </button>
           )}
         </p>
-        <p className="font-head text-[2.6rem] font-bold leading-[1.02] tracking-tight text-thistle" data-testid="now-tool">
+        <p
+          className="font-head text-[2.6rem] font-bold leading-[1.02] tracking-tight text-thistle"
+          data-testid="now-tool"
+        >
           {tool}
         </p>
         {(base || lay || leaves !== null) && (
@@ -93,7 +129,8 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
             {[
               base && `over ${base}`,
               lay && `${lay} the lay`,
-              leaves !== null && `leaves ${leavesTo === null ? mm(leaves) : `${trim(leaves)} to ${mm(leavesTo)}`}`,
+              leaves !== null &&
+                `leaves ${leavesTo === null ? mm(leaves) : `${trim(leaves)} to ${mm(leavesTo)}`}`,
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -123,7 +160,10 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
           </p>
         )}
         {(step?.cautions ?? []).map((c) => (
-          <p key={c} className="rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 font-bold text-bracken">
+          <p
+            key={c}
+            className="rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 font-bold text-bracken"
+          >
             {c}
           </p>
         ))}
@@ -134,7 +174,8 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
                 <button
                   type="button"
                   onClick={() => onZone(id)}
-                  className={`min-h-10 rounded-md border px-2.5 text-sm font-bold ${isOpen(groom, id) ? 'border-thistle bg-thistle-soft text-thistle' : 'border-line text-ink-2 line-through'}`}
+                  className={`min-h-10 rounded-md border px-2.5 text-sm font-bold
+                    ${isOpen(groom, id) ? OPEN : 'border-line text-ink-2 line-through'}`}
                 >
                   {labels[id]}
                 </button>
@@ -148,7 +189,9 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
             {z.actual && `: ${z.actual.words}`}
             {z.why && `, ${z.why}`}
             {z.who && `, ${z.who}`}
-            {z.difference_mm !== null && z.difference_mm !== 0 && ` · ${z.difference_mm > 0 ? '+' : ''}${z.difference_mm} mm against the plan`}
+            {z.difference_mm !== null &&
+              z.difference_mm !== 0 &&
+              ` · ${z.difference_mm > 0 ? '+' : ''}${z.difference_mm} mm against the plan`}
             {z.fill_back_on && ` · filled back about ${z.fill_back_on}`}
           </p>
         )}
@@ -157,11 +200,22 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
             <Button
               className="min-h-12"
               aria-pressed={z.carry === 'do_not_repeat'}
-              onClick={() => onTap({ kind: 'zone', zones: [z.zone], state: z.state, why: z.why, carry: z.carry === 'repeat' ? 'do_not_repeat' : 'repeat' })}
+              onClick={() =>
+                onTap({
+                  kind: 'zone',
+                  zones: [z.zone],
+                  state: z.state,
+                  why: z.why,
+                  carry: z.carry === 'repeat' ? 'do_not_repeat' : 'repeat',
+                })
+              }
             >
               {z.carry === 'repeat' ? 'Repeated next time' : 'Not repeated'}
             </Button>
-            <Button className="min-h-12" onClick={() => onTap({ kind: 'zone', zones: [z.zone], state: 'planned' })}>
+            <Button
+              className="min-h-12"
+              onClick={() => onTap({ kind: 'zone', zones: [z.zone], state: 'planned' })}
+            >
               Open again
             </Button>
           </div>
@@ -176,7 +230,10 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
       )}
       {children}
       {canWork && groom.state === 'open' && (
-        <div className="space-y-2 border-t border-line bg-sheet p-3 max-lg:sticky max-lg:bottom-0 max-lg:z-10" data-testid="actions">
+        <div
+          className="space-y-2 border-t border-line bg-sheet p-3 max-lg:sticky max-lg:bottom-0 max-lg:z-10"
+          data-testid="actions"
+        >
           {asking ? (
             <div role="group" aria-label="Why" className="flex flex-wrap gap-2">
               {reasons.map((why) => (
@@ -191,9 +248,18 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
           ) : (
             <>
               {!unplanned && (
-                <Button kind="main" className="min-h-16 w-full text-2xl" onClick={() => say('done')} data-testid="done">
+                <Button
+                  kind="main"
+                  className="min-h-16 w-full text-2xl"
+                  onClick={() => say('done')}
+                  data-testid="done"
+                >
                   <Check aria-hidden className="size-8" />{' '}
-                  {zone ? `${labels[zone]} done` : byZone && open.length < (step?.zones.length ?? 0) ? 'The rest done' : 'Done'}
+                  {zone
+                    ? `${labels[zone]} done`
+                    : byZone && open.length < (step?.zones.length ?? 0)
+                      ? 'The rest done'
+                      : 'Done'}
                 </Button>
               )}
               <div className="flex gap-2 max-sm:flex-wrap">
@@ -231,7 +297,11 @@ export function Now({ groom, step, zone, labels, drawings, canWork, onTap, onOth
 
 function BackOne({ onBack, settled }: { onBack: (() => void) | null; settled: () => boolean }) {
   return (
-    <Button className="min-h-14 flex-1 basis-20 flex-col gap-0 !px-1 text-sm" disabled={onBack === null} onClick={() => settled() && onBack?.()}>
+    <Button
+      className="min-h-14 flex-1 basis-20 flex-col gap-0 !px-1 text-sm"
+      disabled={onBack === null}
+      onClick={() => settled() && onBack?.()}
+    >
       <Undo2 aria-hidden className="size-5" /> Back one
     </Button>
   )
@@ -264,5 +334,9 @@ export function isOpen(groom: Shown, zone: string): boolean {
 
 /** The tool as it is picked up: without the base under it. */
 export function toolWords(recipe: Schemas['RecipeView']): string {
-  return recipe.tool?.kind === 'guard' ? `${recipe.tool.mm} mm guard` : recipe.tool?.kind === 'blade' ? `${recipe.tool.label} blade` : recipe.words
+  return recipe.tool?.kind === 'guard'
+    ? `${recipe.tool.mm} mm guard`
+    : recipe.tool?.kind === 'blade'
+      ? `${recipe.tool.label} blade`
+      : recipe.words
 }

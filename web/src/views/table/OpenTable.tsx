@@ -1,4 +1,5 @@
-// Before the first cut: where last time differs from the card, kept or not, zone by zone; then the dog comes to the table.
+// Before the first cut: where last time differs from the card, kept or not, zone by zone; then the dog
+// comes to the table.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
@@ -20,14 +21,25 @@ export function OpenTable() {
   const failed = card.error ?? repeat.error ?? words.error
   if (!card.data || !repeat.data || !words.data)
     return failed ? (
-      <Resting error={failed} retry={() => (void card.refetch(), void repeat.refetch(), void words.refetch())} />
+      <Resting
+        error={failed}
+        retry={() => (void card.refetch(), void repeat.refetch(), void words.refetch())}
+      />
     ) : (
       <Waiting what="Looking at last time" />
     )
   return <Start card={card.data} repeat={repeat.data} words={words.data} />
 }
 
-function Start({ card, repeat, words }: { card: Schemas['CardView']; repeat: Schemas['RepeatView']; words: Schemas['WordsView'] }) {
+function Start({
+  card,
+  repeat,
+  words,
+}: {
+  card: Schemas['CardView']
+  repeat: Schemas['RepeatView']
+  words: Schemas['WordsView']
+}) {
   const { session, may } = useSession()
   const go = useNavigate()
   const cache = useQueryClient()
@@ -61,7 +73,11 @@ function Start({ card, repeat, words }: { card: Schemas['CardView']; repeat: Sch
       {repeat.open ? (
         <p className="panel flex flex-wrap items-center gap-3 p-4">
           <span className="min-w-0 flex-1 text-lg">{card.dog.name} is at the table already.</span>
-          <Button kind="main" className="min-h-14 px-6 text-lg" onClick={() => void go(`/grooms/${repeat.open}`)}>
+          <Button
+            kind="main"
+            className="min-h-14 px-6 text-lg"
+            onClick={() => void go(`/grooms/${repeat.open}`)}
+          >
             Go on
           </Button>
         </p>
@@ -75,7 +91,8 @@ function Start({ card, repeat, words }: { card: Schemas['CardView']; repeat: Sch
                   ? 'First time here: the card is what there is.'
                   : repeat.zones.length === 0
                     ? `Last time, ${day(repeat.last_on)}, everything was done as the card has it.`
-                    : `Last time, ${day(repeat.last_on)}, these were done otherwise than the card has them. What is not kept is done by the card.`}
+                    : `Last time, ${day(repeat.last_on)}, these were done otherwise than the card has them. ` +
+                      'What is not kept is done by the card.'}
               </p>
             </div>
             <ul className="divide-y divide-line">
@@ -85,7 +102,8 @@ function Start({ card, repeat, words }: { card: Schemas['CardView']; repeat: Sch
                     <b>{label(z.zone)}</b>
                     <p className="text-sm">
                       card: {z.card ?? 'not planned'}
-                      {z.card_mm !== null && `, ${mm(z.card_mm)}`} <span aria-hidden>→</span> last time: <b>{z.last}</b>
+                      {z.card_mm !== null && `, ${mm(z.card_mm)}`} <span aria-hidden>→</span> last time:{' '}
+                      <b>{z.last}</b>
                       {z.last_mm !== null && `, ${mm(z.last_mm)}`}
                     </p>
                     <p className="text-sm text-ink-2">
@@ -111,15 +129,33 @@ function Start({ card, repeat, words }: { card: Schemas['CardView']; repeat: Sch
             </ul>
             {repeat.zones.some((z) => !z.refused) && (
               <p className="flex flex-wrap gap-2 p-4 pt-2">
-                <Button onClick={() => setKeep(Object.fromEntries(repeat.zones.filter((z) => !z.refused).map((z) => [z.zone, true])))}>All as last time</Button>
+                <Button
+                  onClick={() =>
+                    setKeep(
+                      Object.fromEntries(repeat.zones.filter((z) => !z.refused).map((z) => [z.zone, true])),
+                    )
+                  }
+                >
+                  All as last time
+                </Button>
                 <Button onClick={() => setKeep({})}>All by the card</Button>
               </p>
             )}
           </section>
           <div className="flex flex-wrap items-center gap-3">
-            <Choice label="At" value={place} onChange={setPlace} options={session.places.map((p) => ({ id: p.id, label: p.name }))} />
+            <Choice
+              label="At"
+              value={place}
+              onChange={setPlace}
+              options={session.places.map((p) => ({ id: p.id, label: p.name }))}
+            />
             {may('visit') ? (
-              <Button kind="main" className="min-h-14 px-8 text-lg" disabled={open.isPending} onClick={() => open.mutate()}>
+              <Button
+                kind="main"
+                className="min-h-14 px-8 text-lg"
+                disabled={open.isPending}
+                onClick={() => open.mutate()}
+              >
                 {open.isPending ? 'Putting the steps in order …' : 'Begin'}
               </Button>
             ) : (
@@ -129,7 +165,11 @@ function Start({ card, repeat, words }: { card: Schemas['CardView']; repeat: Sch
               back to the card
             </Link>
           </div>
-          {planned === 0 && <p className="text-bracken">No zone is planned on the card: the steps are there, the zones are tapped as they are done.</p>}
+          {planned === 0 && (
+            <p className="text-bracken">
+              No zone is planned on the card: the steps are there, the zones are tapped as they are done.
+            </p>
+          )}
           {open.error && (
             <p role="alert" className="font-bold text-haw">
               {open.error.message}

@@ -58,11 +58,17 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
                       setDraft({
                         ...draft,
                         tool: guarded
-                          ? { kind: 'guard', mm: t.nominal_mm ?? 0, label: t.label, base: draft.tool?.base ?? '10' }
+                          ? {
+                              kind: 'guard',
+                              mm: t.nominal_mm ?? 0,
+                              label: t.label,
+                              base: draft.tool?.base ?? '10',
+                            }
                           : { kind: 'blade', label: t.label },
                       })
                     }
-                    className={`min-h-14 min-w-16 rounded-md border px-3 text-lg font-bold ${on ? 'border-thistle bg-thistle-soft text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
+                    className={`min-h-14 min-w-16 rounded-md border px-3 text-lg font-bold
+                      ${on ? 'border-thistle bg-thistle-soft text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
                   >
                     {t.label}
                   </button>
@@ -88,7 +94,15 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
           </div>
         )}
         {whole || !(guarded || bladed) ? (
-          <RecipeEditor brief draft={draft} onChange={setDraft} errors={{}} words={words} place={groom.place} shapes={[]} />
+          <RecipeEditor
+            brief
+            draft={draft}
+            onChange={setDraft}
+            errors={{}}
+            words={words}
+            place={groom.place}
+            shapes={[]}
+          />
         ) : (
           <Button kind="quiet" onClick={() => setWhole(true)}>
             another method

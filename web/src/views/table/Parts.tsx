@@ -13,13 +13,33 @@ const FEET = [
 ] as const
 const CARE = ['sanitary', 'pads', 'eyes', 'nails', 'dewclaws', 'ears', 'undercoat', 'strip']
 const CLAW_STATES = ['tipped', 'tiny_cut', 'ground', 'left', 'refused', 'quicked']
-const ACTIONS: Record<string, string> = { leave: 'leave', tip: 'tip', tiny_cuts: 'tiny cuts', grind_only: 'grind only', refer: 'vet, do not touch' }
+const ACTIONS: Record<string, string> = {
+  leave: 'leave',
+  tip: 'tip',
+  tiny_cuts: 'tiny cuts',
+  grind_only: 'grind only',
+  refer: 'vet, do not touch',
+}
 /** What a first tap on a claw says: the action of the rule, done. */
-const DONE: Record<string, string> = { leave: 'left', tip: 'tipped', tiny_cuts: 'tiny_cut', grind_only: 'ground', refer: 'left' }
+const DONE: Record<string, string> = {
+  leave: 'left',
+  tip: 'tipped',
+  tiny_cuts: 'tiny_cut',
+  grind_only: 'ground',
+  refer: 'left',
+}
 
 type Claw = Schemas['GroomView']['claws'][number]
 
-export function Parts({ groom, canWork, onTap }: { groom: Shown; canWork: boolean; onTap: (data: TapData) => void }) {
+export function Parts({
+  groom,
+  canWork,
+  onTap,
+}: {
+  groom: Shown
+  canWork: boolean
+  onTap: (data: TapData) => void
+}) {
   const working = canWork && groom.state !== 'closed'
   const ears = (name: string) => groom.ears[name] ?? ''
   return (
@@ -27,7 +47,8 @@ export function Parts({ groom, canWork, onTap }: { groom: Shown; canWork: boolea
       <section aria-label="Claws">
         <h2 className="text-lg">Claws and pads</h2>
         <p className="mb-2 text-sm text-ink-2">
-          A tap says the action shown is done; tap again for another. Next claws {shortDay(groom.nails_next_on)}
+          A tap says the action shown is done; tap again for another. Next claws{' '}
+          {shortDay(groom.nails_next_on)}
           {groom.dewclaws_next_on && `, dewclaws ${shortDay(groom.dewclaws_next_on)}`}.
         </p>
         <div className="grid gap-3 sm:grid-cols-2">
@@ -44,19 +65,24 @@ export function Parts({ groom, canWork, onTap }: { groom: Shown; canWork: boolea
                       disabled={!working}
                       title={c.why}
                       onClick={() => onTap({ kind: 'claw', foot, claw: c.claw, state: following(c) })}
-                      className={`min-h-12 min-w-0 rounded-md border px-0.5 text-xs leading-tight ${c.state === 'quicked' ? 'border-haw bg-haw-soft font-bold text-haw' : c.state ? 'border-moss bg-moss-soft font-bold text-moss' : c.action === 'refer' ? 'border-haw text-haw' : 'border-line'}`}
+                      className={`min-h-12 min-w-0 rounded-md border px-0.5 text-xs leading-tight
+                        ${lookOf(c)}`}
                     >
                       <span className="sr-only">
                         {label}, claw {c.claw}:{' '}
                       </span>
                       {c.dewclaw && <span className="block text-xs">dewclaw </span>}
-                      {c.state ? `${c.state === 'quicked' ? '!' : '✓'} ${c.state.replace('_', ' ')}` : ACTIONS[c.action]}
+                      {c.state
+                        ? `${c.state === 'quicked' ? '!' : '✓'} ${c.state.replace('_', ' ')}`
+                        : ACTIONS[c.action]}
                       <span className="sr-only">{c.state ? '' : `, to do, ${c.why}`}</span>
                     </button>
                   ))}
               </div>
               <div className="flex flex-wrap items-center gap-x-2 text-sm">
-                <span>Pads bare of 5{groom.pads[foot]?.found != null && `, came with ${groom.pads[foot].found}`}</span>
+                <span>
+                  Pads bare of 5{groom.pads[foot]?.found != null && `, came with ${groom.pads[foot].found}`}
+                </span>
                 <Choice
                   small
                   label={`${label}: pads bare`}
@@ -71,7 +97,9 @@ export function Parts({ groom, canWork, onTap }: { groom: Shown; canWork: boolea
       </section>
       <section aria-label="Ears and eyes" className="space-y-2">
         <h2 className="text-lg">Ears and eyes</h2>
-        <p className="text-sm font-bold text-bracken">Smell, redness, discharge: do not clean, refer to a vet. Never deep.</p>
+        <p className="text-sm font-bold text-bracken">
+          Smell, redness, discharge: do not clean, refer to a vet. Never deep.
+        </p>
         {(['left', 'right'] as const).map((side) => (
           <div key={side} className="flex flex-wrap items-center gap-2 text-sm">
             <b className="w-12 capitalize">{side}</b>
@@ -143,7 +171,8 @@ function StripMap({ groom }: { groom: Shown }) {
           .sort(([a], [b]) => (a < b ? 1 : -1))
           .map(([day, zones]) => (
             <li key={day} className="py-1">
-              <b>{day === '' ? 'Not yet' : shortDay(day)}</b>: {zones.map((z) => z.replaceAll('_', ' ')).join(', ')}
+              <b>{day === '' ? 'Not yet' : shortDay(day)}</b>:{' '}
+              {zones.map((z) => z.replaceAll('_', ' ')).join(', ')}
             </li>
           ))}
       </ul>
@@ -151,6 +180,14 @@ function StripMap({ groom }: { groom: Shown }) {
   )
 }
 
+function lookOf(claw: { state: string | null; action: string }): string {
+  if (claw.state === 'quicked') return 'border-haw bg-haw-soft font-bold text-haw'
+  if (claw.state) return 'border-moss bg-moss-soft font-bold text-moss'
+  return claw.action === 'refer' ? 'border-haw text-haw' : 'border-line'
+}
+
 function following(c: Claw): string {
-  return c.state === null ? (DONE[c.action] ?? 'left') : CLAW_STATES[(CLAW_STATES.indexOf(c.state) + 1) % CLAW_STATES.length]
+  return c.state === null
+    ? (DONE[c.action] ?? 'left')
+    : CLAW_STATES[(CLAW_STATES.indexOf(c.state) + 1) % CLAW_STATES.length]
 }

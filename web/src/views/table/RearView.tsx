@@ -54,9 +54,12 @@ export function RearView({ groom, zones, canWork, onSelect, onTap }: Props) {
           </label>
         ))}
         <p className="text-sm text-ink-2">
-          {groom.extents ? 'Drawn for this dog.' : 'Not drawn yet: move a slider.'} The close part stays hidden from the side.
+          {groom.extents ? 'Drawn for this dog.' : 'Not drawn yet: move a slider.'} The close part stays
+          hidden from the side.
         </p>
-        <p className="text-sm font-bold text-bracken">Tail only as far as the dog carries it itself, hand at the root.</p>
+        <p className="text-sm font-bold text-bracken">
+          Tail only as far as the dog carries it itself, hand at the root.
+        </p>
       </div>
     </div>
   )

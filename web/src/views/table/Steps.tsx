@@ -15,7 +15,11 @@ interface Props {
 export function Steps({ groom, labels, inHand, canWork, onTap, onPick }: Props) {
   return (
     <div className="p-3">
-      {groom.hand_over && <p className="mb-2 rounded-md bg-slate-soft px-3 py-2 text-sm font-bold text-slate">{handWords(groom.hand_over)}</p>}
+      {groom.hand_over && (
+        <p className="mb-2 rounded-md bg-slate-soft px-3 py-2 text-sm font-bold text-slate">
+          {handWords(groom.hand_over)}
+        </p>
+      )}
       {groom.notices.length > 0 && (
         <ul className="mb-2 list-disc rounded-md bg-bracken-soft py-2 pl-8 pr-3 text-sm font-bold text-bracken">
           {groom.notices.map((n) => (
@@ -27,7 +31,11 @@ export function Steps({ groom, labels, inHand, canWork, onTap, onPick }: Props) 
         {groom.steps.map((s, i) => {
           const over = s.state === 'done' || s.state === 'skipped'
           return (
-            <li key={s.key} className={`flex items-center gap-3 py-1.5 ${s.key === inHand ? 'rounded-md bg-thistle-soft px-2' : ''}`}>
+            <li
+              key={s.key}
+              className={`flex items-center gap-3 py-1.5
+                ${s.key === inHand ? 'rounded-md bg-thistle-soft px-2' : ''}`}
+            >
               <span className="w-7 shrink-0 text-right font-head font-bold text-ink-2">
                 {over ? <Check aria-label="done" className="ml-auto size-5 text-moss" /> : i + 1}
               </span>
@@ -39,7 +47,9 @@ export function Steps({ groom, labels, inHand, canWork, onTap, onPick }: Props) 
                   {s.state === 'begun' && <span className="text-bracken"> · begun</span>}
                   {s.state === 'skipped' && ` · left out${s.why ? `: ${s.why}` : ''}`}
                 </p>
-                {s.zones.length > 0 && <p className="text-sm text-ink-2">{s.zones.map((z) => labels[z]).join(', ')}</p>}
+                {s.zones.length > 0 && (
+                  <p className="text-sm text-ink-2">{s.zones.map((z) => labels[z]).join(', ')}</p>
+                )}
                 {over && s.who && <p className="text-sm text-ink-2">{s.who}</p>}
               </div>
               {canWork &&

@@ -1,4 +1,5 @@
-// The table: what is next in big type, the dog lighting up zone by zone, timers, and everything a wet thumb has to say.
+// The table: what is next in big type, the dog lighting up zone by zone, timers, and everything a wet
+// thumb has to say.
 import { useQuery } from '@tanstack/react-query'
 import { FlipHorizontal2, Hand, OctagonAlert, WholeWord } from 'lucide-react'
 import { useEffect, useMemo, useRef, useState } from 'react'
@@ -41,7 +42,11 @@ export function Table() {
   const groom = useGroom(id)
   if (!groom.groom || !words.data) {
     const failed = groom.error ?? words.error
-    return failed ? <Resting error={failed} retry={() => (void groom.refetch(), void words.refetch())} /> : <Waiting what="Fetching the groom" />
+    return failed ? (
+      <Resting error={failed} retry={() => (void groom.refetch(), void words.refetch())} />
+    ) : (
+      <Waiting what="Fetching the groom" />
+    )
   }
   return <Page key={id} at={groom} groom={groom.groom} words={words.data} />
 }
@@ -61,7 +66,9 @@ function Page({
   const [done, setDone] = useState<{ data: TapData; half: { zone: string; why: string }[] }[]>([])
   const tap = (data: TapData) => {
     if ((data.kind === 'zone' || data.kind === 'step') && data.state !== 'planned' && data.state !== 'open') {
-      const half = groom.zones.filter((z) => z.state === 'partly' && ((data.zones ?? []) as string[]).includes(z.zone)).map(({ zone, why }) => ({ zone, why }))
+      const half = groom.zones
+        .filter((z) => z.state === 'partly' && ((data.zones ?? []) as string[]).includes(z.zone))
+        .map(({ zone, why }) => ({ zone, why }))
       setDone((all) => [...all.slice(-40), { data, half }])
     }
     return at.tap(data)
@@ -75,15 +82,29 @@ function Page({
     if (last.data.kind === 'step') at.tap({ kind: 'step', step: last.data.step, state: 'open' })
     if (rest.length) at.tap({ kind: 'zone', zones: rest, state: 'planned' })
     for (const why of new Set(last.half.map((h) => h.why))) {
-      at.tap({ kind: 'zone', zones: last.half.filter((h) => h.why === why).map((h) => h.zone), state: 'partly', why })
+      at.tap({
+        kind: 'zone',
+        zones: last.half.filter((h) => h.why === why).map((h) => h.zone),
+        state: 'partly',
+        why,
+      })
     }
     setZone(null)
-    setPicked(typeof last.data.step === 'string' ? last.data.step : (groom.steps.find((s) => s.zones.some((z) => zones.includes(z)))?.key ?? null))
+    setPicked(
+      typeof last.data.step === 'string'
+        ? last.data.step
+        : (groom.steps.find((s) => s.zones.some((z) => zones.includes(z)))?.key ?? null),
+    )
   }
+  const ready = groom.next === null && groom.state !== 'closed'
+  const noted = groom.notes.length + groom.incidents.length
   const canWork = may('visit') && groom.state !== 'closed'
   const labels = useMemo(() => Object.fromEntries(words.zones.map((z) => [z.id, z.label])), [words])
   const house = useQuery(queries.house())
-  const drawings = useMemo(() => Object.fromEntries((house.data?.styles ?? []).map((s) => [s.name, s.drawing])), [house.data])
+  const drawings = useMemo(
+    () => Object.fromEntries((house.data?.styles ?? []).map((s) => [s.name, s.drawing])),
+    [house.data],
+  )
   const [zone, setZone] = useState<string | null>(null)
   const [picked, setPicked] = useState<string | null>(null)
   const [view, setView] = useState('side')
@@ -118,7 +139,11 @@ function Page({
             id,
             label: labels[id] ?? id,
             mm: saidById[id] ? saidById[id].finished_mm : z.planned_mm,
-            drawnMm: saidById[id] ? (saidById[id].finished_mm ?? z.natural_mm) : done ? (mm ?? z.natural_mm) : (z.now_mm ?? mm ?? z.natural_mm),
+            drawnMm: saidById[id]
+              ? (saidById[id].finished_mm ?? z.natural_mm)
+              : done
+                ? (mm ?? z.natural_mm)
+                : (z.now_mm ?? mm ?? z.natural_mm),
             planned: z.planned !== null || z.state !== 'planned',
             state: saidById[id] ? undefined : stateOf(z.state),
             now: line ? saidById[id] !== undefined : inHand.has(id),
@@ -133,11 +158,13 @@ function Page({
     if (id.endsWith('_left') && seen.includes(id)) setSide('left')
   }
   const onKeys = (e: React.KeyboardEvent) => {
-    if (e.key === 'Enter' && e.target instanceof SVGElement) now.current?.querySelector<HTMLButtonElement>('[data-testid=done]')?.focus()
+    if (e.key === 'Enter' && e.target instanceof SVGElement)
+      now.current?.querySelector<HTMLButtonElement>('[data-testid=done]')?.focus()
   }
   const blade = step?.base ?? bladeOf(step?.tool) ?? null
   const spent = groom.minutes + (groom.state === 'open' ? since : 0)
-  const link = 'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well'
+  const link =
+    'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well'
   return (
     <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2 px-4 pb-2 pt-2 sm:px-5">
@@ -152,8 +179,16 @@ function Page({
             {groom.state === 'closed' && ` · closed by ${groom.closed_by}`}
           </p>
         </div>
-        <p role="status" className={`text-sm font-bold ${at.waiting > 0 && at.away ? 'text-haw' : 'text-ink-2'}`} data-testid="kept">
-          {at.waiting > 0 ? (at.away ? `${at.waiting} ${at.waiting === 1 ? 'tap' : 'taps'} kept here, sent when it can be` : 'sending …') : ''}
+        <p
+          role="status"
+          className={`text-sm font-bold ${at.waiting > 0 && at.away ? 'text-haw' : 'text-ink-2'}`}
+          data-testid="kept"
+        >
+          {at.waiting > 0
+            ? at.away
+              ? `${at.waiting} ${at.waiting === 1 ? 'tap' : 'taps'} kept here, sent when it can be`
+              : 'sending …'
+            : ''}
         </p>
         {at.others > 0 && (
           <p role="status" className="text-sm font-bold text-bracken">
@@ -172,7 +207,10 @@ function Page({
             >
               <WholeWord aria-hidden className="size-5" /> One line
             </Button>
-            <Button className="min-h-12 text-haw max-sm:px-2 max-sm:text-sm" onClick={() => setDialog('incident')}>
+            <Button
+              className="min-h-12 text-haw max-sm:px-2 max-sm:text-sm"
+              onClick={() => setDialog('incident')}
+            >
               <OctagonAlert aria-hidden className="size-5" /> Went wrong
             </Button>
             <Button className="min-h-12 max-sm:px-2 max-sm:text-sm" onClick={() => setDialog('hand')}>
@@ -182,27 +220,42 @@ function Page({
         )}
         <Link
           to={`/grooms/${groom.id}/finish`}
-          className={`${link} ${groom.next === null && groom.state !== 'closed' ? 'border-thistle bg-thistle text-thistle-ink hover:brightness-110' : ''}`}
+          className={`${link}
+            ${ready ? 'border-thistle bg-thistle text-thistle-ink hover:brightness-110' : ''}`}
         >
           Finish
         </Link>
       </div>
       <Cautions cautions={groom.cautions} />
-      {at.away && navigator.onLine && <Away>The salon is not answering. Taps are kept here and sent when it is back.</Away>}
+      {at.away && navigator.onLine && (
+        <Away>The salon is not answering. Taps are kept here and sent when it is back.</Away>
+      )}
       {Math.abs(at.ahead) > CLOCK_OFF_S && (
         <p role="status" className="bg-slate-soft px-5 py-1 text-sm font-bold text-slate">
-          This device&rsquo;s clock is {Math.round(Math.abs(at.ahead) / 60)} minutes {at.ahead > 0 ? 'fast' : 'slow'}. Times are corrected.
+          This device&rsquo;s clock is {Math.round(Math.abs(at.ahead) / 60)} minutes{' '}
+          {at.ahead > 0 ? 'fast' : 'slow'}. Times are corrected.
         </p>
       )}
       {groom.held.map((h) => (
-        <div key={h.id + h.zone} role="alert" className="flex flex-wrap items-center gap-2 border-b border-bracken bg-bracken-soft px-5 py-1.5 text-bracken">
+        <div
+          key={h.id + h.zone}
+          role="alert"
+          className={`flex flex-wrap items-center gap-2 border-b border-bracken bg-bracken-soft px-5 py-1.5
+            text-bracken`}
+        >
           <p className="min-w-0 flex-1 basis-64 font-bold">
             {labels[h.zone]}: {h.theirs_who} says {h.theirs}, {h.who} says {h.mine}.
           </p>
-          <Button className="min-h-12 text-ink" onClick={() => tap({ kind: 'choose', held: h.id, zone: h.zone, ok: false })}>
+          <Button
+            className="min-h-12 text-ink"
+            onClick={() => tap({ kind: 'choose', held: h.id, zone: h.zone, ok: false })}
+          >
             {h.theirs_who} is right
           </Button>
-          <Button className="min-h-12 text-ink" onClick={() => tap({ kind: 'choose', held: h.id, zone: h.zone, ok: true })}>
+          <Button
+            className="min-h-12 text-ink"
+            onClick={() => tap({ kind: 'choose', held: h.id, zone: h.zone, ok: true })}
+          >
             {h.who} is right
           </Button>
         </div>
@@ -218,7 +271,11 @@ function Page({
         </div>
       )}
       <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 lg:flex-row">
-        <section aria-label="The dog" className="panel flex min-h-0 flex-1 flex-col overflow-hidden max-lg:order-2" onKeyDown={onKeys}>
+        <section
+          aria-label="The dog"
+          className="panel flex min-h-0 flex-1 flex-col overflow-hidden max-lg:order-2"
+          onKeyDown={onKeys}
+        >
           <div className="flex flex-wrap items-center gap-2 border-b border-line p-2">
             <Choice
               small
@@ -232,21 +289,37 @@ function Page({
                 { id: 'rear', label: 'Rear' },
                 { id: 'parts', label: 'Claws, ears' },
                 { id: 'steps', label: 'Steps' },
-                { id: 'notes', label: `Notes${groom.notes.length + groom.incidents.length > 0 ? ` (${groom.notes.length + groom.incidents.length})` : ''}` },
+                {
+                  id: 'notes',
+                  label: noted > 0 ? `Notes (${noted})` : 'Notes',
+                },
               ]}
             />
             {(view === 'side' || view === 'strip') && (
               <Button className="min-h-10" onClick={() => setSide(side === 'left' ? 'right' : 'left')}>
-                <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="-ml-2 max-sm:sr-only">: {side} side</span>
+                <FlipHorizontal2 aria-hidden className="size-4" /> Turn
+                <span className="-ml-2 max-sm:sr-only">: {side} side</span>
               </Button>
             )}
           </div>
           {view === 'steps' ? (
             <div className="min-h-0 flex-1 overflow-y-auto" tabIndex={0} role="group" aria-label="Steps">
-              <Steps groom={groom} labels={labels} inHand={step?.key ?? null} canWork={canWork} onTap={tap} onPick={(key) => (setPicked(key), setZone(null))} />
+              <Steps
+                groom={groom}
+                labels={labels}
+                inHand={step?.key ?? null}
+                canWork={canWork}
+                onTap={tap}
+                onPick={(key) => (setPicked(key), setZone(null))}
+              />
             </div>
           ) : view === 'parts' ? (
-            <div className="min-h-0 flex-1 overflow-y-auto" tabIndex={0} role="group" aria-label="Claws and ears">
+            <div
+              className="min-h-0 flex-1 overflow-y-auto"
+              tabIndex={0}
+              role="group"
+              aria-label="Claws and ears"
+            >
               <Parts groom={groom} canWork={canWork} onTap={tap} />
             </div>
           ) : view === 'notes' ? (
@@ -259,7 +332,9 @@ function Page({
                 {view === 'side' ? (
                   <DogDrawing
                     look={look}
-                    zones={drawn(seen, (base) => (side === 'right' ? base.replace(/_left$/, '_right') : base))}
+                    zones={drawn(seen, (base) =>
+                      side === 'right' ? base.replace(/_left$/, '_right') : base,
+                    )}
                     side={side}
                     selected={zone}
                     onSelect={choose}
@@ -278,23 +353,41 @@ function Page({
                     name={`${dog.name}, when stripped`}
                   />
                 ) : view === 'below' ? (
-                  <Underside zones={drawn(BELOW, (z) => z)} selected={zone} onSelect={choose} name={dog.name} />
+                  <Underside
+                    zones={drawn(BELOW, (z) => z)}
+                    selected={zone}
+                    onSelect={choose}
+                    name={dog.name}
+                  />
                 ) : (
-                  <RearView groom={groom} zones={drawn(REAR, (z) => z)} canWork={canWork} onSelect={choose} onTap={tap} />
+                  <RearView
+                    groom={groom}
+                    zones={drawn(REAR, (z) => z)}
+                    canWork={canWork}
+                    onSelect={choose}
+                    onTap={tap}
+                  />
                 )}
               </div>
             </div>
           )}
           {(view === 'side' || view === 'below') && (
             <p className="flex flex-wrap gap-x-4 border-t border-line px-3 py-1.5 text-sm text-ink-2">
-              <span>✓ done</span> <span>½ partly</span> <span>→ later</span> <span>– not needed</span> <span>numbers: mm to leave</span>
+              <span>✓ done</span> <span>½ partly</span> <span>→ later</span> <span>– not needed</span>{' '}
+              <span>numbers: mm to leave</span>
               <b className="ml-auto text-ink">{progress(groom.zones)}</b>
             </p>
           )}
         </section>
         <div ref={now} className="panel flex min-h-0 flex-col max-lg:order-1 lg:w-[30rem] lg:shrink-0">
           {line ? (
-            <LineDone groom={groom} labels={labels} onShown={setSaid} onTap={tap} onClose={() => setLine(false)} />
+            <LineDone
+              groom={groom}
+              labels={labels}
+              onShown={setSaid}
+              onTap={tap}
+              onClose={() => setLine(false)}
+            />
           ) : (
             <Now
               drawings={drawings}
@@ -325,7 +418,13 @@ function Page({
         />
       )}
       {dialog === 'incident' && (
-        <IncidentForm zones={words.zones} zone={zone ?? [...inHand][0] ?? ''} tool={step?.tool ?? ''} onClose={() => setDialog(null)} onTap={tap} />
+        <IncidentForm
+          zones={words.zones}
+          zone={zone ?? [...inHand][0] ?? ''}
+          tool={step?.tool ?? ''}
+          onClose={() => setDialog(null)}
+          onTap={tap}
+        />
       )}
       {dialog === 'hand' && <HandOver groom={groom} onClose={() => setDialog(null)} onTap={tap} />}
     </div>
@@ -344,7 +443,11 @@ function stripped(groom: Schemas['GroomView'], zones: Record<string, DrawnZone>)
     Object.entries(zones).map(([base, z]) => {
       const day = days[z.id]
       const words = day === undefined ? 'not stripped' : day === null ? 'not yet' : shortDay(day)
-      const mat = { severity: day === undefined ? 0 : day === null ? 4 : Math.min(4, ages.indexOf(day)), text: day === undefined ? '' : words, said: words }
+      const mat = {
+        severity: day === undefined ? 0 : day === null ? 4 : Math.min(4, ages.indexOf(day)),
+        text: day === undefined ? '' : words,
+        said: words,
+      }
       return [base, { ...z, mat, state: undefined }]
     }),
   )

@@ -31,12 +31,23 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
   const double = groom.dog.coat.includes('double')
   const shown = groom.timers.filter((t) => t.timer !== 'undercoat' || double || t.running)
   const loud = shown.filter((t) => t.running || t.level === 'warn' || t.level === 'stop')
-  const start = (t: TimerData) => onTap({ kind: 'timer', timer: t.timer, on: true, ...(t.timer === 'clipping' ? { blade: blade ?? t.blade ?? '10' } : {}) })
+  const start = (t: TimerData) =>
+    onTap({
+      kind: 'timer',
+      timer: t.timer,
+      on: true,
+      ...(t.timer === 'clipping' ? { blade: blade ?? t.blade ?? '10' } : {}),
+    })
   const stop = (t: TimerData) => onTap({ kind: 'timer', timer: t.timer, on: false })
   const probe = async (label: string) => {
     setReading(true)
     try {
-      const { celsius } = await take(api.POST('/api/grooms/{id}/probe/answer', { params: { path: { id: groom.id } }, body: { blade: label } as never }))
+      const { celsius } = await take(
+        api.POST('/api/grooms/{id}/probe/answer', {
+          params: { path: { id: groom.id } },
+          body: { blade: label } as never,
+        }),
+      )
       onTap({ kind: 'reading', blade: label, celsius })
       toast({ text: `${label} blade: ${celsius} °C` })
     } catch (e) {
@@ -55,7 +66,8 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
             key={t.timer}
             role={due ? 'alert' : 'group'}
             aria-label={`${LABELS[t.timer]} timer`}
-            className={`rounded-md border-2 px-2 py-1 ${due ? 'border-haw bg-haw-soft text-haw' : 'border-moss bg-moss-soft text-moss'}`}
+            className={`rounded-md border-2 px-2 py-1
+              ${due ? 'border-haw bg-haw-soft text-haw' : 'border-moss bg-moss-soft text-moss'}`}
           >
             <div className="flex items-center gap-2">
               <span className="min-w-0 flex-1 font-bold">
@@ -68,21 +80,36 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
               {t.reasons.length > 0 && <Why of={LABELS[t.timer]} reasons={t.reasons} />}
               {canWork && t.timer === 'clipping' && t.blade && (
                 <>
-                  <Button className="min-h-12 px-3 text-ink" disabled={reading} onClick={() => void probe(t.blade ?? '')} aria-label="Read the thermometer">
+                  <Button
+                    className="min-h-12 px-3 text-ink"
+                    disabled={reading}
+                    onClick={() => void probe(t.blade ?? '')}
+                    aria-label="Read the thermometer"
+                  >
                     <Thermometer aria-hidden className="size-5" />
                   </Button>
-                  <Button className="min-h-12 px-3 text-ink" onClick={() => onTap({ kind: 'felt', blade: t.blade })}>
+                  <Button
+                    className="min-h-12 px-3 text-ink"
+                    onClick={() => onTap({ kind: 'felt', blade: t.blade })}
+                  >
                     Felt cool
                   </Button>
                 </>
               )}
               {canWork && t.timer === 'drying' && t.running && (
-                <Button className="min-h-12 px-3 text-ink" onClick={() => onTap({ kind: 'welfare', ok: true })}>
+                <Button
+                  className="min-h-12 px-3 text-ink"
+                  onClick={() => onTap({ kind: 'welfare', ok: true })}
+                >
                   Looked: well
                 </Button>
               )}
               {canWork && t.running && (
-                <Button className="min-h-12 px-3 text-ink" onClick={() => stop(t)} aria-label={`Stop ${LABELS[t.timer]}`}>
+                <Button
+                  className="min-h-12 px-3 text-ink"
+                  onClick={() => stop(t)}
+                  aria-label={`Stop ${LABELS[t.timer]}`}
+                >
                   <Square aria-hidden className="size-5" />
                 </Button>
               )}
@@ -98,7 +125,8 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
                 ))}
             {t.forgotten && (
               <p className="text-sm font-bold">
-                Running since {t.since?.slice(11, 16)} UTC on {t.who}&rsquo;s device: is it really? Stop it here if not.
+                Running since {t.since?.slice(11, 16)} UTC on {t.who}&rsquo;s device: is it really? Stop it
+                here if not.
               </p>
             )}
           </div>

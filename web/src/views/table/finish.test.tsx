@@ -12,7 +12,13 @@ import { groom, WORDS } from './testing'
 vi.mock('../../dog/field', async (original) => {
   const real = await original<typeof Field>()
   const { ids } = await import('./testing')
-  return { ...real, fieldOf: (look: never) => ({ ...real.fieldOf(look), zones: real.fieldOf(look).zones.filter((z) => ids.includes(z)) }) }
+  return {
+    ...real,
+    fieldOf: (look: never) => ({
+      ...real.fieldOf(look),
+      zones: real.fieldOf(look).zones.filter((z) => ids.includes(z)),
+    }),
+  }
 })
 vi.mock('../../dog/Underside', () => ({ BELOW: ['belly', 'groin'], Underside: () => <p>from below</p> }))
 
@@ -23,7 +29,9 @@ beforeEach(() => {
 
 describe('the end of a groom', () => {
   const FINISH = {
-    look: [{ look: 'body', words: 'Body: no line', ok: false, open: ['back', 'loin', 'rump', 'skull', 'chest'] }],
+    look: [
+      { look: 'body', words: 'Body: no line', ok: false, open: ['back', 'loin', 'rump', 'skull', 'chest'] },
+    ],
     phases: [{ phase: 'clip', label: 'clip', spent: 12, estimate: 10 }],
     minutes: 96,
     estimate_minutes: 110,
@@ -37,7 +45,14 @@ describe('the end of a groom', () => {
   }
   const MEASURES = {
     measures: { neck_mm: 320 },
-    ears: { left_hair_mm: 16, right_hair_mm: 10, measured_difference_mm: 6, apparent_difference_mm: 0, untrimmed_difference_mm: 6, reasons: [] },
+    ears: {
+      left_hair_mm: 16,
+      right_hair_mm: 10,
+      measured_difference_mm: 6,
+      apparent_difference_mm: 0,
+      untrimmed_difference_mm: 6,
+      reasons: [],
+    },
     balance: { suggestions: [{ code: 'short_neck', message: 'Sides closer.', reasons: [] }], silent: null },
     neckwear: {
       finished_mm: 350,
@@ -55,10 +70,17 @@ describe('the end of a groom', () => {
       'GET /api/grooms/g1': groom({ next: null }),
       'GET /api/grooms/g1/finish': FINISH,
       'GET /api/dogs/d1/measures': MEASURES,
-      'PUT /api/dogs/d1/measures': () => problem(422, 'Some of this cannot be accepted.', { errors: [{ field: 'neck_mm', message: 'must be a number' }] }),
+      'PUT /api/dogs/d1/measures': () =>
+        problem(422, 'Some of this cannot be accepted.', {
+          errors: [{ field: 'neck_mm', message: 'must be a number' }],
+        }),
       'POST /api/grooms/g1/taps': (a: Asked) =>
         json({
-          results: (a.body as { taps: Tap[] }).taps.map((t) => ({ id: t.id, outcome: 'counted', message: null })),
+          results: (a.body as { taps: Tap[] }).taps.map((t) => ({
+            id: t.id,
+            outcome: 'counted',
+            message: null,
+          })),
           clock_ahead_s: 0,
           groom: groom({ next: null }),
         }),
@@ -76,13 +98,17 @@ describe('the end of a groom', () => {
     return asked
   }
   it('closes with the dates that were chosen and the message', async () => {
-    const asked = await finish(() => json(groom({ state: 'closed', closed_by: 'Tove Lindgarth', care_link: '/care/x' })))
+    const asked = await finish(() =>
+      json(groom({ state: 'closed', closed_by: 'Tove Lindgarth', care_link: '/care/x' })),
+    )
     expect(screen.getByText(/and 1 more/)).toBeTruthy()
     expect(await screen.findByText(/Sides closer/)).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: /full, Sat 20 Jun/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Owner is told' }))
     await userEvent.type(screen.getByLabelText('Note for the next person'), 'good')
-    await waitFor(() => expect(screen.getByRole('button', { name: 'Close the visit' })).toHaveProperty('disabled', false))
+    await waitFor(() =>
+      expect(screen.getByRole('button', { name: 'Close the visit' })).toHaveProperty('disabled', false),
+    )
     await userEvent.click(screen.getByRole('button', { name: 'Close the visit' }))
     expect(await screen.findByText('Home-care sheet')).toBeTruthy()
     expect(asked.find((a) => a.path.endsWith('/close'))?.body).toEqual({

@@ -1,4 +1,5 @@
-// What was done, on one line at the table: as planned in one tap, otherwise with its reason, nothing that was only heard.
+// What was done, on one line at the table: as planned in one tap, otherwise with its reason, nothing that
+// was only heard.
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
@@ -30,8 +31,21 @@ function open(answer: (line: string) => unknown) {
   const tap = vi.fn()
   const close = vi.fn()
   const shown = vi.fn()
-  server({ 'GET /api/dogs/d1/line': view(), 'POST /api/dogs/d1/line/answer': (a: Asked) => json(answer((a.body as { line: string }).line)) })
-  page(signedIn(<LineDone groom={groom} labels={{ back: 'back', belly: 'belly' }} onShown={shown} onTap={tap} onClose={close} />))
+  server({
+    'GET /api/dogs/d1/line': view(),
+    'POST /api/dogs/d1/line/answer': (a: Asked) => json(answer((a.body as { line: string }).line)),
+  })
+  page(
+    signedIn(
+      <LineDone
+        groom={groom}
+        labels={{ back: 'back', belly: 'belly' }}
+        onShown={shown}
+        onTap={tap}
+        onClose={close}
+      />,
+    ),
+  )
   return { tap, close, shown }
 }
 const zones = [
@@ -66,7 +80,11 @@ describe('the line at the table', () => {
     const { tap } = open((line) =>
       line.includes('ten')
         ? view({ zones, spoken: [{ at: 6, length: 3, said: 'ten', means: '10' }] })
-        : view({ faults: line ? [{ at: 0, length: 1, word: line, expected: 'a zone', nearest: null, message: '' }] : [] }),
+        : view({
+            faults: line
+              ? [{ at: 0, length: 1, word: line, expected: 'a zone', nearest: null, message: '' }]
+              : [],
+          }),
     )
     const field = await screen.findByLabelText('What was done, on one line')
     expect(screen.getByRole('button', { name: 'Done so' })).toHaveProperty('disabled', true)

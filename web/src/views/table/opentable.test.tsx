@@ -17,7 +17,17 @@ describe('before the first cut', () => {
     open,
     last_on: '2026-04-01',
     zones: [
-      { zone: 'back', card: '7F blade', card_mm: 3.2, last: '10 blade', last_mm: 1.5, day: '2026-04-01', who: 'Tove', why: 'owner asked', refused: null },
+      {
+        zone: 'back',
+        card: '7F blade',
+        card_mm: 3.2,
+        last: '10 blade',
+        last_mm: 1.5,
+        day: '2026-04-01',
+        who: 'Tove',
+        why: 'owner asked',
+        refused: null,
+      },
       {
         zone: 'belly',
         card: null,

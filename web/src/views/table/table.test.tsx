@@ -12,7 +12,13 @@ import { groom, salon, timer, WORDS, zone } from './testing'
 vi.mock('../../dog/field', async (original) => {
   const real = await original<typeof Field>()
   const { ids } = await import('./testing')
-  return { ...real, fieldOf: (look: never) => ({ ...real.fieldOf(look), zones: real.fieldOf(look).zones.filter((z) => ids.includes(z)) }) }
+  return {
+    ...real,
+    fieldOf: (look: never) => ({
+      ...real.fieldOf(look),
+      zones: real.fieldOf(look).zones.filter((z) => ids.includes(z)),
+    }),
+  }
 })
 vi.mock('../../dog/Underside', () => ({ BELOW: ['belly', 'groin'], Underside: () => <p>from below</p> }))
 
@@ -48,7 +54,12 @@ describe('the table', () => {
     await userEvent.click(screen.getByRole('button', { name: 'sore or red skin' }))
     await waitFor(() => expect(seen).toHaveLength(2))
     expect(seen[0]).toMatchObject({ kind: 'step', step: 'check', state: 'done' })
-    expect(seen[1]).toMatchObject({ kind: 'zone', zones: ['back', 'loin'], state: 'deferred', why: 'sore or red skin' })
+    expect(seen[1]).toMatchObject({
+      kind: 'zone',
+      zones: ['back', 'loin'],
+      state: 'deferred',
+      why: 'sore or red skin',
+    })
     expect(localStorage.getItem('kt-taps-g1')).toBeNull()
   })
   it('takes two hits of a glove for one, and takes the last one back', async () => {
@@ -68,7 +79,12 @@ describe('the table', () => {
   })
   it('takes a step back to what was half done, with its reason', async () => {
     const half = zone('loin', { state: 'partly', why: 'it tired' })
-    const { seen } = salon(() => groom({ next: 'body:20 mm guard', zones: groom().zones.map((z) => (z.zone === 'loin' ? half : z)) as never }))
+    const { seen } = salon(() =>
+      groom({
+        next: 'body:20 mm guard',
+        zones: groom().zones.map((z) => (z.zone === 'loin' ? half : z)) as never,
+      }),
+    )
     open()
     await userEvent.click(await screen.findByTestId('done'))
     await settle()
@@ -113,7 +129,11 @@ describe('the table', () => {
         if (!there) throw new TypeError('no network')
         const { taps } = a.body as { taps: Tap[] }
         got.push(...taps)
-        return json({ results: taps.map((t) => ({ id: t.id, outcome: 'counted', message: null })), clock_ahead_s: 3600, groom: groom({ seq: 9 }) })
+        return json({
+          results: taps.map((t) => ({ id: t.id, outcome: 'counted', message: null })),
+          clock_ahead_s: 3600,
+          groom: groom({ seq: 9 }),
+        })
       },
     })
     open()
@@ -142,7 +162,11 @@ describe('the table', () => {
   it('keeps what nobody here may send for who made it', async () => {
     const { asked } = salon(groom)
     const real = globalThis.fetch
-    vi.stubGlobal('fetch', (r: Request) => (r.url.endsWith('/taps') ? Promise.resolve(problem(404, 'There is no such groom in this salon.')) : real(r)))
+    vi.stubGlobal('fetch', (r: Request) =>
+      r.url.endsWith('/taps')
+        ? Promise.resolve(problem(404, 'There is no such groom in this salon.'))
+        : real(r),
+    )
     open()
     await userEvent.click(await screen.findByTestId('done'))
     await screen.findByText('1 tap kept here, sent when it can be')
@@ -159,7 +183,11 @@ describe('the table', () => {
         const { taps } = a.body as { taps: Tap[] }
         // An endless loop would never let this test end.
         if (++asked > 5) throw new TypeError('no network')
-        return json({ results: taps.map((t) => ({ id: t.id, outcome: 'someone_elses', message: 'Kept.' })), clock_ahead_s: 0, groom: groom() })
+        return json({
+          results: taps.map((t) => ({ id: t.id, outcome: 'someone_elses', message: 'Kept.' })),
+          clock_ahead_s: 0,
+          groom: groom(),
+        })
       },
     })
     open()
@@ -183,7 +211,12 @@ describe('the table', () => {
         zones: ['skull'],
         state: 'done',
         why: 'matted below',
-        actual: { tool: { kind: 'blade', label: '10' }, exception: true, carry: 'do_not_repeat', reason: 'forced_by_mat' },
+        actual: {
+          tool: { kind: 'blade', label: '10' },
+          exception: true,
+          carry: 'do_not_repeat',
+          reason: 'forced_by_mat',
+        },
       }),
     )
   })
@@ -193,21 +226,53 @@ describe('the table', () => {
     await userEvent.click(await screen.findByRole('button', { name: 'Went wrong' }))
     await userEvent.click(screen.getByRole('radio', { name: 'Hot blade' }))
     await userEvent.click(screen.getByRole('button', { name: 'cool cloth, blade changed' }))
-    await waitFor(() => expect(seen[0]).toMatchObject({ kind: 'incident', what: 'hot_blade', action: 'cool cloth, blade changed', told: false }))
+    await waitFor(() =>
+      expect(seen[0]).toMatchObject({
+        kind: 'incident',
+        what: 'hot_blade',
+        action: 'cool cloth, blade changed',
+        told: false,
+      }),
+    )
     await userEvent.click(screen.getByRole('button', { name: 'Pause or hand over' }))
     await userEvent.click(screen.getByRole('button', { name: 'Maren Oakhollow' }))
-    await waitFor(() => expect(seen[1]).toMatchObject({ kind: 'hand_over', to: 's2', side: 'left', next: 'check' }))
+    await waitFor(() =>
+      expect(seen[1]).toMatchObject({ kind: 'hand_over', to: 's2', side: 'left', next: 'check' }),
+    )
     await userEvent.click(screen.getByRole('button', { name: 'Pause or hand over' }))
     await userEvent.click(screen.getByRole('button', { name: 'rest for the dog' }))
     await userEvent.click(await screen.findByRole('button', { name: 'Go on' }))
     await waitFor(() => expect(seen.map((t) => t.kind)).toEqual(['incident', 'hand_over', 'pause', 'resume']))
   })
   it('notes, claws, steps and a choice between two words', async () => {
-    const held = [{ id: 'h1', zone: 'rump', who: 'Idris', at: '', device: 'x', mine: 'partly', theirs: 'done', theirs_who: 'Tove' }]
+    const held = [
+      {
+        id: 'h1',
+        zone: 'rump',
+        who: 'Idris',
+        at: '',
+        device: 'x',
+        mine: 'partly',
+        theirs: 'done',
+        theirs_who: 'Tove',
+      },
+    ]
     const { seen } = salon(() =>
       groom({
         held,
-        incidents: [{ id: 'i9', what: 'nick', zone: 'back', tool: '10 blade', action: 'pressure', told: false, follow_up: '', who: 'Tove', at: '' }],
+        incidents: [
+          {
+            id: 'i9',
+            what: 'nick',
+            zone: 'back',
+            tool: '10 blade',
+            action: 'pressure',
+            told: false,
+            follow_up: '',
+            who: 'Tove',
+            at: '',
+          },
+        ],
       }),
     )
     open()
@@ -218,7 +283,9 @@ describe('the table', () => {
     await userEvent.type(screen.getByLabelText('In your own words'), 'loves the hose{Enter}')
     await userEvent.click(screen.getByRole('radio', { name: 'Claws, ears' }))
     await userEvent.click(screen.getByRole('button', { name: /Front left, claw 1: ?tip, to do/ }))
-    await userEvent.click(within(screen.getByLabelText('Front left: pads bare')).getByRole('radio', { name: '4' }))
+    await userEvent.click(
+      within(screen.getByLabelText('Front left: pads bare')).getByRole('radio', { name: '4' }),
+    )
     await userEvent.selectOptions(screen.getAllByRole('combobox')[0], 'cleaned')
     await userEvent.click(screen.getByRole('radio', { name: 'Steps' }))
     expect(screen.getByText('The salon differs today.')).toBeTruthy()
@@ -228,19 +295,30 @@ describe('the table', () => {
     await userEvent.click(screen.getByRole('radio', { name: 'Steps' }))
     await userEvent.click(screen.getByRole('button', { name: 'take it: head, 7F blade' }))
     expect(screen.getByTestId('now-tool').textContent).toBe('7F blade')
-    await waitFor(() => expect(seen.slice(1).map((t) => t.kind)).toEqual(['told', 'note', 'claw', 'pads', 'ear']))
+    await waitFor(() =>
+      expect(seen.slice(1).map((t) => t.kind)).toEqual(['told', 'note', 'claw', 'pads', 'ear']),
+    )
     expect(seen[3]).toMatchObject({ state: 'tipped' })
   })
   it('asks the probe and taps what it says', async () => {
     const running = groom({
       timers: [
-        timer('clipping', { running: true, blade: '10', ran_s: 130, left_s: -10, limit_s: 120, level: 'due' }),
+        timer('clipping', {
+          running: true,
+          blade: '10',
+          ran_s: 130,
+          left_s: -10,
+          limit_s: 120,
+          level: 'due',
+        }),
         timer('drying', { running: true, forgotten: true, since: '2026-05-04T08:00:00Z', who: 'Pell' }),
       ] as never,
     })
     const { seen } = salon(() => running)
     const real = globalThis.fetch
-    vi.stubGlobal('fetch', (r: Request) => (r.url.endsWith('/probe/answer') ? Promise.resolve(json({ blade: '10', celsius: 41.2 })) : real(r)))
+    vi.stubGlobal('fetch', (r: Request) =>
+      r.url.endsWith('/probe/answer') ? Promise.resolve(json({ blade: '10', celsius: 41.2 })) : real(r),
+    )
     open()
     expect(await screen.findByText('clipping is up')).toBeTruthy()
     expect(screen.getByText(/is it really\?/)).toBeTruthy()

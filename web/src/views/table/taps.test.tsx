@@ -13,11 +13,19 @@ describe('taps over what the salon said last', () => {
   const at = (data: { kind: string; [name: string]: unknown }) => makeTap(data, 3, 's1')
   it('light up zones, move to the next step, and leave the rest alone', () => {
     const shown = overlay(
-      groom({ next: 'body:20 mm guard', after: 'head:7F blade', steps: groom().steps.map((s, i) => (i === 0 ? { ...s, state: 'done' } : s)) }),
+      groom({
+        next: 'body:20 mm guard',
+        after: 'head:7F blade',
+        steps: groom().steps.map((s, i) => (i === 0 ? { ...s, state: 'done' } : s)),
+      }),
       [at({ kind: 'zone', zones: ['back', 'loin'], state: 'done' })],
       'Tove',
     )
-    expect(shown.zones.find((z) => z.zone === 'back')).toMatchObject({ state: 'done', who: 'Tove', actual_mm: null })
+    expect(shown.zones.find((z) => z.zone === 'back')).toMatchObject({
+      state: 'done',
+      who: 'Tove',
+      actual_mm: null,
+    })
     expect(shown.zones.find((z) => z.zone === 'skull')?.state).toBe('planned')
     expect(shown.next).toBe('head:7F blade')
     expect(shown.after).toBeNull()
@@ -26,7 +34,10 @@ describe('taps over what the salon said last', () => {
   it('half a step is begun, a step left out is over', () => {
     const half = overlay(
       groom(),
-      [at({ kind: 'zone', zones: ['back'], state: 'partly' }), at({ kind: 'step', step: 'check', state: 'skipped', why: 'done at home' })],
+      [
+        at({ kind: 'zone', zones: ['back'], state: 'partly' }),
+        at({ kind: 'step', step: 'check', state: 'skipped', why: 'done at home' }),
+      ],
       'Tove',
     )
     expect(half.steps.map((s) => s.state)).toEqual(['skipped', 'begun', 'open'])
@@ -34,10 +45,32 @@ describe('taps over what the salon said last', () => {
   })
   it('run timers by blade, begin anew when felt, and stop', () => {
     const on = overlay(groom(), [at({ kind: 'timer', timer: 'clipping', on: true, blade: '30' })], 'Tove')
-    expect(on.timers[0]).toMatchObject({ running: true, blade: '30', limit_s: 90, left_s: 90, level: 'running' })
-    const ran = groom({ timers: [timer('clipping', { running: true, blade: '30', ran_s: 80, left_s: 10, limit_s: 90, level: 'running' })] as never })
-    expect(overlay(ran, [at({ kind: 'felt', blade: '30' })], 'Tove').timers[0]).toMatchObject({ ran_s: 0, left_s: 90 })
-    expect(overlay(ran, [at({ kind: 'timer', timer: 'clipping', on: false })], 'Tove').timers[0]).toMatchObject({ running: false, ran_s: 80 })
+    expect(on.timers[0]).toMatchObject({
+      running: true,
+      blade: '30',
+      limit_s: 90,
+      left_s: 90,
+      level: 'running',
+    })
+    const ran = groom({
+      timers: [
+        timer('clipping', {
+          running: true,
+          blade: '30',
+          ran_s: 80,
+          left_s: 10,
+          limit_s: 90,
+          level: 'running',
+        }),
+      ] as never,
+    })
+    expect(overlay(ran, [at({ kind: 'felt', blade: '30' })], 'Tove').timers[0]).toMatchObject({
+      ran_s: 0,
+      left_s: 90,
+    })
+    expect(
+      overlay(ran, [at({ kind: 'timer', timer: 'clipping', on: false })], 'Tove').timers[0],
+    ).toMatchObject({ running: false, ran_s: 80 })
   })
   it('keep claws, pads, ears, eyes, extents, incidents, notes and pauses', () => {
     const shown = overlay(

@@ -66,19 +66,32 @@ function apply(g: Shown, t: Tap, me: string) {
       const zones = t.zones as string[]
       zones.forEach((z) => g.pending.add(z))
       g.zones = g.zones.map((z) =>
-        zones.includes(z.zone) ? { ...z, state: text('state'), why: text('why'), carry: text('carry') || z.carry, who: me, actual: null, actual_mm: null } : z,
+        zones.includes(z.zone)
+          ? {
+              ...z,
+              state: text('state'),
+              why: text('why'),
+              carry: text('carry') || z.carry,
+              who: me,
+              actual: null,
+              actual_mm: null,
+            }
+          : z,
       )
       break
     }
     case 'step':
       g.pending.add(text('step'))
-      g.steps = g.steps.map((s) => (s.key === t.step ? { ...s, state: text('state'), why: text('why'), who: me } : s))
+      g.steps = g.steps.map((s) =>
+        s.key === t.step ? { ...s, state: text('state'), why: text('why'), who: me } : s,
+      )
       break
     case 'timer':
       g.timers = g.timers.map((r) => {
         if (r.timer !== t.timer) return r
         const blade = text('blade') || r.blade
-        const limit = r.timer === 'clipping' ? ((blade ? g.heat_every[blade] : undefined) ?? r.limit_s) : r.limit_s
+        const limit =
+          r.timer === 'clipping' ? ((blade ? g.heat_every[blade] : undefined) ?? r.limit_s) : r.limit_s
         const again = t.on === true && (r.timer === 'clipping' ? blade !== r.blade : r.timer !== 'undercoat')
         const ran = again ? 0 : r.ran_s
         return {
@@ -98,14 +111,21 @@ function apply(g: Shown, t: Tap, me: string) {
     case 'felt':
     case 'welfare':
       g.timers = g.timers.map((r) =>
-        r.timer === (t.kind === 'felt' ? 'clipping' : 'drying') ? { ...r, ran_s: 0, left_s: r.limit_s, level: r.running ? 'running' : 'off', since: t.at } : r,
+        r.timer === (t.kind === 'felt' ? 'clipping' : 'drying')
+          ? { ...r, ran_s: 0, left_s: r.limit_s, level: r.running ? 'running' : 'off', since: t.at }
+          : r,
       )
       break
     case 'claw':
-      g.claws = g.claws.map((c) => (c.foot === t.foot && c.claw === t.claw ? { ...c, state: text('state') } : c))
+      g.claws = g.claws.map((c) =>
+        c.foot === t.foot && c.claw === t.claw ? { ...c, state: text('state') } : c,
+      )
       break
     case 'pads':
-      g.pads = { ...g.pads, [text('foot')]: { found: g.pads[text('foot')]?.found ?? null, left: t.bare as number } }
+      g.pads = {
+        ...g.pads,
+        [text('foot')]: { found: g.pads[text('foot')]?.found ?? null, left: t.bare as number },
+      }
       break
     case 'ear':
       g.ears = { ...g.ears, [`${text('side')}.${text('place')}`]: text('state') }
@@ -151,10 +171,18 @@ function apply(g: Shown, t: Tap, me: string) {
 function settle(g: Shown) {
   const state = Object.fromEntries(g.zones.map((z) => [z.zone, z.state]))
   g.steps = g.steps.map((s) => {
-    if (s.zones.length === 0 || (g.pending.has(s.key) && s.state !== 'open') || s.state === 'skipped') return s
+    if (s.zones.length === 0 || (g.pending.has(s.key) && s.state !== 'open') || s.state === 'skipped')
+      return s
     const states = s.zones.map((z) => state[z] ?? 'planned')
     if (!s.zones.some((z) => g.pending.has(z))) return s
-    return { ...s, state: states.every((x) => x !== 'planned' && x !== 'partly') ? 'done' : states.every((x) => x === 'planned') ? 'open' : 'begun' }
+    return {
+      ...s,
+      state: states.every((x) => x !== 'planned' && x !== 'partly')
+        ? 'done'
+        : states.every((x) => x === 'planned')
+          ? 'open'
+          : 'begun',
+    }
   })
   const open = g.steps.filter((s) => s.state !== 'done' && s.state !== 'skipped')
   g.next = open[0]?.key ?? null
@@ -166,5 +194,7 @@ export function stateOf(state: string): ZoneState {
 }
 
 export function handWords(h: NonNullable<Groom['hand_over']>): string {
-  return [`${h.who} hands over to ${h.to}`, h.side && `done: ${h.side}`, h.next && `next: ${h.next}`, h.note].filter(Boolean).join(' · ')
+  return [`${h.who} hands over to ${h.to}`, h.side && `done: ${h.side}`, h.next && `next: ${h.next}`, h.note]
+    .filter(Boolean)
+    .join(' · ')
 }

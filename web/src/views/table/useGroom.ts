@@ -49,14 +49,18 @@ export function useGroom(id: string) {
         setWaiting(left)
         setAway(false)
         setAhead(answer.clock_ahead_s)
-        for (const r of answer.results) if (r.message) toast({ text: r.message, bad: r.outcome === 'refused' || r.outcome === 'late' })
+        for (const r of answer.results)
+          if (r.message) toast({ text: r.message, bad: r.outcome === 'refused' || r.outcome === 'late' })
         // Somebody else has signed in beside this tab: asking again would get the same answer.
         if (batch.every((t) => kept.has(t.id))) break
       } catch (e) {
         const problem = e instanceof ApiError ? e : null
         if (problem && [400, 413, 422].includes(problem.status)) {
           // Never to be counted as it is: said, and kept apart rather than tried for ever.
-          toast({ text: `${batch.length === 1 ? 'One tap was' : `${batch.length} taps were`} refused: ${problem.message}`, bad: true })
+          toast({
+            text: `${batch.length === 1 ? 'One tap was' : `${batch.length} taps were`} refused: ${problem.message}`,
+            bad: true,
+          })
           setWaiting(queue.drop(id, new Set(batch.map((t) => t.id))))
           continue
         }
@@ -89,7 +93,10 @@ export function useGroom(id: string) {
     },
     [id, flush, session.id],
   )
-  const shown = useMemo(() => (groom.data ? overlay(groom.data, waiting, session.name) : null), [groom.data, waiting, session.name])
+  const shown = useMemo(
+    () => (groom.data ? overlay(groom.data, waiting, session.name) : null),
+    [groom.data, waiting, session.name],
+  )
   return {
     groom: shown,
     error: groom.error,

@@ -20,28 +20,43 @@ export const Differences = memo(function Differences({ data, week, ahead, words,
   const labels = useMemo(() => Object.fromEntries(words.map((z) => [z.id, z.label])), [words])
   const growing = ahead && week > 0
   return (
-    <section aria-label="Differences" tabIndex={0} className="panel min-h-0 overflow-y-auto p-4 lg:w-[23rem] lg:shrink-0">
+    <section
+      aria-label="Differences"
+      tabIndex={0}
+      className="panel min-h-0 overflow-y-auto p-4 lg:w-[23rem] lg:shrink-0"
+    >
       <h2 className="text-lg">{growing ? `What grows in ${trim(week)} weeks` : 'What differs'}</h2>
-      {growing ? <Growth {...{ data, week, labels, zone, onZone }} /> : <Compared {...{ data, zone, onZone }} />}
+      {growing ? (
+        <Growth {...{ data, week, labels, zone, onZone }} />
+      ) : (
+        <Compared {...{ data, zone, onZone }} />
+      )}
     </section>
   )
 })
 
 function Compared({ data, zone, onZone }: Pick<Props, 'data' | 'zone' | 'onZone'>) {
-  const total = data.then.minutes !== null && data.now.minutes !== null ? data.now.minutes - data.then.minutes : null
+  const total =
+    data.then.minutes !== null && data.now.minutes !== null ? data.now.minutes - data.then.minutes : null
   const groups = grouped(data.differences, (d) => JSON.stringify([d.mm, d.changes, d.why]), zone)
   if (data.differences.length === 0) return <p className="text-ink-2">Nothing differs between these two.</p>
   return (
     <>
       {total !== null && total !== 0 && (
         <p className="text-sm">
-          {data.then.minutes} → {data.now.minutes} min: <b>{total > 0 ? `${total} longer` : `${-total} shorter`}</b>
+          {data.then.minutes} → {data.now.minutes} min:{' '}
+          <b>{total > 0 ? `${total} longer` : `${-total} shorter`}</b>
         </p>
       )}
       <ul className="divide-y divide-line">
         {groups.slice(0, SHOWN).map(([d, ...more]) => (
           <li key={d.zone}>
-            <Row zones={[d, ...more].map((x) => ({ id: x.zone, label: x.label }))} chosen={zone} onZone={onZone} mm={d.mm}>
+            <Row
+              zones={[d, ...more].map((x) => ({ id: x.zone, label: x.label }))}
+              chosen={zone}
+              onZone={onZone}
+              mm={d.mm}
+            >
               {d.changes.map((c) => (
                 <span key={c.of} className="block text-sm">
                   <span className="text-ink-2">{c.of}</span> {c.was} → {c.is}
@@ -56,30 +71,58 @@ function Compared({ data, zone, onZone }: Pick<Props, 'data' | 'zone' | 'onZone'
   )
 }
 
-function Growth({ data, week, labels, zone, onZone }: Pick<Props, 'data' | 'week' | 'zone' | 'onZone'> & { labels: Record<string, string> }) {
+function Growth({
+  data,
+  week,
+  labels,
+  zone,
+  onZone,
+}: Pick<Props, 'data' | 'week' | 'zone' | 'onZone'> & { labels: Record<string, string> }) {
   const { outlook } = data
   const mats = matsAt(outlook, week)
   const rows = Object.entries(outlook.zones)
-    .map(([id, c]) => ({ id, from: c.mm[0], to: at(c.mm, outlook.weeks, week), low: at(c.low, outlook.weeks, week), high: at(c.high, outlook.weeks, week) }))
+    .map(([id, c]) => ({
+      id,
+      from: c.mm[0],
+      to: at(c.mm, outlook.weeks, week),
+      low: at(c.low, outlook.weeks, week),
+      high: at(c.high, outlook.weeks, week),
+    }))
     .map((r) => ({ ...r, zone: r.id, mat: mats[r.id] ?? 0 }))
     .sort((x, y) => y.mat - x.mat || y.to - y.from - (x.to - x.from))
   const groups = grouped(rows, (r) => [r.mat, trim(r.from), trim(r.to)].join('|'), zone)
   const elsewhere = Object.keys(mats).filter((z) => !outlook.zones[z])
-  if (rows.length === 0) return <p className="text-ink-2">Nobody knows yet what was left on this dog: after the first visit this fills.</p>
+  if (rows.length === 0)
+    return (
+      <p className="text-ink-2">
+        Nobody knows yet what was left on this dog: after the first visit this fills.
+      </p>
+    )
   return (
     <>
-      {elsewhere.length > 0 && <p className="text-sm font-bold text-bracken">Mats likely too: {paired(elsewhere.map((z) => labels[z] ?? z)).join(' · ')}</p>}
+      {elsewhere.length > 0 && (
+        <p className="text-sm font-bold text-bracken">
+          Mats likely too: {paired(elsewhere.map((z) => labels[z] ?? z)).join(' · ')}
+        </p>
+      )}
       <ul className="divide-y divide-line">
         {groups.slice(0, SHOWN).map(([r, ...more]) => (
           <li key={r.id}>
-            <Row zones={[r, ...more].map((x) => ({ id: x.id, label: labels[x.id] ?? x.id }))} chosen={zone} onZone={onZone} mm={r.to - r.from}>
+            <Row
+              zones={[r, ...more].map((x) => ({ id: x.id, label: labels[x.id] ?? x.id }))}
+              chosen={zone}
+              onZone={onZone}
+              mm={r.to - r.from}
+            >
               <span className="block text-sm">
                 {trim(r.from)} → {mm(r.to)}{' '}
                 <span className="text-ink-2">
                   (four of five: {trim(r.low)}–{trim(r.high)})
                 </span>
               </span>
-              {r.mat > 0 && <span className="block text-sm font-bold text-bracken">{MATS[r.mat]} likely</span>}
+              {r.mat > 0 && (
+                <span className="block text-sm font-bold text-bracken">{MATS[r.mat]} likely</span>
+              )}
             </Row>
           </li>
         ))}
@@ -92,7 +135,9 @@ function Growth({ data, week, labels, zone, onZone }: Pick<Props, 'data' | 'week
 function grouped<T extends { zone: string }>(all: T[], key: (one: T) => string, zone: string | null): T[][] {
   const out = new Map<string, T[]>()
   for (const one of all) out.set(key(one), [...(out.get(key(one)) ?? []), one])
-  return [...out.values()].sort((a, b) => Number(b.some((x) => x.zone === zone)) - Number(a.some((x) => x.zone === zone)))
+  return [...out.values()].sort(
+    (a, b) => Number(b.some((x) => x.zone === zone)) - Number(a.some((x) => x.zone === zone)),
+  )
 }
 
 function Row({
@@ -130,11 +175,18 @@ export function paired(labels: string[]): string[] {
   const sides = new Map<string, string[]>()
   for (const label of labels) {
     const cut = label.lastIndexOf(', ')
-    const [part, side] = cut > 0 && /left|right/.test(label.slice(cut)) ? [label.slice(0, cut), label.slice(cut + 2)] : [label, '']
+    const [part, side] =
+      cut > 0 && /left|right/.test(label.slice(cut))
+        ? [label.slice(0, cut), label.slice(cut + 2)]
+        : [label, '']
     sides.set(part, [...(sides.get(part) ?? []), side])
   }
   return [...sides].flatMap(([part, s]) =>
-    s.length === 4 ? [`${part}, all`] : s.length === 2 ? [`${part}, both`] : s.map((x) => (x ? `${part}, ${x}` : part)),
+    s.length === 4
+      ? [`${part}, all`]
+      : s.length === 2
+        ? [`${part}, both`]
+        : s.map((x) => (x ? `${part}, ${x}` : part)),
   )
 }
 

@@ -64,7 +64,11 @@ export function Then() {
   return (
     <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <Link to={`/dogs/${id}`} className="inline-flex min-h-11 items-center gap-2 font-bold text-thistle" aria-label={`Back to ${data.dog.name}’s card`}>
+        <Link
+          to={`/dogs/${id}`}
+          className="inline-flex min-h-11 items-center gap-2 font-bold text-thistle"
+          aria-label={`Back to ${data.dog.name}’s card`}
+        >
           <ArrowLeft aria-hidden className="size-5" />
         </Link>
         <h1 className="flex-1 text-3xl leading-none">{data.dog.name}, then and now</h1>
@@ -73,7 +77,8 @@ export function Then() {
           <Why of={`${trim(data.growth.mm_per_week)} mm a week`} reasons={data.growth.reasons} />
         </p>
         <Button className="min-h-10" onClick={() => setTurned(turned === 'left' ? 'right' : 'left')}>
-          <FlipHorizontal2 aria-hidden className="size-4" /> Turn<span className="sr-only">: {turned} side</span>
+          <FlipHorizontal2 aria-hidden className="size-4" /> Turn
+          <span className="sr-only">: {turned} side</span>
         </Button>
       </header>
       <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row">
@@ -106,9 +111,24 @@ export function Then() {
               moving={moving}
             />
           </div>
-          {ahead && <Weeks outlook={data.outlook} today={data.today} planned={data.now.id === 'plan'} week={week} onWeek={setWeek} />}
+          {ahead && (
+            <Weeks
+              outlook={data.outlook}
+              today={data.today}
+              planned={data.now.id === 'plan'}
+              week={week}
+              onWeek={setWeek}
+            />
+          )}
         </div>
-        <Differences data={data} week={settled} ahead={ahead} words={words.data.zones} zone={zone} onZone={setZone} />
+        <Differences
+          data={data}
+          week={settled}
+          ahead={ahead}
+          words={words.data.zones}
+          zone={zone}
+          onZone={setZone}
+        />
       </div>
     </div>
   )
@@ -129,18 +149,36 @@ interface HalfProps {
   moving?: boolean
 }
 
-function Half({ data, side, label, options, onChoose, turned, zone, onZone, words, week, ahead = false, moving = false }: HalfProps) {
+function Half({
+  data,
+  side,
+  label,
+  options,
+  onChoose,
+  turned,
+  zone,
+  onZone,
+  words,
+  week,
+  ahead = false,
+  moving = false,
+}: HalfProps) {
   const look = useLook(data.dog)
   const { outlook, natural } = data
   const later = ahead && week > 0
-  const frame = useMemo(() => frames(side, outlook, natural, words, turned, ahead), [side, outlook, natural, words, turned, ahead])
+  const frame = useMemo(
+    () => frames(side, outlook, natural, words, turned, ahead),
+    [side, outlook, natural, words, turned, ahead],
+  )
   const drawn = useMemo(() => frame(week), [frame, week])
   // While nobody is waiting, the coats of the weeks are laid, so that the slider only shows them.
   useEffect(() => {
     if (!ahead) return
     return prepareCoats(
       look,
-      outlook.weeks.map((w) => Object.fromEntries(Object.entries(frame(w)).map(([left, z]) => [left, z.mm ?? z.drawnMm]))),
+      outlook.weeks.map((w) =>
+        Object.fromEntries(Object.entries(frame(w)).map(([left, z]) => [left, z.mm ?? z.drawnMm])),
+      ),
     )
   }, [ahead, look, outlook, frame])
   const curve = zone ? outlook.zones[zone] : undefined
@@ -148,7 +186,12 @@ function Half({ data, side, label, options, onChoose, turned, zone, onZone, word
   return (
     <section aria-label={label} className="panel flex min-h-64 flex-col overflow-hidden">
       <div className="px-3 pt-2">
-        <SelectField label={label} value={side.id} options={options} onChange={(e) => onChoose(e.target.value)} />
+        <SelectField
+          label={label}
+          value={side.id}
+          options={options}
+          onChange={(e) => onChoose(e.target.value)}
+        />
       </div>
       <div className="relative min-h-40 flex-1">
         <div className="absolute inset-x-2 inset-y-0">
@@ -170,22 +213,33 @@ function Half({ data, side, label, options, onChoose, turned, zone, onZone, word
             {later && (
               <p>
                 <b>load {Math.round(at(outlook.load, outlook.weeks, week))}</b> of {outlook.limit} allowed
-                {strikes.length > 0 && <span className="font-bold text-bracken"> · due: {strikes.join(', ')}</span>}
+                {strikes.length > 0 && (
+                  <span className="font-bold text-bracken"> · due: {strikes.join(', ')}</span>
+                )}
               </p>
             )}
             {curve && zone ? (
               <p>
                 <b>{drawn[zone.replace('_right', '_left')]?.label}</b> {mm(at(curve.mm, outlook.weeks, week))}
-                {week > 0 && `, four of five between ${trim(at(curve.low, outlook.weeks, week))} and ${mm(at(curve.high, outlook.weeks, week))}`}
+                {week > 0 &&
+                  `, four of five between ${trim(at(curve.low, outlook.weeks, week))} and ` +
+                    mm(at(curve.high, outlook.weeks, week))}
               </p>
             ) : (
-              <p className="text-ink-2">{later ? 'Tap a zone for its band.' : `last groomed ${day(outlook.from)}`}</p>
+              <p className="text-ink-2">
+                {later ? 'Tap a zone for its band.' : `last groomed ${day(outlook.from)}`}
+              </p>
             )}
           </>
         ) : (
           <>
             <p>
-              {[side.who, side.place, side.minutes && `${side.minutes} min`, side.load !== null && `arrived with load ${trim(side.load)}`]
+              {[
+                side.who,
+                side.place,
+                side.minutes && `${side.minutes} min`,
+                side.load !== null && `arrived with load ${trim(side.load)}`,
+              ]
                 .filter(Boolean)
                 .join(' · ')}
             </p>
@@ -197,7 +251,12 @@ function Half({ data, side, label, options, onChoose, turned, zone, onZone, word
             {side.photos.map((p) => (
               <li key={p.id} className="shrink-0">
                 <a href={`/api/photos/${p.id}/large`} target="_blank" rel="noreferrer">
-                  <img src={`/api/photos/${p.id}/small`} alt={`${p.moment}, ${p.zone}`} loading="lazy" className="h-16 w-24 rounded object-cover" />
+                  <img
+                    src={`/api/photos/${p.id}/small`}
+                    alt={`${p.moment}, ${p.zone}`}
+                    loading="lazy"
+                    className="h-16 w-24 rounded object-cover"
+                  />
                 </a>
               </li>
             ))}

@@ -1,4 +1,5 @@
-// Then and now: what PHP sampled read between its samples, two moments drawn apart, the slider with its clocks, differences grouped.
+// Then and now: what PHP sampled read between its samples, two moments drawn apart, the slider with its
+// clocks, differences grouped.
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { Route, Routes } from 'react-router'
@@ -49,7 +50,7 @@ describe('the weeks', () => {
     expect(struck(OUTLOOK, 0)).toEqual(['nails'])
     expect(struck(OUTLOOK, 1.3)).toEqual(['shape', 'nails'])
   })
-  it('put clocks of the same half week on one mark, struck ones at today, far ones nowhere, and no words over others', () => {
+  it('put clocks of one half week on one mark, struck ones at today, far ones nowhere', () => {
     const m = marks(OUTLOOK)
     expect(m.map((x) => [x.week, x.names])).toEqual([
       [0, ['nails']],
@@ -58,7 +59,11 @@ describe('the weeks', () => {
     const many = marks({
       ...OUTLOOK,
       weeks: [0, 26],
-      clocks: ['sanitary', 'pads', 'dewclaws', 'eyes'].map((clock, i) => ({ clock, weeks: 3 + i * 0.6, reasons: [] })),
+      clocks: ['sanitary', 'pads', 'dewclaws', 'eyes'].map((clock, i) => ({
+        clock,
+        weeks: 3 + i * 0.6,
+        reasons: [],
+      })),
     })
     expect(new Set(many.map((x) => x.row)).size).toBe(4)
   })
@@ -66,14 +71,28 @@ describe('the weeks', () => {
 
 describe('zones that differ alike', () => {
   it('are said once for both sides and for all feet', () => {
-    expect(paired(['thigh, left', 'back', 'thigh, right', 'ear, outer, left'])).toEqual(['thigh, both', 'back', 'ear, outer, left'])
-    expect(paired(['front left', 'front right', 'hind left', 'hind right'].map((f) => `pads, ${f}`))).toEqual(['pads, all'])
+    expect(paired(['thigh, left', 'back', 'thigh, right', 'ear, outer, left'])).toEqual([
+      'thigh, both',
+      'back',
+      'ear, outer, left',
+    ])
+    expect(paired(['front left', 'front right', 'hind left', 'hind right'].map((f) => `pads, ${f}`))).toEqual(
+      ['pads, all'],
+    )
   })
 })
 
 describe('a laid coat', () => {
   it('is laid once for the same lengths', () => {
-    const field = fieldOf({ build: 'square', muzzle: 'medium', ear_type: 'drop', ear_set: 'level', tail_type: 'long', tail_carriage: 'up', coat: 'curly' })
+    const field = fieldOf({
+      build: 'square',
+      muzzle: 'medium',
+      ear_type: 'drop',
+      ear_set: 'level',
+      tail_type: 'long',
+      tail_carriage: 'up',
+      coat: 'curly',
+    })
     const one = laidCoat(field, 'curly', '{"back":12}')
     expect(laidCoat(field, 'curly', '{"back":12}')).toBe(one)
     expect(laidCoat(field, 'curly', '{"back":13}')).not.toBe(one)
@@ -90,7 +109,14 @@ const SIDE = {
   note: 'good girl',
   photos: [{ id: 'f1', moment: 'before', zone: 'whole' }],
 }
-const zones = (mm: number) => ['back', 'loin', 'skull'].map((zone) => ({ zone, mm, tool: '16 mm guard over 10', state: 'done', exception: false }))
+const zones = (mm: number) =>
+  ['back', 'loin', 'skull'].map((zone) => ({
+    zone,
+    mm,
+    tool: '16 mm guard over 10',
+    state: 'done',
+    exception: false,
+  }))
 const dog = {
   id: 'd1',
   name: 'Tansy',
@@ -110,7 +136,18 @@ const view = (change = {}) => ({
     { id: 'v1', day: '2026-10-09', kind: 'full', who: 'Tove' },
   ],
   then: { ...SIDE, id: 'v2', zones: zones(17) },
-  now: { ...SIDE, id: 'today', title: 'today', who: null, place: null, minutes: null, load: null, note: '', photos: [], zones: zones(17) },
+  now: {
+    ...SIDE,
+    id: 'today',
+    title: 'today',
+    who: null,
+    place: null,
+    minutes: null,
+    load: null,
+    note: '',
+    photos: [],
+    zones: zones(17),
+  },
   differences: ['back', 'loin'].map((zone) => ({
     zone,
     label: zone,
@@ -170,7 +207,9 @@ describe('then and now', () => {
     expect(slider.getAttribute('aria-valuetext')).toBe('today; due: nails')
     fireEvent.change(slider, { target: { value: '2' } })
     expect(slider.getAttribute('aria-valuetext')).toContain('due: shape, nails, mat')
-    expect(document.getElementById('zone-back')?.getAttribute('aria-label')).toContain('21 millimetres, mats likely')
+    expect(document.getElementById('zone-back')?.getAttribute('aria-label')).toContain(
+      '21 millimetres, mats likely',
+    )
     expect(document.getElementById('zone-then-back')?.getAttribute('aria-label')).toContain('17 millimetres')
     const row = await screen.findByRole('button', { name: /back \+4 mm/ })
     expect(row.textContent).toContain('four of five: 19–23')

@@ -14,7 +14,12 @@ export function at(curve: number[], weeks: number[], week: number): number {
 
 /** Lengths by zone at a week, in tenths of a mm. */
 export function lengthsAt(outlook: Outlook, week: number): Record<string, number> {
-  return Object.fromEntries(Object.entries(outlook.zones).map(([zone, c]) => [zone, Math.round(at(c.mm, outlook.weeks, week) * 10) / 10]))
+  return Object.fromEntries(
+    Object.entries(outlook.zones).map(([zone, c]) => [
+      zone,
+      Math.round(at(c.mm, outlook.weeks, week) * 10) / 10,
+    ]),
+  )
 }
 
 /** The worst mat that is likely by then, by zone. */

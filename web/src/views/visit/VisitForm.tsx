@@ -44,10 +44,18 @@ const REFERENCE = ['back', 'foreleg_left', 'skull']
 export function VisitForm() {
   const { id = '' } = useParams()
   const words = useQuery(queries.words())
-  const card = useQuery({ ...queries.card(id, null, null), refetchInterval: false, refetchOnWindowFocus: false })
+  const card = useQuery({
+    ...queries.card(id, null, null),
+    refetchInterval: false,
+    refetchOnWindowFocus: false,
+  })
   if (!words.data || !card.data) {
     const failed = words.error ?? card.error
-    return failed ? <Resting error={failed} retry={() => (void words.refetch(), void card.refetch())} /> : <Waiting />
+    return failed ? (
+      <Resting error={failed} retry={() => (void words.refetch(), void card.refetch())} />
+    ) : (
+      <Waiting />
+    )
   }
   return <Form card={card.data} words={words.data} />
 }
@@ -74,8 +82,10 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
   const planned = useMemo(() => card.zones.filter((z) => z.recipe), [card.zones])
   const [rows, setRows] = useState<Record<string, ZoneRow>>(() => rowsOf(found))
   const [open, setOpen] = useState<string | null>(null)
-  const row = (zone: string): ZoneRow => rows[zone] ?? { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
-  const setRow = (zone: string, change: Partial<ZoneRow>) => setRows((all) => ({ ...all, [zone]: { ...row(zone), ...change } }))
+  const row = (zone: string): ZoneRow =>
+    rows[zone] ?? { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
+  const setRow = (zone: string, change: Partial<ZoneRow>) =>
+    setRows((all) => ({ ...all, [zone]: { ...row(zone), ...change } }))
   const label = (zone: string) => words.zones.find((z) => z.id === zone)?.label ?? zone
   const save = useMutation({
     mutationFn: () =>
@@ -135,8 +145,21 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
       <Cautions cautions={card.cautions} />
       <fieldset className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
         <legend className="sr-only">The visit</legend>
-        <TextField label="Day" type="date" value={head.day} max={card.today} onChange={(e) => set({ day: e.target.value })} error={errors.day} />
-        <SelectField label="Kind" value={head.kind} options={words.lists.visit_kind} onChange={(e) => set({ kind: e.target.value })} error={errors.kind} />
+        <TextField
+          label="Day"
+          type="date"
+          value={head.day}
+          max={card.today}
+          onChange={(e) => set({ day: e.target.value })}
+          error={errors.day}
+        />
+        <SelectField
+          label="Kind"
+          value={head.kind}
+          options={words.lists.visit_kind}
+          onChange={(e) => set({ kind: e.target.value })}
+          error={errors.kind}
+        />
         <SelectField
           label="Where"
           value={head.place}
@@ -144,7 +167,13 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
           onChange={(e) => set({ place: e.target.value })}
           error={errors.place}
         />
-        <TextField label="Minutes" inputMode="numeric" value={head.minutes} onChange={(e) => set({ minutes: e.target.value })} error={errors.minutes} />
+        <TextField
+          label="Minutes"
+          inputMode="numeric"
+          value={head.minutes}
+          onChange={(e) => set({ minutes: e.target.value })}
+          error={errors.minutes}
+        />
         <TextField
           label="Weight (kg)"
           inputMode="decimal"
@@ -170,7 +199,9 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
         <SelectField
           label="Worst mat in a tender zone"
           value={head.tender}
-          options={['none', '1 tangles', '2 separate mats', '3 tight, close to the skin', '4 felted'].map((l, i) => ({ id: String(i), label: l }))}
+          options={['none', '1 tangles', '2 separate mats', '3 tight, close to the skin', '4 felted'].map(
+            (l, i) => ({ id: String(i), label: l }),
+          )}
           onChange={(e) => set({ tender: e.target.value })}
           error={errors.tender_severity}
         />
@@ -188,14 +219,20 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
                 onChange={(e) => setRow(z, { arrival: e.target.value })}
                 error={zoneErrors(z).arrival_mm}
               />
-              <CheckField label="owner cut here" checked={row(z).ownerCut} onChange={(e) => setRow(z, { ownerCut: e.target.checked })} />
+              <CheckField
+                label="owner cut here"
+                checked={row(z).ownerCut}
+                onChange={(e) => setRow(z, { ownerCut: e.target.checked })}
+              />
             </div>
           ))}
         </fieldset>
       )}
       <section className="panel" aria-label="Zones">
         <div className="flex flex-wrap items-baseline justify-between gap-2 p-4 pb-2">
-          <h2 className="text-lg">{different === 0 ? 'Everything as planned' : `${different} of ${planned.length} zones otherwise`}</h2>
+          <h2 className="text-lg">
+            {different === 0 ? 'Everything as planned' : `${different} of ${planned.length} zones otherwise`}
+          </h2>
           <p className="text-sm text-ink-2">Change only what was different.</p>
         </div>
         {planned.length === 0 && (
@@ -211,14 +248,21 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
           {planned.map((z) => {
             const r = row(z.zone)
             const bad = zoneErrors(z.zone)
-            const expanded = open === z.zone || r.state !== 'done' || r.actual !== null || Object.keys(bad).length > 0
+            const expanded =
+              open === z.zone || r.state !== 'done' || r.actual !== null || Object.keys(bad).length > 0
             return (
               <li key={z.zone} className={`px-4 py-2 ${expanded ? 'bg-well/60' : ''}`}>
                 <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
                   <span className="min-w-0 flex-1 basis-56">
                     <b>{label(z.zone)}</b> <span className="text-sm text-ink-2">{z.recipe?.words}</span>
                   </span>
-                  <Choice small label={`State of ${label(z.zone)}`} value={r.state} options={STATES} onChange={(state) => setRow(z.zone, { state })} />
+                  <Choice
+                    small
+                    label={`State of ${label(z.zone)}`}
+                    value={r.state}
+                    options={STATES}
+                    onChange={(state) => setRow(z.zone, { state })}
+                  />
                   <Button
                     kind="quiet"
                     className="text-sm"
@@ -244,7 +288,13 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
                         shapes={[]}
                       />
                     )}
-                    <TextField label="Why" value={r.why} maxLength={200} onChange={(e) => setRow(z.zone, { why: e.target.value })} error={bad.why} />
+                    <TextField
+                      label="Why"
+                      value={r.why}
+                      maxLength={200}
+                      onChange={(e) => setRow(z.zone, { why: e.target.value })}
+                      error={bad.why}
+                    />
                   </div>
                 )}
               </li>
@@ -253,7 +303,13 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
         </ul>
       </section>
       <div className="panel p-4">
-        <TextField label="Note for the next person" value={head.note} maxLength={1000} onChange={(e) => set({ note: e.target.value })} error={errors.note} />
+        <TextField
+          label="Note for the next person"
+          value={head.note}
+          maxLength={1000}
+          onChange={(e) => set({ note: e.target.value })}
+          error={errors.note}
+        />
       </div>
       <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-3">
         <Button type="submit" kind="main" disabled={save.isPending}>
@@ -278,7 +334,8 @@ function text(value: number | null | undefined): string {
 function rowsOf(found: Found): Record<string, ZoneRow> {
   const rows: Record<string, ZoneRow> = {}
   const empty = { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
-  for (const [zone, mm] of Object.entries(found.lengths ?? {})) rows[zone] = { ...empty, arrival: text(mm), ownerCut: found.ownerCut === true }
+  for (const [zone, mm] of Object.entries(found.lengths ?? {}))
+    rows[zone] = { ...empty, arrival: text(mm), ownerCut: found.ownerCut === true }
   for (const [zone, blade] of Object.entries(found.clipped ?? {}))
     rows[zone] = {
       ...(rows[zone] ?? empty),

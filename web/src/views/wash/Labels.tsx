@@ -19,7 +19,10 @@ export function Labels({ bottles, onClose }: { bottles: Bottle[]; onClose: () =>
       {bottles.length === 0 && <p className="text-ink-2">No good bottle stands there: mix one first.</p>}
       <ul className="grid gap-3 sm:grid-cols-2">
         {bottles.map((b) => (
-          <li key={b.id} className="break-inside-avoid rounded-md border-2 border-ink bg-white p-4 text-black">
+          <li
+            key={b.id}
+            className="break-inside-avoid rounded-md border-2 border-ink bg-white p-4 text-black"
+          >
             <p className="font-head text-2xl font-bold leading-tight">{b.name}</p>
             <p className="text-xl font-bold">
               {b.ratio_words}{' '}
@@ -36,7 +39,8 @@ export function Labels({ bottles, onClose }: { bottles: Bottle[]; onClose: () =>
               <dd className="font-bold">{day(b.discard_by)}</dd>
             </dl>
             <p className="mt-2 text-sm">
-              Not near the eyes. Rinse until the water runs clear. Wash and dry the bottle before it is filled again. {session.salon}
+              Not near the eyes. Rinse until the water runs clear. Wash and dry the bottle before it is filled
+              again. {session.salon}
             </p>
           </li>
         ))}

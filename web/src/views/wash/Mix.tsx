@@ -34,7 +34,11 @@ export function Mix({
       return take(
         api.POST('/api/wash/bottles', {
           params: { header: { 'Idempotency-Key': key } },
-          body: { product: product.id, litres: litres.trim() !== '' && Number.isFinite(n) ? n : litres, discard_by: by || null } as never,
+          body: {
+            product: product.id,
+            litres: litres.trim() !== '' && Number.isFinite(n) ? n : litres,
+            discard_by: by || null,
+          } as never,
         }),
       )
     },
@@ -62,7 +66,11 @@ export function Mix({
           value={litres}
           onChange={(e) => setLitres(e.target.value)}
           error={errors.litres}
-          hint={product.today.to_mix_l > 0 ? `today still asks for ${product.today.to_mix_l} l` : 'today asks for nothing more'}
+          hint={
+            product.today.to_mix_l > 0
+              ? `today still asks for ${product.today.to_mix_l} l`
+              : 'today asks for nothing more'
+          }
         />
         <TextField
           label="Discard by"
@@ -71,13 +79,24 @@ export function Mix({
           value={by}
           onChange={(e) => setBy(e.target.value)}
           error={errors.discard_by}
-          hint={label === null ? 'left empty: today, as the label says nothing longer' : `left empty: ${label} days, as the maker’s label allows`}
+          hint={
+            label === null
+              ? 'left empty: today, as the label says nothing longer'
+              : `left empty: ${label} days, as the maker’s label allows`
+          }
         />
         <p className="text-sm text-ink-2">
-          Bottles of {product.bottle_ml} ml, washed and dry. {Math.round(product.stock_ml)} ml of concentrate are on the shelf
+          Bottles of {product.bottle_ml} ml, washed and dry. {Math.round(product.stock_ml)} ml of concentrate
+          are on the shelf
           {product.litre_minor !== null && `, ${money(product.litre_minor, currency)} a litre`}.
         </p>
-        <FormEnd error={save.error} busy={save.isPending} send="Mixed: make the labels" sending="Mixing …" onLeave={onClose} />
+        <FormEnd
+          error={save.error}
+          busy={save.isPending}
+          send="Mixed: make the labels"
+          sending="Mixing …"
+          onLeave={onClose}
+        />
       </form>
     </Modal>
   )

@@ -10,7 +10,15 @@ import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
 import type { Product } from './Wash'
 
-export function ProductForm({ product, currency, onClose }: { product: Product | null; currency: string; onClose: () => void }) {
+export function ProductForm({
+  product,
+  currency,
+  onClose,
+}: {
+  product: Product | null
+  currency: string
+  onClose: () => void
+}) {
   const cache = useQueryClient()
   const toast = useToast()
   const words = useQuery(queries.words())
@@ -48,11 +56,19 @@ export function ProductForm({ product, currency, onClose }: { product: Product |
       product
         ? take(
             api.PUT('/api/wash/products/{id}', {
-              params: { path: { id: product.id }, header: { 'If-Match': `"${product.version}"`, 'Idempotency-Key': writeKey() } },
+              params: {
+                path: { id: product.id },
+                header: { 'If-Match': `"${product.version}"`, 'Idempotency-Key': writeKey() },
+              },
               body: body(active),
             }),
           )
-        : take(api.POST('/api/wash/products', { params: { header: { 'Idempotency-Key': writeKey() } }, body: body(active) })),
+        : take(
+            api.POST('/api/wash/products', {
+              params: { header: { 'Idempotency-Key': writeKey() } },
+              body: body(active),
+            }),
+          ),
     onSuccess: (next, active) => {
       cache.setQueryData(queries.wash().queryKey, next)
       toast({ text: active ? `${v.name} is kept` : `${v.name} is out of use` })
@@ -68,7 +84,13 @@ export function ProductForm({ product, currency, onClose }: { product: Product |
     <Modal open wide onClose={onClose} title={product ? product.name : 'New product'}>
       <form onSubmit={send} noValidate>
         <div className="grid gap-x-4 sm:grid-cols-2">
-          <TextField label="Name" value={v.name} maxLength={60} onChange={(e) => set({ name: e.target.value })} error={errors.name} />
+          <TextField
+            label="Name"
+            value={v.name}
+            maxLength={60}
+            onChange={(e) => set({ name: e.target.value })}
+            error={errors.name}
+          />
           <SelectField
             label="Kind"
             value={v.kind}
@@ -134,15 +156,29 @@ export function ProductForm({ product, currency, onClose }: { product: Product |
                   type="checkbox"
                   className="size-5 accent-thistle"
                   checked={v.coats.includes(c.id)}
-                  onChange={(e) => set({ coats: e.target.checked ? [...v.coats, c.id] : v.coats.filter((x) => x !== c.id) })}
+                  onChange={(e) =>
+                    set({ coats: e.target.checked ? [...v.coats, c.id] : v.coats.filter((x) => x !== c.id) })
+                  }
                 />
                 {c.label}
               </label>
             ))}
           </div>
         </fieldset>
-        <TextField label="Note" value={v.note} maxLength={200} onChange={(e) => set({ note: e.target.value })} error={errors.note} />
-        <FormEnd error={save.error} busy={save.isPending} send="Keep it" sending="Keeping …" onLeave={onClose}>
+        <TextField
+          label="Note"
+          value={v.note}
+          maxLength={200}
+          onChange={(e) => set({ note: e.target.value })}
+          error={errors.note}
+        />
+        <FormEnd
+          error={save.error}
+          busy={save.isPending}
+          send="Keep it"
+          sending="Keeping …"
+          onLeave={onClose}
+        >
           {product && (
             <Button disabled={save.isPending} onClick={() => save.mutate(false)}>
               Out of use

@@ -10,7 +10,15 @@ import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
 import type { Product, WashData } from './Wash'
 
-export function Reaction({ dog, products, onClose }: { dog: WashData['dogs'][number]; products: Product[]; onClose: () => void }) {
+export function Reaction({
+  dog,
+  products,
+  onClose,
+}: {
+  dog: WashData['dogs'][number]
+  products: Product[]
+  onClose: () => void
+}) {
   const cache = useQueryClient()
   const toast = useToast()
   const [product, setProduct] = useState(dog.product ?? products[0]?.id ?? '')
@@ -18,7 +26,12 @@ export function Reaction({ dog, products, onClose }: { dog: WashData['dogs'][num
   const [key, setKey] = useState(writeKey)
   const save = useMutation({
     mutationFn: () =>
-      take(api.POST('/api/dogs/{id}/reactions', { params: { path: { id: dog.dog }, header: { 'Idempotency-Key': key } }, body: { product, what } as never })),
+      take(
+        api.POST('/api/dogs/{id}/reactions', {
+          params: { path: { id: dog.dog }, header: { 'Idempotency-Key': key } },
+          body: { product, what } as never,
+        }),
+      ),
     onSuccess: (next) => {
       cache.setQueryData(queries.wash().queryKey, next)
       void cache.invalidateQueries({ queryKey: ['card', dog.dog] })
@@ -35,7 +48,8 @@ export function Reaction({ dog, products, onClose }: { dog: WashData['dogs'][num
   return (
     <Modal open onClose={onClose} title={`${dog.name}: skin reacted`}>
       <p className="mb-3 rounded-md bg-haw-soft p-3 font-bold text-haw">
-        Rinse it off at once, lukewarm and long. Wheals, swelling of the face or hard breathing: a vet now. Photograph it and tell the owner.
+        Rinse it off at once, lukewarm and long. Wheals, swelling of the face or hard breathing: a vet now.
+        Photograph it and tell the owner.
       </p>
       <form onSubmit={send} noValidate className="space-y-2">
         <SelectField
@@ -71,7 +85,11 @@ function Cleared({ dog }: { dog: WashData['dogs'][number] }) {
   const cache = useQueryClient()
   const remove = useMutation({
     mutationFn: (reaction: string) =>
-      take(api.DELETE('/api/dogs/{id}/reactions/{reaction}', { params: { path: { id: dog.dog, reaction }, header: { 'Idempotency-Key': writeKey() } } })),
+      take(
+        api.DELETE('/api/dogs/{id}/reactions/{reaction}', {
+          params: { path: { id: dog.dog, reaction }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      ),
     onSuccess: (next) => {
       cache.setQueryData(queries.wash().queryKey, next)
       void cache.invalidateQueries({ queryKey: ['card', dog.dog] })
@@ -86,7 +104,12 @@ function Cleared({ dog }: { dog: WashData['dogs'][number] }) {
             <span className="flex-1">
               {r.name}: {r.what}
             </span>
-            <Button kind="quiet" disabled={remove.isPending} aria-label={`Take off the card: ${r.name}, ${r.what}`} onClick={() => remove.mutate(r.id)}>
+            <Button
+              kind="quiet"
+              disabled={remove.isPending}
+              aria-label={`Take off the card: ${r.name}, ${r.what}`}
+              onClick={() => remove.mutate(r.id)}
+            >
               A vet cleared it
             </Button>
           </li>

@@ -30,7 +30,8 @@ export function Wash() {
   const [reacting, setReacting] = useState<string | null>(null)
   const [labels, setLabels] = useState<Bottle[] | null>(null)
   const data = wash.data
-  if (!data) return wash.error ? <Resting error={wash.error} retry={() => void wash.refetch()} /> : <Waiting />
+  if (!data)
+    return wash.error ? <Resting error={wash.error} retry={() => void wash.refetch()} /> : <Waiting />
   const dog = data.dogs.find((d) => d.dog === reacting)
   if (labels) return <Labels bottles={labels} onClose={() => setLabels(null)} />
   return (
@@ -47,7 +48,10 @@ export function Wash() {
       {wash.isError && <Away>The salon is not answering. You see what was loaded last.</Away>}
       <ul className="grid gap-2 md:grid-cols-3" aria-label="Cautions">
         {data.cautions.map((c) => (
-          <li key={c.code} className="flex items-center gap-2 rounded-md bg-bracken-soft px-3 py-1.5 text-sm font-bold text-bracken">
+          <li
+            key={c.code}
+            className="flex items-center gap-2 rounded-md bg-bracken-soft px-3 py-1.5 text-sm font-bold text-bracken"
+          >
             <TriangleAlert aria-hidden className="size-4 shrink-0" /> {c.message}
           </li>
         ))}
@@ -58,13 +62,23 @@ export function Wash() {
             <h2 id="today" className="p-4 pb-1 text-lg">
               Today’s dogs
             </h2>
-            {data.dogs.length === 0 && <p className="p-4 text-ink-2">Nobody is booked, has arrived or stands at the table today.</p>}
+            {data.dogs.length === 0 && (
+              <p className="p-4 text-ink-2">Nobody is booked, has arrived or stands at the table today.</p>
+            )}
             <ul className="divide-y divide-line">
               {data.dogs.map((d) => (
-                <li key={d.dog} className="grid gap-x-4 gap-y-1 px-4 py-2.5 sm:grid-cols-[4.5rem_9rem_1fr_auto] sm:items-center">
-                  <span className="font-head text-lg font-bold">{d.time ?? <span className="text-sm text-ink-2">{d.why}</span>}</span>
+                <li
+                  key={d.dog}
+                  className="grid gap-x-4 gap-y-1 px-4 py-2.5 sm:grid-cols-[4.5rem_9rem_1fr_auto] sm:items-center"
+                >
+                  <span className="font-head text-lg font-bold">
+                    {d.time ?? <span className="text-sm text-ink-2">{d.why}</span>}
+                  </span>
                   <span className="leading-tight">
-                    <Link to={`/dogs/${d.dog}`} className="text-lg font-bold text-thistle underline underline-offset-2">
+                    <Link
+                      to={`/dogs/${d.dog}`}
+                      className="text-lg font-bold text-thistle underline underline-offset-2"
+                    >
                       {d.name}
                     </Link>
                     <span className="block text-sm text-ink-2">
@@ -75,16 +89,21 @@ export function Wash() {
                   <span className="min-w-0">
                     {d.litres === null ? (
                       <b className="text-bracken">
-                        {d.kg === null ? 'Weigh the dog: without it nobody knows how much.' : 'No product on the shelf that this dog may have.'}
+                        {d.kg === null
+                          ? 'Weigh the dog: without it nobody knows how much.'
+                          : 'No product on the shelf that this dog may have.'}
                       </b>
                     ) : (
                       <>
                         <b>
                           {d.litres} l {d.product_name}
                         </b>{' '}
-                        <span className="text-ink-2">from {d.concentrate_ml} ml</span> <Why of={`${d.litres} l for ${d.name}`} reasons={d.reasons} />
+                        <span className="text-ink-2">from {d.concentrate_ml} ml</span>{' '}
+                        <Why of={`${d.litres} l for ${d.name}`} reasons={d.reasons} />
                         <span className="block text-sm">
-                          {d.passes === 1 ? `one pass, ${d.dwell_min} min on the coat` : `${d.passes} passes, ${d.dwell_min} min on the coat each`}
+                          {d.passes === 1
+                            ? `one pass, ${d.dwell_min} min on the coat`
+                            : `${d.passes} passes, ${d.dwell_min} min on the coat each`}
                           {d.cost_minor !== null && ` · ${money(d.cost_minor, data.currency)} of concentrate`}
                         </span>
                       </>
@@ -101,7 +120,12 @@ export function Wash() {
                     ))}
                   </span>
                   {may('visit') && (
-                    <Button kind="quiet" className="text-sm" onClick={() => setReacting(d.dog)} aria-label={`${d.name}: skin reacted`}>
+                    <Button
+                      kind="quiet"
+                      className="text-sm"
+                      onClick={() => setReacting(d.dog)}
+                      aria-label={`${d.name}: skin reacted`}
+                    >
                       Skin reacted
                     </Button>
                   )}
@@ -127,20 +151,45 @@ export function Wash() {
                 </div>
               ))}
             </dl>
-            <Link to="/house" className="mt-2 inline-flex min-h-11 items-center font-bold text-thistle underline underline-offset-2">
+            <Link
+              to="/house"
+              className="mt-2 inline-flex min-h-11 items-center font-bold text-thistle underline underline-offset-2"
+            >
               The house decides; a card may differ
             </Link>
           </section>
         </div>
       </div>
-      {mixing && <Mix product={mixing} day={data.day} currency={data.currency} onClose={() => setMixing(null)} onMixed={(b) => b.length > 0 && setLabels(b)} />}
-      {editing && <ProductForm product={editing === 'new' ? null : editing} currency={data.currency} onClose={() => setEditing(null)} />}
+      {mixing && (
+        <Mix
+          product={mixing}
+          day={data.day}
+          currency={data.currency}
+          onClose={() => setMixing(null)}
+          onMixed={(b) => b.length > 0 && setLabels(b)}
+        />
+      )}
+      {editing && (
+        <ProductForm
+          product={editing === 'new' ? null : editing}
+          currency={data.currency}
+          onClose={() => setEditing(null)}
+        />
+      )}
       {dog && <Reaction dog={dog} products={data.products} onClose={() => setReacting(null)} />}
     </div>
   )
 }
 
-function Shelf({ data, onMix, onEdit }: { data: WashData; onMix: (p: Product) => void; onEdit: (p: Product | 'new') => void }) {
+function Shelf({
+  data,
+  onMix,
+  onEdit,
+}: {
+  data: WashData
+  onMix: (p: Product) => void
+  onEdit: (p: Product | 'new') => void
+}) {
   const { may } = useSession()
   return (
     <section aria-labelledby="shelf" className="panel">
@@ -154,7 +203,9 @@ function Shelf({ data, onMix, onEdit }: { data: WashData; onMix: (p: Product) =>
           </Button>
         )}
       </header>
-      {data.products.length === 0 && <p className="p-4 text-ink-2">No product yet. With the first one the day’s litres are known.</p>}
+      {data.products.length === 0 && (
+        <p className="p-4 text-ink-2">No product yet. With the first one the day’s litres are known.</p>
+      )}
       <ul className="divide-y divide-line">
         {data.products.map((p) => (
           <li key={p.id} className="flex items-center gap-3 px-4 py-2">
@@ -163,7 +214,8 @@ function Shelf({ data, onMix, onEdit }: { data: WashData; onMix: (p: Product) =>
               <b>{p.name}</b> <span className="text-ink-2">{p.ratio_words}</span>
               <span className="block text-sm">
                 {Math.round(p.stock_ml)} ml left
-                {p.today.dogs > 0 && ` · today ${p.today.litres} l for ${p.today.dogs === 1 ? 'one dog' : `${p.today.dogs} dogs`}`}
+                {p.today.dogs > 0 &&
+                  ` · today ${p.today.litres} l for ${p.today.dogs === 1 ? 'one dog' : `${p.today.dogs} dogs`}`}
               </span>
               {p.today.to_mix_l > 0 && (
                 <span className="block text-sm font-bold text-slate">
@@ -175,12 +227,22 @@ function Shelf({ data, onMix, onEdit }: { data: WashData; onMix: (p: Product) =>
             </span>
             <span className="flex shrink-0 flex-col gap-1">
               {may('visit') && (
-                <Button kind={p.today.to_mix_l > 0 ? 'main' : 'plain'} className="min-h-11 px-3" onClick={() => onMix(p)} aria-label={`Mix ${p.name}`}>
+                <Button
+                  kind={p.today.to_mix_l > 0 ? 'main' : 'plain'}
+                  className="min-h-11 px-3"
+                  onClick={() => onMix(p)}
+                  aria-label={`Mix ${p.name}`}
+                >
                   <FlaskConical aria-hidden className="size-4" /> Mix
                 </Button>
               )}
               {may('kit') && (
-                <Button kind="quiet" className="min-h-10 px-3" onClick={() => onEdit(p)} aria-label={`Change ${p.name}`}>
+                <Button
+                  kind="quiet"
+                  className="min-h-10 px-3"
+                  onClick={() => onEdit(p)}
+                  aria-label={`Change ${p.name}`}
+                >
                   <Pencil aria-hidden className="size-4" />
                 </Button>
               )}
@@ -196,8 +258,20 @@ function Jug({ share, low }: { share: number; low: boolean }) {
   const tall = 26 * Math.min(1, share)
   return (
     <svg viewBox="0 0 24 34" className="h-10 w-7 shrink-0" aria-hidden>
-      <rect x="3" y={31 - tall} width="18" height={tall} style={{ fill: low ? 'var(--haw)' : 'var(--slate)' }} fillOpacity="0.55" />
-      <path d="M8 1h8v4l5 4v22q0 2-2 2H5q-2 0-2-2V9l5-4z" fill="none" style={{ stroke: 'var(--ink-2)' }} strokeWidth="1.4" />
+      <rect
+        x="3"
+        y={31 - tall}
+        width="18"
+        height={tall}
+        style={{ fill: low ? 'var(--haw)' : 'var(--slate)' }}
+        fillOpacity="0.55"
+      />
+      <path
+        d="M8 1h8v4l5 4v22q0 2-2 2H5q-2 0-2-2V9l5-4z"
+        fill="none"
+        style={{ stroke: 'var(--ink-2)' }}
+        strokeWidth="1.4"
+      />
     </svg>
   )
 }
@@ -210,7 +284,10 @@ function Bottles({ data, onLabel }: { data: WashData; onLabel: (b: Bottle) => vo
     mutationFn: ({ bottle, version, poured }: { bottle: Bottle; version: number; poured: boolean }) =>
       take(
         api.PUT('/api/wash/bottles/{id}', {
-          params: { path: { id: bottle.id }, header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() } },
+          params: {
+            path: { id: bottle.id },
+            header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+          },
           body: { poured } as never,
         }),
       ),
@@ -219,7 +296,10 @@ function Bottles({ data, onLabel }: { data: WashData; onLabel: (b: Bottle) => vo
       if (poured)
         toast({
           text: `${bottle.name}: bottle emptied`,
-          action: { label: 'Take back', run: () => pour.mutate({ bottle, version: version + 1, poured: false }) },
+          action: {
+            label: 'Take back',
+            run: () => pour.mutate({ bottle, version: version + 1, poured: false }),
+          },
         })
     },
     onError: (e) => toast({ text: e.message, bad: true }),
@@ -229,18 +309,28 @@ function Bottles({ data, onLabel }: { data: WashData; onLabel: (b: Bottle) => vo
       <h2 id="bottles" className="p-4 pb-1 text-lg">
         Bottles that stand there
       </h2>
-      {data.bottles.length === 0 && <p className="px-4 pb-4 text-ink-2">None. Bottles are washed and dried between fills.</p>}
+      {data.bottles.length === 0 && (
+        <p className="px-4 pb-4 text-ink-2">None. Bottles are washed and dried between fills.</p>
+      )}
       <ul className="divide-y divide-line">
         {data.bottles.map((b) => (
           <li key={b.id} className={`flex items-center gap-3 px-4 py-2 ${b.over ? 'bg-haw-soft' : ''}`}>
             <span className="min-w-0 flex-1">
               <b>{b.name}</b> {b.ratio_words} · {b.ml} ml
               <span className={`block text-sm ${b.over ? 'font-bold text-haw' : 'text-ink-2'}`}>
-                {b.over ? `Pour away: past ${shortDay(b.discard_by)}` : `mixed ${shortDay(b.mixed_on)}, by ${shortDay(b.discard_by)}`} · {b.who}
+                {b.over
+                  ? `Pour away: past ${shortDay(b.discard_by)}`
+                  : `mixed ${shortDay(b.mixed_on)}, by ${shortDay(b.discard_by)}`}{' '}
+                · {b.who}
               </span>
             </span>
             {!b.over && (
-              <Button kind="quiet" className="px-2" aria-label={`Label of ${b.name}, ${b.ml} ml`} onClick={() => onLabel(b)}>
+              <Button
+                kind="quiet"
+                className="px-2"
+                aria-label={`Label of ${b.name}, ${b.ml} ml`}
+                onClick={() => onLabel(b)}
+              >
                 <Printer aria-hidden className="size-4" />
               </Button>
             )}

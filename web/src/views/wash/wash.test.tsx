@@ -1,11 +1,22 @@
-// The wash: today's dogs, mixing with its date, labels, an empty bottle taken back, a reaction on the card, a ratio typed the wrong way round.
+// The wash: today's dogs, mixing with its date, labels, an empty bottle taken back, a reaction on the
+// card, a ratio typed the wrong way round.
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { json, page, problem, server, SESSION, signedIn, type Asked } from '../../testing'
 import { Wash } from './Wash'
 
-const TODAY = { litres: 1.42, concentrate_ml: 83.5, water_ml: 835, to_mix_l: 0.92, bottles: 2, stock_left_ml: 1766.5, short: null, standing_ml: 500, dogs: 2 }
+const TODAY = {
+  litres: 1.42,
+  concentrate_ml: 83.5,
+  water_ml: 835,
+  to_mix_l: 0.92,
+  bottles: 2,
+  stock_left_ml: 1766.5,
+  short: null,
+  standing_ml: 500,
+  dogs: 2,
+}
 const OAT = {
   id: 'p1',
   version: 2,
@@ -67,7 +78,11 @@ const view = (change = {}) => ({
 })
 
 function open(answers: Record<string, unknown> = {}) {
-  const asked = server({ 'GET /api/wash': view(), 'GET /api/words': { zones: [], lists: { coat: [{ id: 'curly', label: 'curly' }] } }, ...answers })
+  const asked = server({
+    'GET /api/wash': view(),
+    'GET /api/words': { zones: [], lists: { coat: [{ id: 'curly', label: 'curly' }] } },
+    ...answers,
+  })
   const { cache } = page(signedIn(<Wash />))
   cache.setQueryData(['session'], { ...SESSION, may: [...SESSION.may, 'kit'] })
   return asked
@@ -100,9 +115,15 @@ describe('the wash', () => {
     expect(await screen.findByRole('heading', { name: 'Labels' })).toBeTruthy()
     expect(screen.getByText(/420 ml/)).toBeTruthy()
     expect(screen.queryByText(/500 ml/)).toBeNull()
-    const keys = asked.filter((a) => a.path === '/api/wash/bottles').map((a) => a.headers.get('Idempotency-Key'))
+    const keys = asked
+      .filter((a) => a.path === '/api/wash/bottles')
+      .map((a) => a.headers.get('Idempotency-Key'))
     expect(new Set(keys).size).toBe(2)
-    expect(asked.filter((a) => a.path === '/api/wash/bottles')[1].body).toEqual({ product: 'p1', litres: 0.92, discard_by: null })
+    expect(asked.filter((a) => a.path === '/api/wash/bottles')[1].body).toEqual({
+      product: 'p1',
+      litres: 0.92,
+      discard_by: null,
+    })
     await userEvent.click(screen.getByRole('button', { name: 'Print' }))
     expect(print).toHaveBeenCalledOnce()
     await userEvent.click(screen.getByRole('button', { name: 'Back to the wash' }))
@@ -113,17 +134,34 @@ describe('the wash', () => {
     await userEvent.click((await screen.findAllByRole('button', { name: 'Oat wash, 500 ml is empty' }))[0])
     await userEvent.click(await screen.findByRole('button', { name: 'Take back' }))
     await waitFor(() =>
-      expect(asked.filter((a) => a.method === 'PUT').map((a) => [a.headers.get('If-Match'), a.body])).toEqual([
-        ['"1"', { poured: true }],
-        ['"2"', { poured: false }],
-      ]),
+      expect(asked.filter((a) => a.method === 'PUT').map((a) => [a.headers.get('If-Match'), a.body])).toEqual(
+        [
+          ['"1"', { poured: true }],
+          ['"2"', { poured: false }],
+        ],
+      ),
     )
   })
   it('puts a reaction on the card with the caution in view', async () => {
     const asked = open({
       'POST /api/dogs/d1/reactions': (a: Asked) =>
         json(
-          view({ dogs: [{ ...DOG, reactions: [{ id: 'r1', product: 'p1', name: 'Oat wash', what: (a.body as { what: string }).what, on: '2026-11-25' }] }] }),
+          view({
+            dogs: [
+              {
+                ...DOG,
+                reactions: [
+                  {
+                    id: 'r1',
+                    product: 'p1',
+                    name: 'Oat wash',
+                    what: (a.body as { what: string }).what,
+                    on: '2026-11-25',
+                  },
+                ],
+              },
+            ],
+          }),
           201,
         ),
       'DELETE /api/dogs/d1/reactions/r1': () => json(view()),
@@ -134,12 +172,17 @@ describe('the wash', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Put it on the card' }))
     expect(await screen.findByText(/Not Oat wash: red belly/)).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Tansy: skin reacted' }))
-    await userEvent.click(await screen.findByRole('button', { name: 'Take off the card: Oat wash, red belly' }))
+    await userEvent.click(
+      await screen.findByRole('button', { name: 'Take off the card: Oat wash, red belly' }),
+    )
     await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
   })
   it('asks about a ratio typed the wrong way round and keeps the rest of the form', async () => {
     const asked = open({
-      'POST /api/wash/products': () => problem(422, 'x', { errors: [{ field: 'ratio', message: 'says more concentrate than water: was 1:10 meant?' }] }),
+      'POST /api/wash/products': () =>
+        problem(422, 'x', {
+          errors: [{ field: 'ratio', message: 'says more concentrate than water: was 1:10 meant?' }],
+        }),
     })
     await userEvent.click(await screen.findByRole('button', { name: 'New' }))
     await userEvent.type(screen.getByLabelText('Name'), 'Clover wash')
@@ -150,7 +193,12 @@ describe('the wash', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Keep it' }))
     expect(await screen.findByText(/was 1:10 meant/)).toBeTruthy()
     expect(screen.getByLabelText('Name')).toHaveProperty('value', 'Clover wash')
-    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ ratio: '10:1', litre_minor: 2450, coats: ['curly'], label_days: null })
+    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({
+      ratio: '10:1',
+      litre_minor: 2450,
+      coats: ['curly'],
+      label_days: null,
+    })
   })
   it('says so when nobody comes, nothing stands there and nothing is on the shelf', async () => {
     open({ 'GET /api/wash': view({ dogs: [], bottles: [], products: [] }) })
