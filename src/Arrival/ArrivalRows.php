@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Core\Handling\Exposure;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\LadderEntry;
@@ -15,6 +14,7 @@ use KeenThistle\Http\Problem;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Staff;
+use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -185,7 +185,7 @@ final readonly class ArrivalRows
                     'SELECT estimate, minutes FROM visit '.
                         "WHERE salon_id = :salon AND $column = :id AND estimate >= 1 AND minutes >= ".
                         '1 ORDER BY day DESC, id DESC LIMIT '.
-                        CardRows::VISITS,
+                        Visits::MOST,
                     ['id' => $id->toBinary()],
                 ),
             ),

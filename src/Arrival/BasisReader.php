@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\Figures;
 use KeenThistle\Card\History;
 use KeenThistle\Core\Handling\HandlingAnswer;
@@ -14,7 +13,9 @@ use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Scope;
+use KeenThistle\Visit\Visits;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
@@ -24,7 +25,8 @@ final readonly class BasisReader
 
     public function __construct(
         private ArrivalRows $rows,
-        private CardRows $card,
+        private Plans $plans,
+        private Visits $visits,
         private KitReader $kit,
         private Scope $scope,
         private CacheInterface $cache,
@@ -79,8 +81,8 @@ final readonly class BasisReader
     private function read(Arrival $arrival): Basis
     {
         $dog = $arrival->dog;
-        [, $plan] = $this->card->plan($dog);
-        $figures = new Figures($dog, new History($this->card->visits($dog)), $arrival->day);
+        [, $plan] = $this->plans->of($dog);
+        $figures = new Figures($dog, new History($this->visits->of($dog)), $arrival->day);
         $lengths = $this->kit->lengths();
         $methods = $planned = $now = [];
         foreach ($plan as $zone => $p) {

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Card;
 
+use KeenThistle\Book\Dogs;
 use KeenThistle\Book\DogView;
 use KeenThistle\Core\Blend\BlendRule;
 use KeenThistle\Core\Coat\NaturalLength;
@@ -17,13 +18,17 @@ use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Diary\Bookings;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Log\RecentChanges;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -36,7 +41,11 @@ final readonly class CardController
     private const SHAPE = 1;
 
     public function __construct(
-        private CardRows $rows,
+        private Dogs $dogs,
+        private Plans $plans,
+        private Visits $visits,
+        private RecentChanges $changes,
+        private Bookings $bookings,
         private KitReader $kit,
         private Scope $scope,
         private ClockInterface $clock,
@@ -52,7 +61,7 @@ final readonly class CardController
     ),]
     public function card(Request $request, string $id): Response
     {
-        $dog = $this->rows->dog($id);
+        $dog = $this->dogs->get($id);
         $today = $this->clock->now()->setTime(0, 0);
         $place = $request->query->getString('place');
         $wish = $this->wish($request) ?? $dog->wishWeeks;
@@ -72,10 +81,10 @@ final readonly class CardController
             return Json::notModified($etag);
         }
         $place = $this->place($place);
-        [$revision, $plan] = $this->rows->plan($dog);
-        $visits = $this->rows->visits($dog);
+        [$revision, $plan] = $this->plans->of($dog);
+        $visits = $this->visits->of($dog);
         $figures = new Figures($dog, new History($visits), $today);
-        $changes = $this->rows->changes($dog);
+        $changes = $this->changes->of($dog->id);
         [$zones, $worst] = $this->zones($dog->coat, $plan, $figures, $place, $changes);
 
         return Json::withEtag(
@@ -89,7 +98,7 @@ final readonly class CardController
                     $figures->growthView(),
                     $figures->interval($plan, $this->kit->lengths(), $wish),
                     array_map(self::visit(...), array_reverse($visits)),
-                    $this->rows->bookings($dog, $today),
+                    $this->bookings->ahead($dog, $today),
                     $changes,
                     $revision,
                     $today->format('Y-m-d'),
@@ -120,9 +129,9 @@ final readonly class CardController
         $body = Body::read($request, self::answerShape());
         $zone = Zone::of($body->text('zone'));
         $recipe = RecipeInput::read($body->object('recipe'), $zone);
-        $dog = $this->rows->dog($id);
-        [, $plan] = $this->rows->plan($dog);
-        $figures = new Figures($dog, new History($this->rows->visits($dog)), $this->clock->now()->setTime(0, 0));
+        $dog = $this->dogs->get($id);
+        [, $plan] = $this->plans->of($dog);
+        $figures = new Figures($dog, new History($this->visits->of($dog)), $this->clock->now()->setTime(0, 0));
         $place = $this->place($body->textOrNull('place') ?? '');
         $kit = $this->kit->match($place);
         $lengths = $this->kit->lengths();

@@ -13,11 +13,12 @@ use KeenThistle\Http\LostRace;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\Plans;
 
 /** @phpstan-import-type Wish from ZoneStore */
 final readonly class ChangePlan
 {
-    public function __construct(private CardRows $rows, private ZoneStore $store, private ChangeRecorder $log)
+    public function __construct(private Plans $plans, private ZoneStore $store, private ChangeRecorder $log)
     {
     }
 
@@ -38,7 +39,7 @@ final readonly class ChangePlan
         ?int $revision = null,
         ?string $summary = null,
     ): array {
-        [$now, $plan] = $this->rows->plan($dog);
+        [$now, $plan] = $this->plans->of($dog);
         if (null !== $revision && $now !== $revision) {
             throw LostRace::rows('trim_plan', 1, 0);
         }

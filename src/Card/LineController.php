@@ -8,6 +8,7 @@ namespace KeenThistle\Card;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Book\Dogs;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
@@ -23,6 +24,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
@@ -33,7 +35,8 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class LineController
 {
     public function __construct(
-        private CardRows $rows,
+        private Plans $plans,
+        private Dogs $dogs,
         private KitReader $kit,
         private Scope $scope,
         private Writes $writes,
@@ -109,7 +112,7 @@ final readonly class LineController
             $request,
             function (EntityManagerInterface $manager) use ($id, $version, $read): array {
                 $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-                [$revision, $rows] = $this->rows->plan($dog);
+                [$revision, $rows] = $this->plans->of($dog);
                 $plan = self::recipes($rows);
                 if ($revision !== $version) {
                     throw Problem::stale('Somebody changed this plan meanwhile.', [
@@ -150,7 +153,7 @@ final readonly class LineController
     /** @return array{int, array<string, ZoneRecipe>} */
     private function plan(string $id): array
     {
-        [$revision, $rows] = $this->rows->plan($this->rows->dog($id));
+        [$revision, $rows] = $this->plans->of($this->dogs->get($id));
 
         return [$revision, self::recipes($rows)];
     }

@@ -8,8 +8,10 @@ namespace KeenThistle\Card;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
+use KeenThistle\Book\Dogs;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Staff\May;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,7 +21,8 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class OrderController
 {
     public function __construct(
-        private CardRows $rows,
+        private Dogs $dogs,
+        private Plans $plans,
         private WorkOrder $order,
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
@@ -31,8 +34,8 @@ final readonly class OrderController
     #[Endpoint('A dog\'s order of work today', gives: OrderView::class)]
     public function order(string $id): Response
     {
-        $dog = $this->rows->dog($id);
-        [, $plan] = $this->rows->plan($dog);
+        $dog = $this->dogs->get($id);
+        [, $plan] = $this->plans->of($dog);
         $arrival = $this->manager
             ->getRepository(Arrival::class)
             ->findOneBy(['dog' => $dog, 'day' => $this->clock->now()->setTime(0, 0)]);

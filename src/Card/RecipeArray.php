@@ -84,4 +84,10 @@ final class RecipeArray
     {
         return is_numeric($value) ? (int) $value : null;
     }
+
+    /** @return string its columns in SQL, after a table's alias such as "z." */
+    public static function columns(string $table, string $prefix = ''): string
+    {
+        return implode(', ', array_map(static fn (string $c): string => "$table`$prefix$c`", self::COLUMNS));
+    }
 }

@@ -6,10 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Desk;
 
-use KeenThistle\Card\CardRows;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Salon\Row;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
@@ -54,7 +54,7 @@ final readonly class OutboxController
         $messages = array_map(
             static fn (array $r): array => [
                 'id' => (string) Uuid::fromBinary($text($r['id'])),
-                'at' => CardRows::instant($r['at']),
+                'at' => Row::instant($r['at']),
                 'kind' => $text($r['kind']),
                 'to' => $phones ? $text($r['sent_to']) : '',
                 'client' => $text($r['client']),

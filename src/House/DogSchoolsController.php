@@ -9,7 +9,6 @@ namespace KeenThistle\House;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\WorkOrder;
 use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Input\InvalidInput;
@@ -20,6 +19,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
@@ -32,7 +32,7 @@ final readonly class DogSchoolsController
     public function __construct(
         private Scope $scope,
         private Writes $writes,
-        private CardRows $rows,
+        private Plans $plans,
         private WorkOrder $order,
         private ChangeRecorder $log,
         private EntityManagerInterface $manager,
@@ -82,7 +82,7 @@ final readonly class DogSchoolsController
                 $dog->schools = array_filter([$point => $side] + $before, static fn (?string $s): bool => null !== $s);
                 $this->order->of(
                     $dog,
-                    array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->rows->plan($dog)[1]),
+                    array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($dog)[1]),
                     null,
                 );
                 if ($before !== $dog->schools) {

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\ChangePlan;
 use KeenThistle\Card\RecipeArray;
 use KeenThistle\Card\RecipeView;
@@ -17,6 +16,8 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\LostRace;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
+use KeenThistle\Plan\Plans;
+use KeenThistle\Salon\Row;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
@@ -32,7 +33,7 @@ final readonly class LogController
     public function __construct(
         private Scope $scope,
         private Writes $writes,
-        private CardRows $rows,
+        private Plans $plans,
         private ChangePlan $change,
     ) {
     }
@@ -69,7 +70,7 @@ final readonly class LogController
         $entries = array_map(
             static fn (array $r): LogEntryView => new LogEntryView(
                 (string) Uuid::fromBinary($text($r['id'])),
-                CardRows::instant($r['at']),
+                Row::instant($r['at']),
                 $text($r['who']),
                 $text($r['kind']),
                 $text($r['subject']),
@@ -118,7 +119,7 @@ final readonly class LogController
             throw Problem::conflict('This change has been taken back already.');
         }
         $zone = $change->subject;
-        $there = $this->rows->plan($change->dog)[1][$zone] ?? null;
+        $there = $this->plans->of($change->dog)[1][$zone] ?? null;
         $before = RecipeArray::recipe($change->before);
         if (null === $there || !$there['recipe']->equals(RecipeArray::recipe($change->after))) {
             throw Problem::stale(

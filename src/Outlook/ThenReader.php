@@ -7,8 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Outlook;
 
 use KeenThistle\Book\Dog;
+use KeenThistle\Book\Dogs;
 use KeenThistle\Book\DogView;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\Figures;
 use KeenThistle\Card\History;
 use KeenThistle\Card\WorkOrder;
@@ -25,8 +25,10 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 
 /**
@@ -39,7 +41,9 @@ final readonly class ThenReader
     private const ARRIVALS = 8;
 
     public function __construct(
-        private CardRows $rows,
+        private Dogs $dogs,
+        private Visits $visits,
+        private Plans $plans,
         private KitReader $kit,
         private WorkOrder $order,
         private Scope $scope,
@@ -50,10 +54,10 @@ final readonly class ThenReader
     /** @param string $a id of a visit, "today" or "plan"; "": the last visit. @param string $b the same; "": today */
     public function view(string $id, string $a, string $b): ThenView
     {
-        $dog = $this->rows->dog($id);
+        $dog = $this->dogs->get($id);
         $today = $this->clock->now()->setTime(0, 0);
-        $visits = $this->rows->visits($dog);
-        [, $plan] = $this->rows->plan($dog);
+        $visits = $this->visits->of($dog);
+        [, $plan] = $this->plans->of($dog);
         $figures = new Figures($dog, new History($visits), $today);
         $newest = array_reverse($visits);
         $b = '' === $b ? 'today' : $b;

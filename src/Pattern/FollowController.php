@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Pattern;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Card\CardRows;
+use KeenThistle\Book\Dogs;
 use KeenThistle\Card\ChangePlan;
 use KeenThistle\Card\PlanLine;
 use KeenThistle\Card\ZoneStore;
@@ -22,6 +22,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
@@ -35,7 +36,8 @@ final readonly class FollowController
 {
     public function __construct(
         private PatternRows $rows,
-        private CardRows $cards,
+        private Dogs $dogs,
+        private Plans $plans,
         private ChangePlan $change,
         private ZoneStore $store,
         private Scope $scope,
@@ -62,7 +64,7 @@ final readonly class FollowController
     public function fit(Request $request, string $id, EntityManagerInterface $manager): Response
     {
         $body = Body::read($request, self::fitShape());
-        $dog = $this->cards->dog($id);
+        $dog = $this->dogs->get($id);
         $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
         $place = $body->textOrNull('place') ?? '';
         $place =
@@ -126,7 +128,7 @@ final readonly class FollowController
         return $this->writes->once(
             $request,
             function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-                $dog = $this->cards->dog($id);
+                $dog = $this->dogs->get($id);
                 $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
                 $ways = PatternRows::ways($pattern->line);
                 [$revision, $fits] = $this->rows->fits($dog, $ways, null);
@@ -145,7 +147,7 @@ final readonly class FollowController
                         );
                     }
                 }
-                [, $rows] = $this->cards->plan($dog);
+                [, $rows] = $this->plans->of($dog);
                 $wishes = [];
                 foreach ($wanted as $zone) {
                     $wishes[$zone] = [
@@ -194,7 +196,7 @@ final readonly class FollowController
         return $this->writes->once(
             $request,
             function (EntityManagerInterface $manager) use ($id): array {
-                $dog = $this->cards->dog($id);
+                $dog = $this->dogs->get($id);
                 $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
                 if (null !== $follow) {
                     $this->log->record(
@@ -215,8 +217,8 @@ final readonly class FollowController
 
     private function view(EntityManagerInterface $manager, string $id): FollowView
     {
-        $dog = $this->cards->dog($id);
-        [$revision] = $this->cards->plan($dog);
+        $dog = $this->dogs->get($id);
+        [$revision] = $this->plans->of($dog);
         $f = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
 
         return new FollowView(

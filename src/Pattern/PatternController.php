@@ -8,7 +8,7 @@ namespace KeenThistle\Pattern;
 
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Card\CardRows;
+use KeenThistle\Book\Dogs;
 use KeenThistle\Card\ChangePlan;
 use KeenThistle\Card\PlanLine;
 use KeenThistle\Card\ZoneRecipe;
@@ -24,6 +24,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
@@ -37,7 +38,8 @@ final readonly class PatternController
 {
     public function __construct(
         private PatternRows $rows,
-        private CardRows $cards,
+        private Dogs $dogs,
+        private Plans $plans,
         private ChangePlan $change,
         private Scope $scope,
         private Writes $writes,
@@ -97,12 +99,12 @@ final readonly class PatternController
         return $this->writes->once(
             $request,
             function (EntityManagerInterface $manager) use ($body, $line, $dogId): array {
-                $dog = '' === $dogId ? null : $this->cards->dog($dogId);
+                $dog = '' === $dogId ? null : $this->dogs->get($dogId);
                 $own =
                     null === $dog
                         ? []
                         : PlanLine::ways(
-                            array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->cards->plan($dog)[1]),
+                            array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($dog)[1]),
                         );
                 $ways = '' !== $line ? PatternRows::ways($line) : FitRule::style($own);
                 if ([] === $ways) {

@@ -8,7 +8,6 @@ namespace KeenThistle\Pattern;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\Figures;
 use KeenThistle\Card\History;
 use KeenThistle\Card\PlanLine;
@@ -23,7 +22,9 @@ use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Scope;
+use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -31,7 +32,8 @@ use Symfony\Component\Uid\Uuid;
 final readonly class PatternRows
 {
     public function __construct(
-        private CardRows $cards,
+        private Plans $plans,
+        private Visits $visits,
         private KitReader $kit,
         private Scope $scope,
         private ClockInterface $clock,
@@ -168,8 +170,8 @@ final readonly class PatternRows
     public function spread(array $follows, array $old, array $new): array
     {
         $dogs = array_map(static fn (Follow $f): Dog => $f->dog, $follows);
-        $plans = $this->cards->plans($dogs);
-        $visits = $this->cards->lastVisits($dogs);
+        $plans = $this->plans->ofDogs($dogs);
+        $visits = $this->visits->lastOf($dogs);
         $out = [];
         foreach ($follows as $follow) {
             $rows = $plans[(string) $follow->dog->id] ?? [];
@@ -226,12 +228,12 @@ final readonly class PatternRows
      */
     private function card(Dog $dog, array $zones): array
     {
-        [$revision, $rows] = $this->cards->plan($dog);
+        [$revision, $rows] = $this->plans->of($dog);
 
         return [
             $revision,
             PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)),
-            $this->carried($dog, $this->cards->visits($dog), $zones),
+            $this->carried($dog, $this->visits->of($dog), $zones),
         ];
     }
 

@@ -10,7 +10,6 @@ use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Arrival\BasisReader;
 use KeenThistle\Book\Client;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\ClockView;
 use KeenThistle\Card\Figures;
 use KeenThistle\Card\History;
@@ -26,13 +25,14 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Visit\Visits;
 
 final readonly class Finish
 {
     public function __construct(
         private GroomRows $rows,
         private GroomReader $reader,
-        private CardRows $card,
+        private Visits $visits,
         private KitReader $kit,
         private ArrivalRows $arrivals,
         private BasisReader $bases,
@@ -119,7 +119,7 @@ final readonly class Finish
     private function next(Groom $groom): array
     {
         $dog = $groom->dog;
-        $figures = new Figures($dog, new History($this->card->visits($dog)), $groom->arrival->day);
+        $figures = new Figures($dog, new History($this->visits->of($dog)), $groom->arrival->day);
         $plan = array_map(
             static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
             GroomReader::plan($groom),

@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\CardRows;
+use KeenThistle\Book\Dogs;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Table\Board;
@@ -26,6 +26,7 @@ use KeenThistle\Kit\KitReader;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Staff;
+use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -43,7 +44,8 @@ final readonly class GroomController
         private GroomRows $rows,
         private GroomReader $reader,
         private RepeatReader $repeat,
-        private CardRows $card,
+        private Dogs $dogs,
+        private Visits $visits,
         private ArrivalRows $arrivals,
         private KitReader $kit,
         private Scope $scope,
@@ -58,8 +60,8 @@ final readonly class GroomController
     #[Endpoint('Where last time differs from the card, before the first cut', gives: RepeatView::class)]
     public function last(string $id): Response
     {
-        $dog = $this->card->dog($id);
-        $visits = $this->card->visits($dog);
+        $dog = $this->dogs->get($id);
+        $visits = $this->visits->of($dog);
         $lengths = $this->kit->lengths();
         $zones = [];
         foreach ($this->repeat->rows($dog, $visits) as $r) {

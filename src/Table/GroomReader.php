@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Book\DogView;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\Figures;
 use KeenThistle\Card\History;
 use KeenThistle\Card\RecipeArray;
@@ -37,13 +36,14 @@ use KeenThistle\Desk\OwnerLink;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 
 final readonly class GroomReader
 {
     public function __construct(
         private GroomRows $rows,
-        private CardRows $card,
+        private Visits $visits,
         private KitReader $kit,
         private Scope $scope,
         private ClockInterface $clock,
@@ -84,7 +84,7 @@ final readonly class GroomReader
         $dog = $groom->dog;
         $now = $this->clock->now();
         $until = $groom->closedAt ?? $now;
-        $history = new History($this->card->visits($dog));
+        $history = new History($this->visits->of($dog));
         $figures = new Figures($dog, $history, $groom->arrival->day);
         $plan = self::plan($groom);
         $steps = $this->steps($groom, $board, $plan);

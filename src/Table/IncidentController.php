@@ -6,10 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use KeenThistle\Card\CardRows;
 use KeenThistle\Core\Table\IncidentRates;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
+use KeenThistle\Salon\Row;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use Symfony\Component\Clock\ClockInterface;
@@ -37,7 +37,7 @@ final readonly class IncidentController
         $list = array_map(
             static fn (array $r): array => [
                 'id' => (string) Uuid::fromBinary($text($r['id'])),
-                'at' => CardRows::instant($r['at']),
+                'at' => Row::instant($r['at']),
                 'what' => $text($r['what']),
                 'zone' => $text($r['zone']),
                 'tool' => $text($r['tool']),

@@ -10,7 +10,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\OptionView;
 use KeenThistle\Arrival\Reckoning;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\RecipeArray;
 use KeenThistle\Card\WorkOrder;
 use KeenThistle\Card\ZoneRecipe;
@@ -22,6 +21,7 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\Staff;
@@ -33,7 +33,7 @@ final readonly class OpenGroom
 {
     public function __construct(
         private GroomRows $rows,
-        private CardRows $card,
+        private Plans $plans,
         private RepeatReader $repeat,
         private WorkOrder $order,
         private Reckoning $reckoning,
@@ -101,7 +101,7 @@ final readonly class OpenGroom
     private function plan(Groom $groom, array $keep): array
     {
         $plan = [];
-        foreach ($this->card->plan($groom->dog)[1] as $zone => $p) {
+        foreach ($this->plans->of($groom->dog)[1] as $zone => $p) {
             if (null !== $p['recipe']->method) {
                 $plan[$zone] = $p['recipe'];
             }

@@ -7,16 +7,17 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\History;
 use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Table\Carry;
 use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Plan\Plans;
+use KeenThistle\Visit\Visits;
 
 /** @phpstan-import-type VisitRow from History */
 final readonly class RepeatReader
 {
-    public function __construct(private CardRows $card)
+    public function __construct(private Plans $plans, private Visits $visits)
     {
     }
 
@@ -30,9 +31,9 @@ final readonly class RepeatReader
      */
     public function rows(Dog $dog, ?array $visits = null): array
     {
-        $plan = $this->card->plan($dog)[1];
+        $plan = $this->plans->of($dog)[1];
         $last = [];
-        foreach ($visits ?? $this->card->visits($dog) as $visit) {
+        foreach ($visits ?? $this->visits->of($dog) as $visit) {
             foreach ($visit['zones'] as $z) {
                 if ('done' === $z['state'] && null !== $z['actual']->method) {
                     $last[$z['zone']] = [

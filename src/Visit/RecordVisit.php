@@ -9,7 +9,6 @@ namespace KeenThistle\Visit;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\CardRows;
 use KeenThistle\Card\RecipeInput;
 use KeenThistle\Card\WorkOrder;
 use KeenThistle\Card\ZoneRecipe;
@@ -22,6 +21,7 @@ use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\Plans;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\Staff;
@@ -32,7 +32,7 @@ final readonly class RecordVisit
 {
     public function __construct(
         private Scope $scope,
-        private CardRows $rows,
+        private Plans $plans,
         private WorkOrder $order,
         private KitReader $kit,
         private ChangeRecorder $log,
@@ -60,7 +60,7 @@ final readonly class RecordVisit
             $in->text('kind'),
         );
         $visit->minutes = $in->intOrNull('minutes');
-        $plan ??= array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->rows->plan($dog)[1]);
+        $plan ??= array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($dog)[1]);
         $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $visit->day]);
         $likely = $this->order->minutes($dog, $plan, $arrival, Service::from($visit->kind))?->likely;
         $visit->estimate = null === $likely ? null : round($likely, 1);

@@ -1,0 +1,38 @@
+<?php
+
+/** Finds a dog of this salon with its home and its people. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Book;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Http\Problem;
+use KeenThistle\Salon\Scope;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class Dogs
+{
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
+    {
+    }
+
+    /** The dog with its household and people. @throws Problem 404 */
+    public function get(string $id): Dog
+    {
+        if (!Uuid::isValid($id)) {
+            throw Problem::notFound('dog');
+        }
+        $dog = $this->manager
+            ->createQuery(
+                'SELECT d, h, c FROM '.Dog::class.' d JOIN d.household h LEFT JOIN h.clients c WHERE d.id = :id',
+            )
+            ->setParameter('id', Uuid::fromString($id), 'uuid')
+            ->getOneOrNullResult();
+        if ($dog instanceof Dog) {
+            return $dog;
+        }
+        $this->scope->logIfForeign('dog', $id, 'dog');
+        throw Problem::notFound('dog');
+    }
+}

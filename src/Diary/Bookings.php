@@ -1,0 +1,47 @@
+<?php
+
+/** Reads what is booked, and wished, for a dog. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Diary;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Card\BookingView;
+use KeenThistle\Salon\Row;
+use KeenThistle\Salon\Scope;
+
+final readonly class Bookings
+{
+    public function __construct(private Scope $scope)
+    {
+    }
+
+    /** @return list<BookingView> from today on */
+    public function ahead(Dog $dog, \DateTimeImmutable $today): array
+    {
+        $rows = $this->scope->rows(
+            "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, s.name staff FROM booking b
+                LEFT JOIN staff s ON s.id = b.staff_id
+            WHERE b.dog_id = :dog AND b.salon_id = :salon AND b.day >= :today
+            AND b.state IN ('booked', 'wished') ORDER BY b.day, b.time LIMIT 6",
+            ['dog' => $dog->id->toBinary(), 'today' => $today->format('Y-m-d')],
+        );
+
+        return array_map(
+            static fn (array $row): BookingView => new BookingView(
+                Row::id($row['id']),
+                (string) $dog->id,
+                $dog->name,
+                Row::text($row['day']),
+                Row::text($row['time']),
+                Row::text($row['kind']),
+                \is_string($row['staff']) ? $row['staff'] : null,
+                Row::text($row['note']),
+                Row::text($row['state']),
+                Row::int($row['version']) ?? 1,
+            ),
+            $rows,
+        );
+    }
+}

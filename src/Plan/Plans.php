@@ -1,0 +1,80 @@
+<?php
+
+/** Reads plans: what each zone of a dog is meant to become. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Plan;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Card\RecipeArray;
+use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Salon\Row;
+use KeenThistle\Salon\Scope;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class Plans
+{
+    public function __construct(private Scope $scope)
+    {
+    }
+
+    /** @return array{int, array<string, array{version: int, recipe: ZoneRecipe}>} revision, zones */
+    public function of(Dog $dog): array
+    {
+        $revision = 0;
+        $zones = [];
+        foreach (
+            $this->scope->rows(
+                'SELECT p.revision, z.zone, z.version, '.
+                    RecipeArray::columns('z.').
+                    ' FROM trim_plan p LEFT JOIN plan_zone z ON z.plan_id = p.id WHERE p.dog_id = :dog AND '.
+                    'p.salon_id = :salon',
+                ['dog' => $dog->id->toBinary()],
+            ) as $row
+        ) {
+            $revision = Row::int($row['revision']) ?? 0;
+            if (\is_string($row['zone'])) {
+                $zones[$row['zone']] = [
+                    'version' => Row::int($row['version']) ?? 0,
+                    'recipe' => RecipeArray::recipe($row),
+                ];
+            }
+        }
+
+        return [$revision, $zones];
+    }
+
+    /**
+     * The plans of several dogs in one query.
+     *
+     * @param list<Dog> $dogs
+     *
+     * @return array<string, array<string, array{version: int, recipe: ZoneRecipe}>> by dog id, then zone
+     */
+    public function ofDogs(array $dogs): array
+    {
+        $plans = [];
+        foreach (
+            [] === $dogs
+                ? []
+                : $this->scope->rows(
+                    'SELECT p.dog_id, z.zone, z.version, '.
+                        RecipeArray::columns('z.').
+                        ' FROM trim_plan p JOIN plan_zone z ON z.plan_id = p.id WHERE p.salon_id = :salon AND '.
+                        'p.dog_id IN ('.
+                        Row::list(array_map(static fn (Dog $d): Uuid => $d->id, $dogs)).
+                        ')',
+                ) as $row
+        ) {
+            if (\is_string($row['zone'])) {
+                $plans[Row::id($row['dog_id'])][$row['zone']] = [
+                    'version' => Row::int($row['version']) ?? 0,
+                    'recipe' => RecipeArray::recipe($row),
+                ];
+            }
+        }
+
+        return $plans;
+    }
+}

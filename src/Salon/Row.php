@@ -1,0 +1,44 @@
+<?php
+
+/** What the database gave, typed: SQL knows neither ids nor instants as the API writes them. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Salon;
+
+use Symfony\Component\Uid\Uuid;
+
+final class Row
+{
+    private function __construct()
+    {
+    }
+
+    public static function text(mixed $value): string
+    {
+        return \is_string($value) ? $value : throw new \LogicException('This column holds text.');
+    }
+
+    public static function int(mixed $value): ?int
+    {
+        return is_numeric($value) ? (int) $value : null;
+    }
+
+    /** An id as the API writes it. */
+    public static function id(mixed $value): string
+    {
+        return (string) Uuid::fromBinary(self::text($value));
+    }
+
+    /** An instant as the API writes it, 2026-05-04T09:00:00Z; rows hold UTC. */
+    public static function instant(mixed $value): string
+    {
+        return str_replace(' ', 'T', self::text($value)).'Z';
+    }
+
+    /** @param list<Uuid> $ids as they are listed in SQL */
+    public static function list(array $ids): string
+    {
+        return implode(', ', array_map(static fn (Uuid $id): string => "x'".bin2hex($id->toBinary())."'", $ids));
+    }
+}
