@@ -12,7 +12,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;

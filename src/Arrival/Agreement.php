@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\Mapping as ORM;
-use KeenThistle\Desk\OwnerLink;
+use KeenThistle\Owner\OwnerLink;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Staff\Staff;

@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
         'intact',
         'current',
     ],
-),]
+)]
 final readonly class AgreementView
 {
     public function __construct(

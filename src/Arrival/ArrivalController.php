@@ -8,15 +8,15 @@ namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -73,7 +73,7 @@ final readonly class ArrivalController
     #[Endpoint(
         'An arrival with everything that follows from it; answers 304 to If-None-Match while nothing has changed',
         gives: ArrivalView::class,
-    ),]
+    )]
     public function read(Request $request, string $id): Response
     {
         $a = $this->rows->arrival($id);
@@ -106,7 +106,7 @@ final readonly class ArrivalController
         gives: CombView::class,
         takes: [CombInput::class, 'shape'],
         versioned: true,
-    ),]
+    )]
     public function comb(Request $request, string $id): Response
     {
         $body = Body::read($request, CombInput::shape());
@@ -143,7 +143,7 @@ final readonly class ArrivalController
         gives: ArrivalView::class,
         takes: [HandsOn::class, 'shape'],
         versioned: true,
-    ),]
+    )]
     public function check(Request $request, string $id): Response
     {
         Body::read($request, HandsOn::shape());

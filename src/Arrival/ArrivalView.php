@@ -7,8 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Book\DogView;
-use KeenThistle\Card\CautionView;
 use KeenThistle\Handling\HandlingView;
+use KeenThistle\Reason\CautionView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -35,7 +35,7 @@ use OpenApi\Attributes as OA;
         'agreements',
         'photos',
     ],
-),]
+)]
 final readonly class ArrivalView
 {
     /**
@@ -71,7 +71,7 @@ final readonly class ArrivalView
                 properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $questions,
         #[OA\Property(
             type: 'array',
@@ -81,14 +81,14 @@ final readonly class ArrivalView
                 properties: [new OA\Property('day', type: 'string'), new OA\Property('load', type: 'number')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $trend,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $asked_first,
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'integer'),
             description: 'severity found last time, by zone',
-        ),]
+        )]
         public object $last_found,
         #[OA\Property(type: 'array', items: new OA\Items(ref: HandlingView::class))] public array $handling,
         #[OA\Property(type: 'array', items: new OA\Items(ref: AssignmentView::class))] public array $assignments,

@@ -26,7 +26,7 @@ final readonly class AssignmentView
                 properties: [new OA\Property('tool', type: 'string'), new OA\Property('decision', type: 'string')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $flags,
     ) {
     }

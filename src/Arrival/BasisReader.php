@@ -6,15 +6,15 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use KeenThistle\Card\Figures;
-use KeenThistle\Card\History;
 use KeenThistle\Core\Handling\HandlingAnswer;
 use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Plan\Plans;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
+use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;

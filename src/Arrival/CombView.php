@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -30,7 +30,7 @@ use OpenApi\Attributes as OA;
         'choice',
         'options',
     ],
-),]
+)]
 final readonly class CombView
 {
     /**
@@ -63,7 +63,7 @@ final readonly class CombView
                 properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $questions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $findings,
         #[OA\Property] public string $choice,

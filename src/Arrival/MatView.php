@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use KeenThistle\Card\ReasonView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -29,7 +29,7 @@ use OpenApi\Attributes as OA;
         'fill_back_on',
         'reasons',
     ],
-),]
+)]
 final readonly class MatView
 {
     /**

@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -31,7 +31,7 @@ use OpenApi\Attributes as OA;
         'warnings',
         'reasons',
     ],
-),]
+)]
 final readonly class OptionView
 {
     /**
@@ -49,7 +49,7 @@ final readonly class OptionView
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'number'),
             description: 'mm by zone when it is done, where that is known',
-        ),]
+        )]
         public object $left,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $patches,
         #[OA\Property] public float $matting_minutes,
@@ -64,7 +64,7 @@ final readonly class OptionView
                 properties: [new OA\Property('label', type: 'string'), new OA\Property('minor', type: 'integer')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $price_terms,
         #[OA\Property(
             type: 'array',
@@ -73,7 +73,7 @@ final readonly class OptionView
                 properties: [new OA\Property('phase', type: 'string'), new OA\Property('minutes', type: 'number')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $phases,
         #[OA\Property] public int $visits,
         #[OA\Property] public bool $today,

@@ -8,8 +8,8 @@ namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Desk\OwnerLink;
-use KeenThistle\Desk\OwnerPages;
+use KeenThistle\Owner\OwnerLink;
+use KeenThistle\Owner\OwnerPages;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;

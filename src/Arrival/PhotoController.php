@@ -7,15 +7,15 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -46,7 +46,7 @@ final readonly class PhotoController
         'Add a photo: multipart with photo, zone (an id, or whole) and moment (before or after)',
         gives: PhotoView::class,
         status: 201,
-    ),]
+    )]
     public function add(Request $request, string $id): Response
     {
         $this->rows->arrival($id);

@@ -10,7 +10,7 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Book\DogView;
-use KeenThistle\Card\StandingCautions;
+use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Core\Handling\SkillCheck;
@@ -22,11 +22,11 @@ use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Desk\OwnerLink;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\HandlingView;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Owner\OwnerLink;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 

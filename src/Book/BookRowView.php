@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
         'last_visit',
         'next_booking',
     ],
-),]
+)]
 final readonly class BookRowView
 {
     public function __construct(

@@ -13,13 +13,14 @@ use KeenThistle\Core\Coat\Finish;
 use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Interval\Ground;
+use KeenThistle\Log\Subject;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\Index(columns: ['salon_id', 'name', 'id'])]
-class Dog implements SalonOwned
+class Dog implements SalonOwned, Subject
 {
     use Owned;
 
@@ -186,5 +187,10 @@ class Dog implements SalonOwned
         $this->name = $name;
         $this->breed = $breed;
         $this->coat = $coat;
+    }
+
+    public function id(): Uuid
+    {
+        return $this->id;
     }
 }

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Book;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Card\TrimPlan;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
@@ -15,12 +15,12 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -29,6 +29,7 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class DogController
 {
+    /** @param iterable<WithNewDog> $beginnings */
     public function __construct(
         private DogSearch $search,
         private Scope $scope,
@@ -36,6 +37,7 @@ final readonly class DogController
         private DogIndex $index,
         private ChangeRecorder $log,
         private ClockInterface $clock,
+        #[AutowireIterator(WithNewDog::class)] private iterable $beginnings,
     ) {
     }
 
@@ -45,7 +47,7 @@ final readonly class DogController
         'Find dogs as you type, or all of them a page at a time',
         gives: BookView::class,
         query: ['q' => 'dog, owner, breed or phone digits', 'cursor' => 'the next page of all dogs'],
-    ),]
+    )]
     public function list(Request $request): Response
     {
         $query = trim(mb_substr($request->query->getString('q'), 0, 80));
@@ -75,7 +77,9 @@ final readonly class DogController
                 );
                 DogInput::apply($body, $dog, $this->clock->now());
                 $manager->persist($dog);
-                $manager->persist(new TrimPlan(Uuid::v7(), $dog));
+                foreach ($this->beginnings as $beginning) {
+                    $beginning->begin($dog, $manager);
+                }
                 $manager->flush();
                 $this->index->refresh($dog);
                 $this->log->record($manager, $dog, 'dog', (string) $dog->id, 'taken into the book');
@@ -97,7 +101,7 @@ final readonly class DogController
         gives: DogView::class,
         takes: [DogInput::class, 'shape'],
         versioned: true,
-    ),]
+    )]
     public function change(Request $request, string $id): Response
     {
         $body = Body::read($request, DogInput::shape());

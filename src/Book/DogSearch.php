@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Book;
 
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 

@@ -49,7 +49,7 @@ use OpenApi\Attributes as OA;
         'household_name',
         'people',
     ],
-),]
+)]
 final readonly class DogView
 {
     /**
@@ -104,7 +104,7 @@ final readonly class DogView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $people,
     ) {
     }

@@ -8,7 +8,7 @@ namespace KeenThistle\Book;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Problem;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class Dogs

@@ -8,6 +8,7 @@ namespace KeenThistle\Book;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Balance\BalanceRule;
 use KeenThistle\Core\Balance\EarLevel;
 use KeenThistle\Core\Input\Shape;
@@ -15,10 +16,9 @@ use KeenThistle\Core\Neckwear\NeckwearRule;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -72,7 +72,7 @@ final readonly class MeasuresController
         'Note what was measured; what is not given stays as it was',
         gives: MeasuresView::class,
         takes: [self::class, 'shape'],
-    ),]
+    )]
     public function write(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());

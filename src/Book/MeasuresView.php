@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Book;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['measures', 'ears', 'balance', 'neckwear'])]
@@ -40,7 +40,7 @@ final readonly class MeasuresView
                 new OA\Property('untrimmed_difference_mm', type: 'number'),
                 new OA\Property('reasons', type: 'array', items: new OA\Items(ref: ReasonView::class)),
             ],
-        ),]
+        )]
         public ?array $ears,
         #[OA\Property(
             type: 'object',
@@ -61,7 +61,7 @@ final readonly class MeasuresView
                 ),
                 new OA\Property('silent', type: 'string', nullable: true),
             ],
-        ),]
+        )]
         public array $balance,
         #[OA\Property(
             type: 'object',
@@ -84,7 +84,7 @@ final readonly class MeasuresView
                 new OA\Property('warnings', type: 'array', items: new OA\Items(ref: CautionView::class)),
                 new OA\Property('reasons', type: 'array', items: new OA\Items(ref: ReasonView::class)),
             ],
-        ),]
+        )]
         public ?array $neckwear,
     ) {
     }

@@ -6,6 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Card;
 
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
+use KeenThistle\Recipe\ToolView;
+use KeenThistle\Visit\HereView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['zone', 'length', 'blends', 'recovery', 'here', 'options'])]
@@ -31,7 +35,7 @@ final readonly class AnswerView
                 new OA\Property('warnings', type: 'array', items: new OA\Items(ref: CautionView::class)),
             ],
             type: 'object',
-        ),]
+        )]
         public array $length,
         #[OA\Property(
             type: 'array',
@@ -47,7 +51,7 @@ final readonly class AnswerView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $blends,
         #[OA\Property(
             required: ['weeks', 'level', 'message', 'back_to_mm', 'reasons', 'warnings'],
@@ -61,7 +65,7 @@ final readonly class AnswerView
             ],
             type: 'object',
             nullable: true,
-        ),]
+        )]
         public ?array $recovery,
         #[OA\Property(ref: HereView::class)] public HereView $here,
         #[OA\Property(
@@ -80,7 +84,7 @@ final readonly class AnswerView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $options,
     ) {
     }

@@ -8,6 +8,7 @@ namespace KeenThistle\Card;
 
 use KeenThistle\Book\Dogs;
 use KeenThistle\Book\DogView;
+use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Blend\BlendRule;
 use KeenThistle\Core\Coat\NaturalLength;
 use KeenThistle\Core\Growth\RecoveryRule;
@@ -25,9 +26,15 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\RecentChanges;
+use KeenThistle\Log\RecentChangeView;
 use KeenThistle\Plan\Plans;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeView;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
+use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -58,7 +65,7 @@ final readonly class CardController
         'A dog\'s card; answers 304 to If-None-Match while nothing on it has changed',
         gives: CardView::class,
         query: ['place' => 'id of the place whose kit answers', 'wish' => 'an owner\'s own interval in weeks'],
-    ),]
+    )]
     public function card(Request $request, string $id): Response
     {
         $dog = $this->dogs->get($id);
@@ -123,7 +130,7 @@ final readonly class CardController
         'What a recipe would leave on this dog: length, warnings, blends, what the kit in reach makes of it',
         gives: AnswerView::class,
         takes: [self::class, 'answerShape'],
-    ),]
+    )]
     public function answer(Request $request, string $id): Response
     {
         $body = Body::read($request, self::answerShape());

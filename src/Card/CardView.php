@@ -7,6 +7,11 @@ declare(strict_types=1);
 namespace KeenThistle\Card;
 
 use KeenThistle\Book\DogView;
+use KeenThistle\Diary\BookingView;
+use KeenThistle\Log\RecentChangeView;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Visit\GrowthView;
+use KeenThistle\Visit\IntervalView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -24,7 +29,7 @@ use OpenApi\Attributes as OA;
         'revision',
         'today',
     ],
-),]
+)]
 final readonly class CardView
 {
     /**
@@ -40,7 +45,7 @@ final readonly class CardView
             type: 'array',
             items: new OA\Items(ref: CautionView::class),
             description: 'health and handling, worst first',
-        ),]
+        )]
         public array $cautions,
         #[OA\Property] public string $place,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ZoneView::class))] public array $zones,

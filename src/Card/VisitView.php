@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
         'note',
         'zones',
     ],
-),]
+)]
 final readonly class VisitView
 {
     /** @param list<VisitZoneView> $zones */

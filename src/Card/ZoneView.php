@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Card;
 
+use KeenThistle\Recipe\RecipeView;
+use KeenThistle\Visit\HereView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -25,7 +27,7 @@ use OpenApi\Attributes as OA;
         'changed_by',
         'changed_at',
     ],
-),]
+)]
 final readonly class ZoneView
 {
     public function __construct(
@@ -41,7 +43,7 @@ final readonly class ZoneView
         public ?float $now_mm,
         #[OA\Property(
             description: 'what this coat usually carries here when nothing is planned; for the drawing only',
-        ),]
+        )]
         public float $natural_mm,
         #[OA\Property(ref: HereView::class, nullable: true)] public ?HereView $here,
         #[OA\Property(nullable: true, description: 'when an exception patch is expected to be back'),]

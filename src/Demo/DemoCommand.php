@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Desk\Outbox;
+use KeenThistle\Outbox\Outbox;
 use KeenThistle\Salon\Salon;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;

@@ -11,10 +11,10 @@ namespace KeenThistle\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\PlanZone;
-use KeenThistle\Card\TrimPlan;
 use KeenThistle\Kit\KitItem;
 use KeenThistle\Kit\ToolEntry;
+use KeenThistle\Plan\PlanZone;
+use KeenThistle\Plan\TrimPlan;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\Staff;

@@ -7,6 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Desk;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Owner\OwnerLink;
+use KeenThistle\Owner\OwnerPages;
 use KeenThistle\Table\Groom;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;

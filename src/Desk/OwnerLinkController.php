@@ -8,11 +8,11 @@ namespace KeenThistle\Desk;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Agreement;
+use KeenThistle\Command\Writes;
 use KeenThistle\Http\Endpoint;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Table\Groom;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;

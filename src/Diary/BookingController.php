@@ -8,17 +8,16 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\BookingView;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visit;
 use Symfony\Component\Clock\ClockInterface;
@@ -46,7 +45,7 @@ final readonly class BookingController
         'What is booked from a day on',
         gives: BookingsView::class,
         query: ['from' => 'first day, today by default'],
-    ),]
+    )]
     public function list(Request $request): Response
     {
         $from = $request->query->getString('from');

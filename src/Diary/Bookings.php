@@ -7,9 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Diary;
 
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\BookingView;
 use KeenThistle\Salon\Row;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 
 final readonly class Bookings
 {

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Diary;
 
-use KeenThistle\Card\BookingView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['bookings'])]

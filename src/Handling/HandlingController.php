@@ -8,6 +8,7 @@ namespace KeenThistle\Handling;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Handling\Exposure;
 use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Handling\Rung;
@@ -17,10 +18,9 @@ use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -71,7 +71,7 @@ final readonly class HandlingController
         gives: HandlingView::class,
         takes: [self::class, 'recordShape'],
         versioned: true,
-    ),]
+    )]
     public function record(Request $request, string $id, string $tool): Response
     {
         $body = Body::read($request, self::recordShape());
@@ -124,7 +124,7 @@ final readonly class HandlingController
         gives: HandlingView::class,
         takes: [self::class, 'ladderShape'],
         status: 201,
-    ),]
+    )]
     public function step(Request $request, string $id, string $tool): Response
     {
         $body = Body::read($request, self::ladderShape());

@@ -6,12 +6,12 @@ declare(strict_types=1);
 
 namespace KeenThistle\Handling;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
 use KeenThistle\Core\Handling\HandlingAnswer;
 use KeenThistle\Core\Handling\Rung;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -41,7 +41,7 @@ use OpenApi\Attributes as OA;
         'warnings',
         'reasons',
     ],
-),]
+)]
 final readonly class HandlingView
 {
     /**

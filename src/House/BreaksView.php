@@ -20,7 +20,7 @@ final readonly class BreaksView
                 properties: [new OA\Property('field', type: 'string'), new OA\Property('message', type: 'string')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $breaks,
     ) {
     }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\House;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Coat\Season;
 use KeenThistle\Core\Input\Fields;
@@ -20,12 +21,11 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -86,7 +86,7 @@ final readonly class HouseController
         'What a choice of schools would break, before it is saved',
         gives: BreaksView::class,
         takes: [self::class, 'schools'],
-    ),]
+    )]
     public function breaks(Request $request): Response
     {
         $body = Body::read($request, self::schools());
@@ -106,7 +106,7 @@ final readonly class HouseController
         gives: HouseView::class,
         takes: [self::class, 'shape'],
         versioned: true,
-    ),]
+    )]
     public function change(Request $request): Response
     {
         $body = Body::read($request, self::shape());

@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
         'styles',
         'rights',
     ],
-),]
+)]
 final readonly class HouseView
 {
     /**
@@ -64,7 +64,7 @@ final readonly class HouseView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $schools,
         #[OA\Property(
             type: 'array',
@@ -79,7 +79,7 @@ final readonly class HouseView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $styles,
         #[OA\Property(
             type: 'array',
@@ -92,7 +92,7 @@ final readonly class HouseView
                     new OA\Property('roles', type: 'array', items: new OA\Items(type: 'string')),
                 ],
             ),
-        ),]
+        )]
         public array $rights,
     ) {
     }

@@ -35,25 +35,7 @@ final class OpenApiCommand extends Command
             (string) (new Generator(new NullLogger()))
                 ->setVersion('3.0.0')
                 ->generate(
-                    array_map(fn (string $d): string => "$this->root/src/$d", [
-                        'Arrival',
-                        'Book',
-                        'Card',
-                        'Diary',
-                        'Handling',
-                        'House',
-                        'Http',
-                        'Table',
-                        'Desk',
-                        'Kit',
-                        'Log',
-                        'Outlook',
-                        'Pattern',
-                        'Staff',
-                        'Visit',
-                        'Wash',
-                        'Words',
-                    ]),
+                    array_values(array_diff((array) glob("$this->root/src/*", \GLOB_ONLYDIR), ["$this->root/src/Ask"])),
                     validate: false,
                 )
                 ?->toJson(),

@@ -27,7 +27,7 @@ use OpenApi\Attributes as OA;
         'means',
         'dogs',
     ],
-),]
+)]
 final readonly class DerivationView
 {
     /**
@@ -75,7 +75,7 @@ final readonly class DerivationView
                     ),
                 ],
             ),
-        ),]
+        )]
         public array $dogs,
     ) {
     }

@@ -10,11 +10,11 @@ declare(strict_types=1);
 namespace KeenThistle\Kit;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Card\RecipeArray;
 use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 

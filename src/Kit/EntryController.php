@@ -8,6 +8,7 @@ namespace KeenThistle\Kit;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Wear\CareTable;
@@ -15,10 +16,9 @@ use KeenThistle\Core\Wear\ToolEvent;
 use KeenThistle\Device\Thermometer;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -58,7 +58,7 @@ final readonly class EntryController
         gives: EntryView::class,
         takes: [self::class, 'shape'],
         status: 201,
-    ),]
+    )]
     public function add(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Kit;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
@@ -17,11 +18,10 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Place;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -63,7 +63,7 @@ final readonly class KitController
     #[Endpoint(
         'One tool: its latest entries, who needs it, what its last measurement changed',
         gives: ToolLifeView::class,
-    ),]
+    )]
     public function one(string $id): Response
     {
         $row = $this->kit->row($id);
@@ -123,7 +123,7 @@ final readonly class KitController
         gives: KitItemView::class,
         takes: [self::class, 'shape'],
         status: 201,
-    ),]
+    )]
     public function add(Request $request): Response
     {
         $body = Body::read($request, self::shape());
@@ -182,7 +182,7 @@ final readonly class KitController
         gives: KitItemView::class,
         takes: [self::class, 'changeShape'],
         versioned: true,
-    ),]
+    )]
     public function change(Request $request, string $id): Response
     {
         $body = Body::read($request, self::changeShape());

@@ -6,13 +6,13 @@ declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Wear\CareTable;
 use KeenThistle\Core\Wear\WearAnswer;
 use KeenThistle\Core\Wear\WearRule;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 /** @phpstan-import-type KitRow from KitReader */
@@ -46,7 +46,7 @@ use OpenApi\Attributes as OA;
         'cautions',
         'reasons',
     ],
-),]
+)]
 final readonly class KitItemView
 {
     /**
@@ -74,7 +74,7 @@ final readonly class KitItemView
             type: 'array',
             items: new OA\Items(type: 'string'),
             description: 'what is written down for a tool of this kind',
-        ),]
+        )]
         public array $care,
         #[OA\Property(nullable: true, description: 'what is told beside a tool of this kind')] public ?string $advice,
         #[OA\Property] public float $worn_min,

@@ -14,7 +14,7 @@ use KeenThistle\Core\Length\Measurement;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Http\Problem;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Contracts\Service\ResetInterface;
 

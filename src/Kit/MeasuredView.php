@@ -6,11 +6,11 @@ declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
 use KeenThistle\Core\Kit\Measured;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['mean_mm', 'inch', 'spread_mm', 'questions', 'reasons', 'cards'])]
@@ -28,7 +28,7 @@ final readonly class MeasuredView
             type: 'array',
             items: new OA\Items(ref: CautionView::class),
             description: 'none: it can be believed',
-        ),]
+        )]
         public array $questions,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
         #[OA\Property(description: 'cards that name the tool')] public int $cards,

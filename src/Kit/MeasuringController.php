@@ -8,6 +8,7 @@ namespace KeenThistle\Kit;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
@@ -24,10 +25,9 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -75,7 +75,7 @@ final readonly class MeasuringController
         'What readings of a tool say together, before they are kept',
         gives: MeasuredView::class,
         takes: [self::class, 'shape'],
-    ),]
+    )]
     public function answer(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
@@ -119,7 +119,7 @@ final readonly class MeasuringController
         gives: DerivationView::class,
         takes: [self::class, 'shape'],
         versioned: true,
-    ),]
+    )]
     public function measure(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());

@@ -8,10 +8,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
-use KeenThistle\Card\RecipeArray;
 use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 

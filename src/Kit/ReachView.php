@@ -32,7 +32,7 @@ final readonly class ReachView
                     new OA\Property('lost', type: 'boolean', description: 'nothing else in reach comes close'),
                 ],
             ),
-        ),]
+        )]
         public array $dogs,
         #[OA\Property] public string $words,
     ) {

@@ -33,7 +33,7 @@ final readonly class ToolLifeView
                     new OA\Property('who', type: 'string'),
                 ],
             ),
-        ),]
+        )]
         public array $entries,
         #[OA\Property(ref: ReachView::class)] public ReachView $reach,
         #[OA\Property(nullable: true, description: 'id of what its last measurement changed'),]

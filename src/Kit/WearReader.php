@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
-use KeenThistle\Card\RecipeArray;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Length\Method;
@@ -17,7 +16,8 @@ use KeenThistle\Core\Timing\ZoneMinutes;
 use KeenThistle\Core\Wear\ToolEvent;
 use KeenThistle\Core\Wear\WearAnswer;
 use KeenThistle\Core\Wear\WearRule;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Log;
 
 use Doctrine\ORM\Mapping as ORM;
-use KeenThistle\Book\Dog;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
@@ -22,8 +21,9 @@ class Change implements SalonOwned
 {
     use Owned;
 
-    #[ORM\ManyToOne(targetEntity: Dog::class)]
-    public ?Dog $dog;
+    /** A dog; whose class stands for it is said in Doctrine's configuration. */
+    #[ORM\ManyToOne(targetEntity: Subject::class)]
+    public ?Subject $dog;
 
     #[ORM\ManyToOne(targetEntity: Staff::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -66,7 +66,7 @@ class Change implements SalonOwned
     public function __construct(
         Uuid $id,
         Salon $salon,
-        ?Dog $dog,
+        ?Subject $dog,
         Staff $staff,
         \DateTimeImmutable $at,
         string $kind,

@@ -7,8 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Book\Dog;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -25,7 +24,7 @@ final readonly class ChangeRecorder
      */
     public function record(
         EntityManagerInterface $manager,
-        ?Dog $dog,
+        ?Subject $dog,
         string $kind,
         string $subject,
         string $summary,
@@ -48,7 +47,7 @@ final readonly class ChangeRecorder
      */
     public function entry(
         EntityManagerInterface $manager,
-        ?Dog $dog,
+        ?Subject $dog,
         string $kind,
         string $subject,
         string $summary,
@@ -77,10 +76,10 @@ final readonly class ChangeRecorder
     }
 
     /** Open cards of this dog are old now. In SQL, so that two writes at once both count. */
-    public function touch(EntityManagerInterface $manager, Dog $dog): void
+    public function touch(EntityManagerInterface $manager, Subject $dog): void
     {
         $manager
             ->getConnection()
-            ->executeStatement('UPDATE dog SET card_version = card_version + 1 WHERE id = ?', [$dog->id->toBinary()]);
+            ->executeStatement('UPDATE dog SET card_version = card_version + 1 WHERE id = ?', [$dog->id()->toBinary()]);
     }
 }

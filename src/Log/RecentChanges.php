@@ -6,9 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Log;
 
-use KeenThistle\Card\RecentChangeView;
 use KeenThistle\Salon\Row;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class RecentChanges

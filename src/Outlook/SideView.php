@@ -46,7 +46,7 @@ use OpenApi\Attributes as OA;
             ),
         ),
     ],
-),]
+)]
 final class SideView
 {
 }

@@ -26,7 +26,7 @@ final readonly class ThenController
         'A dog at two moments with what differs, and the weeks to come as sampled curves',
         gives: ThenView::class,
         query: ['a' => 'id of a visit, today or plan', 'b' => 'the same'],
-    ),]
+    )]
     public function __invoke(Request $request, string $id): Response
     {
         return Json::response($this->then->view($id, $request->query->getString('a'), $request->query->getString('b')));

@@ -7,8 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Outlook;
 
 use KeenThistle\Book\DogView;
-use KeenThistle\Card\GrowthView;
-use KeenThistle\Card\ReasonView;
+use KeenThistle\Reason\ReasonView;
+use KeenThistle\Visit\GrowthView;
 use OpenApi\Attributes as OA;
 
 /**
@@ -44,7 +44,7 @@ final readonly class ThenView
                     new OA\Property('who', type: 'string'),
                 ],
             ),
-        ),]
+        )]
         public array $visits,
         #[OA\Property(ref: SideView::class)] public array $then,
         #[OA\Property(ref: SideView::class)] public array $now,
@@ -72,14 +72,14 @@ final readonly class ThenView
                     ),
                 ],
             ),
-        ),]
+        )]
         public array $differences,
         #[OA\Property(ref: GrowthView::class)] public GrowthView $growth,
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'number'),
             description: 'mm this coat usually carries; for the drawing only',
-        ),]
+        )]
         public array $natural,
         #[OA\Property(
             type: 'object',
@@ -138,7 +138,7 @@ final readonly class ThenView
                 new OA\Property('elapsed_weeks', type: 'number'),
                 new OA\Property('limit', type: 'number'),
             ],
-        ),]
+        )]
         public array $outlook,
     ) {
     }

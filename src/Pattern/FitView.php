@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Pattern;
 
-use KeenThistle\Card\CautionView;
+use KeenThistle\Reason\CautionView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['revision', 'zones', 'counts'])]
@@ -57,13 +57,13 @@ final readonly class FitView
                     ),
                 ],
             ),
-        ),]
+        )]
         public array $zones,
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'integer'),
             description: 'zones by verdict',
-        ),]
+        )]
         public array $counts,
     ) {
     }

@@ -8,9 +8,7 @@ namespace KeenThistle\Pattern;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dogs;
-use KeenThistle\Card\ChangePlan;
-use KeenThistle\Card\PlanLine;
-use KeenThistle\Card\ZoneStore;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Pattern\Fit;
@@ -20,12 +18,14 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\ChangePlan;
+use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\Plans;
+use KeenThistle\Plan\ZoneStore;
 use KeenThistle\Salon\Place;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -60,7 +60,7 @@ final readonly class FollowController
         'How a pattern would land on a dog: what fits, what does not and why',
         gives: FitView::class,
         takes: [self::class, 'fitShape'],
-    ),]
+    )]
     public function fit(Request $request, string $id, EntityManagerInterface $manager): Response
     {
         $body = Body::read($request, self::fitShape());
@@ -119,7 +119,7 @@ final readonly class FollowController
         gives: FollowView::class,
         takes: [self::class, 'takeShape'],
         versioned: true,
-    ),]
+    )]
     public function take(Request $request, string $id): Response
     {
         $body = Body::read($request, self::takeShape());

@@ -21,7 +21,7 @@ final readonly class FollowView
             type: 'array',
             items: new OA\Items(type: 'string'),
             description: 'zones in which this dog goes its own way',
-        ),]
+        )]
         public array $own,
         #[OA\Property(description: 'of the dog\'s plan')] public int $revision,
     ) {

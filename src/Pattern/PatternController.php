@@ -9,9 +9,7 @@ namespace KeenThistle\Pattern;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dogs;
-use KeenThistle\Card\ChangePlan;
-use KeenThistle\Card\PlanLine;
-use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Pattern\FitRule;
@@ -22,12 +20,14 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Plan\ChangePlan;
+use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\Plans;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Salon;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -86,7 +86,7 @@ final readonly class PatternController
         gives: PatternView::class,
         takes: [self::class, 'newShape'],
         status: 201,
-    ),]
+    )]
     public function add(Request $request): Response
     {
         $body = Body::read($request, self::newShape());
@@ -158,7 +158,7 @@ final readonly class PatternController
         'What another line would do to the cards that follow this pattern',
         gives: SpreadView::class,
         takes: [self::class, 'lineShape'],
-    ),]
+    )]
     public function preview(Request $request, string $id, EntityManagerInterface $manager): Response
     {
         $body = Body::read($request, self::lineShape());
@@ -220,7 +220,7 @@ final readonly class PatternController
         gives: PatternView::class,
         takes: [self::class, 'shape'],
         versioned: true,
-    ),]
+    )]
     public function put(Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());

@@ -28,7 +28,7 @@ final readonly class PatternView
                     new OA\Property('finished_mm', type: 'number', nullable: true),
                 ],
             ),
-        ),]
+        )]
         public array $zones,
         #[OA\Property(
             type: 'array',
@@ -43,7 +43,7 @@ final readonly class PatternView
                     new OA\Property('own', type: 'array', items: new OA\Items(type: 'string')),
                 ],
             ),
-        ),]
+        )]
         public array $dogs,
     ) {
     }

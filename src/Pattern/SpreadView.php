@@ -30,7 +30,7 @@ final readonly class SpreadView
                     new OA\Property('finished_mm', type: 'number', nullable: true),
                 ],
             ),
-        ),]
+        )]
         public array $zones,
         #[OA\Property(
             type: 'array',
@@ -67,7 +67,7 @@ final readonly class SpreadView
                     ),
                 ],
             ),
-        ),]
+        )]
         public array $dogs,
     ) {
     }

@@ -7,10 +7,10 @@ declare(strict_types=1);
 namespace KeenThistle\Plan;
 
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\RecipeArray;
-use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class Plans

@@ -11,7 +11,6 @@ namespace KeenThistle\Staff;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Problem;
-use KeenThistle\Salon\Scope;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;

@@ -23,7 +23,7 @@ use OpenApi\Attributes as OA;
         'currency',
         'pin_refused_at',
     ],
-),]
+)]
 final readonly class SessionView
 {
     /**
@@ -42,7 +42,7 @@ final readonly class SessionView
                 type: 'string',
                 enum: ['read', 'phone', 'plan', 'visit', 'book', 'dog', 'kit', 'house'],
             ),
-        ),]
+        )]
         public array $may,
         #[OA\Property] public string $salon,
         #[OA\Property(nullable: true)] public ?string $place,
@@ -57,7 +57,7 @@ final readonly class SessionView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $places,
         #[OA\Property(
             type: 'array',
@@ -70,14 +70,14 @@ final readonly class SessionView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $colleagues,
         #[OA\Property] public string $csrf,
         #[OA\Property] public string $currency,
         #[OA\Property(
             nullable: true,
             description: 'a wrong PIN was typed for this person so often that it takes their password again',
-        ),]
+        )]
         public ?string $pin_refused_at,
     ) {
     }

@@ -10,10 +10,6 @@ use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Arrival\BasisReader;
 use KeenThistle\Book\Client;
-use KeenThistle\Card\ClockView;
-use KeenThistle\Card\Figures;
-use KeenThistle\Card\History;
-use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Care\CareSheet;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
@@ -23,8 +19,12 @@ use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\LookList;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
+use KeenThistle\Visit\ClockView;
+use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
 final readonly class Finish

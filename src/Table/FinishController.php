@@ -7,10 +7,10 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Writes;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
-use KeenThistle\Http\Writes;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -41,7 +41,7 @@ final readonly class FinishController
         'Close a groom: records the visit, books, tells the owner; 409 where it was closed already',
         gives: GroomView::class,
         takes: [CloseGroom::class, 'shape'],
-    ),]
+    )]
     public function close(Request $request, string $id, CloseGroom $close): Response
     {
         $body = Body::read($request, CloseGroom::shape());

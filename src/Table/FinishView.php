@@ -22,7 +22,7 @@ use OpenApi\Attributes as OA;
         'untold',
         'care',
     ],
-),]
+)]
 final readonly class FinishView
 {
     /**
@@ -46,7 +46,7 @@ final readonly class FinishView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $look,
         #[OA\Property(
             type: 'array',
@@ -60,7 +60,7 @@ final readonly class FinishView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $phases,
         #[OA\Property] public float $minutes,
         #[OA\Property(nullable: true)] public ?float $estimate_minutes,
@@ -72,7 +72,7 @@ final readonly class FinishView
                 properties: [new OA\Property('label', type: 'string'), new OA\Property('minor', type: 'integer')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $price_terms,
         #[OA\Property(
             type: 'array',
@@ -85,7 +85,7 @@ final readonly class FinishView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $next,
         #[OA\Property] public string $phone,
         #[OA\Property(description: 'what would be sent')] public string $message,
@@ -101,7 +101,7 @@ final readonly class FinishView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $untold,
         #[OA\Property(
             type: 'array',
@@ -113,7 +113,7 @@ final readonly class FinishView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $care,
     ) {
     }

@@ -11,6 +11,7 @@ use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Book\Dog;
 use KeenThistle\Book\Dogs;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Table\Board;
@@ -21,10 +22,9 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Kit\KitReader;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
@@ -93,7 +93,7 @@ final readonly class GroomController
         'Bring a dog to the table, or go on with it',
         gives: GroomView::class,
         takes: [OpenGroom::class, 'shape'],
-    ),]
+    )]
     public function open(Request $request, string $id, OpenGroom $open): Response
     {
         $body = Body::read($request, OpenGroom::shape());
@@ -116,7 +116,7 @@ final readonly class GroomController
     #[Endpoint(
         'A groom as it stands; answers 304 to If-None-Match while nothing has been tapped',
         gives: GroomView::class,
-    ),]
+    )]
     public function read(Request $request, string $id): Response
     {
         $groom = $this->rows->groom($id);
@@ -146,7 +146,7 @@ final readonly class GroomController
         'Taps, oldest first, each counted once; one that cannot be counted does not hold up the rest',
         gives: TapsView::class,
         takes: [TapInput::class, 'shape'],
-    ),]
+    )]
     public function taps(Request $request, string $id, TakeTaps $take): Response
     {
         // Taps are checked one by one where they are counted.
@@ -219,7 +219,7 @@ final readonly class GroomController
         'Asks the thermometer how hot a blade is; the reading is then tapped like any other',
         gives: ProbeView::class,
         takes: [self::class, 'probe'],
-    ),]
+    )]
     public function reading(Request $request, string $id, Thermometer $thermometer): Response
     {
         $blade = Body::read($request, self::probe())->text('blade');

@@ -11,7 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Http\Problem;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class GroomRows

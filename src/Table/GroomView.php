@@ -7,8 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Book\DogView;
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ClockView;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Visit\ClockView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -53,7 +53,7 @@ use OpenApi\Attributes as OA;
         'care_link',
         'clocks',
     ],
-),]
+)]
 final readonly class GroomView
 {
     /**
@@ -91,7 +91,7 @@ final readonly class GroomView
                 properties: [new OA\Property('name', type: 'string'), new OA\Property('at', type: 'string')],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $people,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $cautions,
         #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $notices,
@@ -104,7 +104,7 @@ final readonly class GroomView
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'integer'),
             description: 'seconds between touches by blade, for a tablet without a network',
-        ),]
+        )]
         public object $heat_every,
         #[OA\Property(
             type: 'array',
@@ -121,7 +121,7 @@ final readonly class GroomView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $claws,
         #[OA\Property] public string $nails_next_on,
         #[OA\Property(nullable: true)] public ?string $dewclaws_next_on,
@@ -136,13 +136,13 @@ final readonly class GroomView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public object $pads,
         #[OA\Property(
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'string'),
             description: '"left.inside" => state',
-        ),]
+        )]
         public object $ears,
         #[OA\Property(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),]
         public object $eyes,
@@ -155,7 +155,7 @@ final readonly class GroomView
                 new OA\Property('channel', type: 'number'),
                 new OA\Property('arc', type: 'number'),
             ],
-        ),]
+        )]
         public ?array $extents,
         #[OA\Property(
             type: 'array',
@@ -167,7 +167,7 @@ final readonly class GroomView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $strip_map,
         #[OA\Property(
             type: 'array',
@@ -186,7 +186,7 @@ final readonly class GroomView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $incidents,
         #[OA\Property(
             type: 'array',
@@ -199,7 +199,7 @@ final readonly class GroomView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $notes,
         #[OA\Property(
             type: 'object',
@@ -213,7 +213,7 @@ final readonly class GroomView
                 new OA\Property('who', type: 'string'),
                 new OA\Property('at', type: 'string'),
             ],
-        ),]
+        )]
         public ?array $hand_over,
         #[OA\Property(
             type: 'array',
@@ -227,7 +227,7 @@ final readonly class GroomView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $phases,
         #[OA\Property(description: 'at work so far')] public float $minutes,
         #[OA\Property(nullable: true)] public ?float $estimate_minutes,
@@ -248,7 +248,7 @@ final readonly class GroomView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $held,
         #[OA\Property(nullable: true)] public ?string $closed_by,
         #[OA\Property(nullable: true)] public ?string $closed_at,
@@ -258,7 +258,7 @@ final readonly class GroomView
             type: 'array',
             description: 'when each is due again if the dog leaves as planned',
             items: new OA\Items(ref: ClockView::class),
-        ),]
+        )]
         public array $clocks,
     ) {
     }

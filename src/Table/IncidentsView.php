@@ -47,7 +47,7 @@ final readonly class IncidentsView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $incidents,
         #[OA\Property(
             type: 'array',
@@ -63,7 +63,7 @@ final readonly class IncidentsView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $rates,
     ) {
     }

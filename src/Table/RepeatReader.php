@@ -7,11 +7,11 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\History;
-use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Table\Carry;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Plan\Plans;
+use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
 /** @phpstan-import-type VisitRow from History */

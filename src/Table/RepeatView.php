@@ -37,7 +37,7 @@ final readonly class RepeatView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $zones,
     ) {
     }

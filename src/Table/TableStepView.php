@@ -28,7 +28,7 @@ use OpenApi\Attributes as OA;
         'why',
         'who',
     ],
-),]
+)]
 final readonly class TableStepView
 {
     /**

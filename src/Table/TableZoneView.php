@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use KeenThistle\Card\HereView;
-use KeenThistle\Card\RecipeView;
+use KeenThistle\Recipe\RecipeView;
+use KeenThistle\Visit\HereView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -29,7 +29,7 @@ use OpenApi\Attributes as OA;
         'natural_mm',
         'fill_back_on',
     ],
-),]
+)]
 final readonly class TableZoneView
 {
     public function __construct(
@@ -42,7 +42,7 @@ final readonly class TableZoneView
             ref: RecipeView::class,
             nullable: true,
             description: 'where it was done otherwise than planned',
-        ),]
+        )]
         public ?RecipeView $actual,
         #[OA\Property(nullable: true)] public ?float $actual_mm,
         #[OA\Property(nullable: true)] public ?float $difference_mm,
@@ -54,7 +54,7 @@ final readonly class TableZoneView
             ref: HereView::class,
             nullable: true,
             description: 'where the kit in reach cannot make what was planned: the nearest',
-        ),]
+        )]
         public ?HereView $here,
         #[OA\Property(nullable: true)] public ?float $now_mm,
         #[OA\Property] public float $natural_mm,

@@ -11,7 +11,6 @@ namespace KeenThistle\Table;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Card\RecipeArray;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Table\Board;
@@ -20,7 +19,8 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 

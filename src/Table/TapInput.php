@@ -6,8 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use KeenThistle\Card\RecipeArray;
-use KeenThistle\Card\RecipeInput;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
@@ -16,6 +14,8 @@ use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Table\TimerKind;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeInput;
 
 final class TapInput
 {

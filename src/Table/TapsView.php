@@ -31,7 +31,7 @@ final readonly class TapsView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $results,
         #[OA\Property(description: 'seconds the device\'s clock is ahead of ours; times were corrected by it'),]
         public float $clock_ahead_s,

@@ -6,11 +6,11 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Table\TimerAnswer;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -31,7 +31,7 @@ use OpenApi\Attributes as OA;
         'cautions',
         'reasons',
     ],
-),]
+)]
 final readonly class TimerView
 {
     /**

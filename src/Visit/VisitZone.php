@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Visit;
 
 use Doctrine\ORM\Mapping as ORM;
-use KeenThistle\Card\ZoneRecipe;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use Symfony\Component\Uid\Uuid;

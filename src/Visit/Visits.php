@@ -7,12 +7,11 @@ declare(strict_types=1);
 namespace KeenThistle\Visit;
 
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\History;
-use KeenThistle\Card\RecipeArray;
-use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
 /** @phpstan-import-type VisitRow from History */

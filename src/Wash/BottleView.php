@@ -24,7 +24,7 @@ use OpenApi\Attributes as OA;
         'who',
         'poured_on',
     ],
-),]
+)]
 final readonly class BottleView
 {
     public function __construct(

@@ -27,7 +27,7 @@ use OpenApi\Attributes as OA;
         'active',
         'today',
     ],
-),]
+)]
 final readonly class ProductView
 {
     /**
@@ -74,7 +74,7 @@ final readonly class ProductView
                 new OA\Property('dogs', type: 'integer'),
             ],
             type: 'object',
-        ),]
+        )]
         public array $today,
     ) {
     }

@@ -9,6 +9,7 @@ namespace KeenThistle\Wash;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Command\Writes;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Wash\BottleRule;
 use KeenThistle\Core\Wash\MixRule;
@@ -16,11 +17,10 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Http\Writes;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
-use KeenThistle\Salon\Scope;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -79,7 +79,7 @@ final readonly class WashController
         gives: WashView::class,
         takes: [WashInput::class, 'product'],
         versioned: true,
-    ),]
+    )]
     public function change(Request $request, string $id): Response
     {
         $body = Body::read($request, WashInput::product());
@@ -110,7 +110,7 @@ final readonly class WashController
         gives: WashView::class,
         takes: [WashInput::class, 'bottles'],
         status: 201,
-    ),]
+    )]
     public function mix(Request $request): Response
     {
         $body = Body::read($request, WashInput::bottles());
@@ -184,7 +184,7 @@ final readonly class WashController
         gives: WashView::class,
         takes: [self::class, 'pouredShape'],
         versioned: true,
-    ),]
+    )]
     public function pour(Request $request, string $id): Response
     {
         $body = Body::read($request, self::pouredShape());
@@ -216,7 +216,7 @@ final readonly class WashController
         gives: WashView::class,
         takes: [WashInput::class, 'reaction'],
         status: 201,
-    ),]
+    )]
     public function react(Request $request, string $id): Response
     {
         $body = Body::read($request, WashInput::reaction());

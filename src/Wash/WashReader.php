@@ -13,7 +13,7 @@ use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Wash\Mix;
 use KeenThistle\Core\Wash\WashDay;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 
 final readonly class WashReader

@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Wash;
 
-use KeenThistle\Card\CautionView;
-use KeenThistle\Card\ReasonView;
+use KeenThistle\Reason\CautionView;
+use KeenThistle\Reason\ReasonView;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['day', 'currency', 'dogs', 'products', 'bottles', 'schools', 'cautions'])]
@@ -81,14 +81,14 @@ final readonly class WashView
                     new OA\Property('reasons', type: 'array', items: new OA\Items(ref: ReasonView::class)),
                 ],
             ),
-        ),]
+        )]
         public array $dogs,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ProductView::class))] public array $products,
         #[OA\Property(
             type: 'array',
             items: new OA\Items(ref: BottleView::class),
             description: 'that stand there, the oldest first',
-        ),]
+        )]
         public array $bottles,
         #[OA\Property(
             type: 'array',
@@ -101,7 +101,7 @@ final readonly class WashView
                     new OA\Property('why', type: 'string'),
                 ],
             ),
-        ),]
+        )]
         public array $schools,
         #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $cautions,
     ) {

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Words;
 
 use KeenThistle\Book\Dog;
-use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Core\Coat\CoatStage;
@@ -28,8 +27,9 @@ use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
-use KeenThistle\Salon\Scope;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\Visit;
 use KeenThistle\Visit\VisitZone;
 use Symfony\Component\HttpFoundation\Response;

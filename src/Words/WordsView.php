@@ -33,7 +33,7 @@ final readonly class WordsView
                 ],
                 type: 'object',
             ),
-        ),]
+        )]
         public array $zones,
         #[OA\Property(
             type: 'object',
@@ -45,7 +45,7 @@ final readonly class WordsView
                     type: 'object',
                 ),
             ),
-        ),]
+        )]
         public array $lists,
     ) {
     }

@@ -7,9 +7,9 @@ declare(strict_types=1);
 namespace KeenThistle\Tests\Api;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Desk\Outbox;
-use KeenThistle\Desk\Receipt;
-use KeenThistle\Desk\Sender;
+use KeenThistle\Outbox\Outbox;
+use KeenThistle\Outbox\Receipt;
+use KeenThistle\Outbox\Sender;
 use Psr\Log\NullLogger;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Uid\Uuid;

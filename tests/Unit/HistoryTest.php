@@ -6,9 +6,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Unit;
 
-use KeenThistle\Card\History;
-use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Visit\History;
 use PHPUnit\Framework\TestCase;
 
 /**

@@ -8,14 +8,14 @@ namespace KeenThistle\Tests\Unit;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use KeenThistle\Card\PlanLine;
-use KeenThistle\Card\RecipeArray;
-use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Shorthand\Way;
+use KeenThistle\Plan\PlanLine;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\ZoneRecipe;
 use PHPUnit\Framework\TestCase;
 
 final class PlanLineTest extends TestCase

@@ -8,14 +8,14 @@ namespace KeenThistle\Tests\Unit;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use KeenThistle\Card\RecipeArray;
-use KeenThistle\Card\RecipeInput;
-use KeenThistle\Card\ZoneRecipe;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\ZoneRecipe;
 use PHPUnit\Framework\TestCase;
 
 final class RecipeTest extends TestCase

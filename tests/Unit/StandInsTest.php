@@ -8,9 +8,9 @@ namespace KeenThistle\Tests\Unit;
 
 use KeenThistle\Core\Kit\MeasureRule;
 use KeenThistle\Core\Measure\Length;
-use KeenThistle\Desk\SimulatedSender;
 use KeenThistle\Device\SimulatedCalliper;
 use KeenThistle\Device\SimulatedThermometer;
+use KeenThistle\Outbox\SimulatedSender;
 use PHPUnit\Framework\TestCase;
 
 final class StandInsTest extends TestCase

@@ -1,0 +1,49 @@
+<?php
+
+/** A dog's order of work: its plan, the salon's schools, what handling and today's arrival say. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Order;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Arrival\Arrival;
+use KeenThistle\Book\Dogs;
+use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\Json;
+use KeenThistle\Plan\Plans;
+use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\May;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class OrderController
+{
+    public function __construct(
+        private Dogs $dogs,
+        private Plans $plans,
+        private WorkOrder $order,
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    #[Route('/api/dogs/{id}/order', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('A dog\'s order of work today', gives: OrderView::class)]
+    public function order(string $id): Response
+    {
+        $dog = $this->dogs->get($id);
+        [, $plan] = $this->plans->of($dog);
+        $arrival = $this->manager
+            ->getRepository(Arrival::class)
+            ->findOneBy(['dog' => $dog, 'day' => $this->clock->now()->setTime(0, 0)]);
+        $list = $this->order
+            ->of($dog, array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), $arrival)
+            ->toArray();
+
+        return Json::response(new OrderView($list['steps'], $list['tool_changes'], $list['moved']));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+/** The response record of a changed zone. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Plan;
+
+use KeenThistle\Recipe\RecipeView;
+use KeenThistle\Recipe\ZoneRecipe;
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(required: ['zone', 'version', 'recipe', 'revision', 'change'])]
+final readonly class ZoneChangedView
+{
+    public function __construct(
+        #[OA\Property] public string $zone,
+        #[OA\Property] public int $version,
+        #[OA\Property(ref: RecipeView::class, nullable: true)] public ?RecipeView $recipe,
+        #[OA\Property] public int $revision,
+        #[OA\Property(
+            nullable: true,
+            description: 'id of the change in the log, for undo; null when nothing changed',
+        )]
+        public ?string $change,
+    ) {
+    }
+
+    /** @param array<string, mixed> $done as ChangePlan gives it for this zone, with the plan's revision */
+    public static function of(string $zone, ZoneRecipe $recipe, array $done): self
+    {
+        $number = static fn (string $name): int => \is_int($done[$name]) ? $done[$name] : 0;
+
+        return new self(
+            $zone,
+            $number('version'),
+            RecipeView::of($recipe),
+            $number('revision'),
+            \is_string($done['change']) ? $done['change'] : null,
+        );
+    }
+}

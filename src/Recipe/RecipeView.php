@@ -1,0 +1,68 @@
+<?php
+
+/** A recipe. A response record. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Recipe;
+
+use OpenApi\Attributes as OA;
+
+#[OA\Schema(
+    required: [
+        'method',
+        'tool',
+        'clipper_unit',
+        'lay',
+        'entered_mm',
+        'stop_line',
+        'shape',
+        'reason',
+        'carry',
+        'exception',
+        'note',
+        'words',
+    ],
+)]
+final readonly class RecipeView
+{
+    /** @param array<string, mixed>|null $tool */
+    public function __construct(
+        #[OA\Property] public string $method,
+        #[OA\Property(ref: ToolView::class, nullable: true)] public ?array $tool,
+        #[OA\Property(nullable: true)] public ?string $clipper_unit,
+        #[OA\Property(nullable: true)] public ?string $lay,
+        #[OA\Property(nullable: true)] public ?float $entered_mm,
+        #[OA\Property(nullable: true)] public ?string $stop_line,
+        #[OA\Property(nullable: true)] public ?string $shape,
+        #[OA\Property(nullable: true)] public ?string $reason,
+        #[OA\Property] public string $carry,
+        #[OA\Property] public bool $exception,
+        #[OA\Property(nullable: true)] public ?string $note,
+        #[OA\Property] public string $words,
+    ) {
+    }
+
+    public static function of(ZoneRecipe $recipe): ?self
+    {
+        if (null === $recipe->method) {
+            return null;
+        }
+        $tool = $recipe->forRules()->tool;
+
+        return new self(
+            $recipe->method->value,
+            $tool->isBlade() || $tool->isGuard() ? $tool->toArray() : null,
+            $recipe->clipperUnit,
+            $recipe->lay?->value,
+            null === $recipe->enteredUm ? null : $recipe->enteredUm / 1000,
+            $recipe->stopLine,
+            $recipe->shape,
+            $recipe->reason,
+            $recipe->carry ?? 'repeat',
+            $recipe->exception ?? false,
+            $recipe->note,
+            $recipe->words(),
+        );
+    }
+}

@@ -1,0 +1,232 @@
+<?php
+
+/** Asks the core what follows from a dog's plan, kit and history. Holds no rule of its own. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Visit;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Core\Growth\Growth;
+use KeenThistle\Core\Growth\GrowthRule;
+use KeenThistle\Core\Interval\Clock;
+use KeenThistle\Core\Interval\Facts;
+use KeenThistle\Core\Interval\Interval;
+use KeenThistle\Core\Interval\IntervalRule;
+use KeenThistle\Core\Interval\ZoneLeft;
+use KeenThistle\Core\Kit\KitMatch;
+use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\LengthRule;
+use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Length\Tool;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Recipe\ZoneRecipe;
+
+final readonly class Figures
+{
+    public Growth $growth;
+
+    public function __construct(private Dog $dog, public History $history, private \DateTimeImmutable $today)
+    {
+        $this->growth = (new GrowthRule($dog->salon->hemisphere))->learn($dog->coat, $history->observations);
+    }
+
+    public function growthView(): GrowthView
+    {
+        return new GrowthView(
+            round($this->growth->mmPerWeek, 2),
+            round($this->growth->sd, 2),
+            $this->growth->n,
+            Reason::listToArray($this->growth->reasons),
+        );
+    }
+
+    /** What a zone is expected to carry today; null where nobody knows what was left. */
+    public function now(string $zone): ?Length
+    {
+        $left = $this->history->left[$zone] ?? null;
+        if (null === $left || null === $left['um']) {
+            return null;
+        }
+        $weeks = max(0, ($this->today->getTimestamp() - $left['day']->getTimestamp()) / 604_800);
+
+        return $this->growth->after(
+            Length::ofMicrometres($left['um']),
+            min(260, $weeks),
+            $this->dog->stage,
+            $left['day'],
+            $this->dog->salon->hemisphere,
+        );
+    }
+
+    /** The day an exception patch cut to this length is back to what its neighbours carry. */
+    public function fillBack(Length $cut, Length $wanted): ?string
+    {
+        $weeks = (new \KeenThistle\Core\Growth\RecoveryRule())->weeksBack(
+            $this->growth,
+            $cut,
+            $wanted,
+            $this->dog->stage,
+        )->weeks;
+
+        return null === $weeks || $weeks > 520
+            ? null
+            : $this->today->modify('+'.(int) ceil($weeks * 7).' days')->format('Y-m-d');
+    }
+
+    /** What a kit makes of a planned recipe. */
+    public static function here(
+        ZoneRecipe $recipe,
+        ?Length $target,
+        KitMatch $kit,
+        LengthRule $lengths,
+        ?Tool $before,
+    ): HereView {
+        $asked = $recipe->forRules();
+        if (!$asked->tool->isBlade() && !$asked->tool->isGuard()) {
+            return new HereView(
+                true,
+                $asked->tool->words(),
+                null,
+                null,
+                $target?->rounded(),
+                $target?->inches(),
+                null === $target ? null : 0.0,
+                true,
+            );
+        }
+        if ($kit->canMake($asked)) {
+            $finished = $lengths->planned($asked)->finished;
+
+            return new HereView(
+                true,
+                $asked->tool->words(),
+                $asked->tool->toArray(),
+                $asked->lay->value,
+                $finished?->rounded(),
+                $finished?->inches(),
+                null === $finished || null === $target ? null : $finished->minusRounded($target),
+                null === $finished || null === $target || KitMatch::isClose($finished, $target),
+            );
+        }
+        $lays = Lay::With === $asked->lay ? [Lay::With] : [Lay::With, $asked->lay];
+        $best = null === $target ? null : $kit->options($target, $lays, $before)[0] ?? null;
+
+        return null === $best
+            ? new HereView(false, 'nothing in reach', null, null, null, null, null, false)
+            : new HereView(
+                false,
+                $best->recipe->tool->words(),
+                $best->recipe->tool->toArray(),
+                $best->recipe->lay->value,
+                $best->finished->rounded(),
+                $best->finished->inches(),
+                $best->finished->minusRounded($best->target),
+                $best->close,
+            );
+    }
+
+    /**
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan used where no visit has left anything yet
+     * @param int|null $wish weeks
+     * @param \DateTimeImmutable|null $groomed as if this plan had been done on that day
+     */
+    public function interval(
+        array $plan,
+        LengthRule $lengths,
+        ?int $wish,
+        ?\DateTimeImmutable $groomed = null,
+    ): IntervalView {
+        $facts = $this->facts($plan, $lengths, $groomed);
+
+        return self::view((new IntervalRule())->next($facts, $wish), $facts->from ?? $this->today);
+    }
+
+    /**
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan used where no visit has left anything yet
+     * @param \DateTimeImmutable|null $groomed as if this plan had been done on that day
+     */
+    public function facts(array $plan, LengthRule $lengths, ?\DateTimeImmutable $groomed = null): Facts
+    {
+        $zones = null === $groomed ? $this->history->zonesLeft() : [];
+        if ([] === $zones) {
+            foreach ($plan as $zone => $p) {
+                if (null !== $p['recipe']->method) {
+                    $zones[] = new ZoneLeft(
+                        Zone::of($zone),
+                        $lengths->planned($p['recipe']->forRules())->finished,
+                        $p['recipe']->method,
+                        'forced_by_mat' === $p['recipe']->reason,
+                    );
+                }
+            }
+        }
+        $from = $groomed ?? ($this->history->lastFull ?? ($this->history->lastAny ?? $this->today));
+
+        return new Facts(
+            $this->growth,
+            $zones,
+            $this->dog->upkeep,
+            $this->dog->finish,
+            $this->dog->stage,
+            $this->history->past,
+            $from,
+            null,
+            $this->dog->salon->hemisphere,
+            $this->dog->ground,
+            $this->dog->hardFloor,
+            $this->dog->dewclaws,
+            null,
+            $this->dog->handStripped
+                || \in_array(Method::Strip, array_map(static fn (ZoneLeft $z): Method => $z->method, $zones), true),
+            null,
+            false,
+            $this->dog->kg,
+            $this->dog->handling,
+            $this->dog->salon->matRateMinor,
+            $this->dog->salon->matLimit,
+        );
+    }
+
+    private static function view(Interval $i, \DateTimeImmutable $from): IntervalView
+    {
+        $on = static fn (float $weeks): string => $from
+            ->modify('+'.(int) round($weeks * 7).' days')
+            ->format('Y-m-d');
+
+        return new IntervalView(
+            $from->format('Y-m-d'),
+            $i->full,
+            null === $i->full ? null : $on($i->full),
+            $i->binding,
+            $i->tidy,
+            null === $i->tidy ? null : $on($i->tidy),
+            array_map(
+                static fn (Clock $c): ClockView => new ClockView(
+                    $c->name,
+                    round($c->weeks, 1),
+                    $on($c->weeks),
+                    Reason::listToArray($c->reasons),
+                ),
+                $i->clocks,
+            ),
+            Reason::listToArray($i->reasons),
+            Caution::listToArray($i->advice),
+            null === $i->wish
+                ? null
+                : new WishView(
+                    $i->wish->weeks,
+                    $on($i->wish->weeks),
+                    $i->wish->breaks,
+                    $i->wish->length?->rounded(),
+                    round($i->wish->load, 1),
+                    null === $i->wish->mattingMinutes ? null : round($i->wish->mattingMinutes, 1),
+                    $i->wish->fee,
+                    Reason::listToArray($i->wish->reasons),
+                ),
+        );
+    }
+}

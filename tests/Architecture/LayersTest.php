@@ -1,0 +1,45 @@
+<?php
+
+/** The layers of the house: a module knows only those left of it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+final class LayersTest
+{
+    /** From left to right. Demo, which fills all of them, stands outside; Ask knows the core alone. */
+    private const ORDER = [
+        'Http', 'Reason', 'Device', 'Salon', 'Staff', 'Log', 'Command', 'Owner',
+        'Book', 'Outbox', 'Recipe', 'Kit', 'Plan', 'Visit', 'Diary', 'House', 'Handling', 'Arrival', 'Order',
+        'Pattern', 'Table', 'Wash', 'Desk', 'Outlook', 'Card', 'Words', 'Sweep', 'Demo',
+    ];
+
+    /** @return iterable<string, Rule> */
+    public function testAModuleUsesOnlyThoseLeftOfIt(): iterable
+    {
+        foreach (self::ORDER as $n => $module) {
+            $left = implode('|', \array_slice(self::ORDER, 0, $n + 1));
+            yield $module => PHPat::rule()
+                ->classes(Selector::inNamespace("KeenThistle\\$module"))
+                ->shouldNotDependOn()
+                ->classes(Selector::classname("/^KeenThistle\\\\(?!(Core|$left)\\\\)\\w+\\\\/", true))
+                ->because('modules form layers, without circles');
+        }
+    }
+
+    /** A module that is in no list would be held to nothing. */
+    public function testEveryModuleHasItsPlace(): Rule
+    {
+        $placed = implode('|', [...self::ORDER, 'Core', 'Ask', 'Tests', 'Migrations']);
+
+        return PHPat::rule()
+            ->classes(Selector::classname("/^KeenThistle\\\\(?!($placed)\\\\)\\w+\\\\/", true))
+            ->shouldNotExist()
+            ->because('its place among the layers is not said');
+    }
+}
