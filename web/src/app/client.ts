@@ -47,7 +47,25 @@ const headers: Middleware = {
   },
 }
 
-const client = createClient<paths>({
+/**
+ * What a form sends is what was typed: words for a choice, a number that may not be one. The server says what
+ * is allowed, at the field; which fields there are and how they nest is checked here.
+ */
+type AsTyped<T> = T extends string
+  ? string
+  : T extends number
+    ? number | string
+    : T extends readonly (infer Item)[]
+      ? AsTyped<Item>[]
+      : T extends object
+        ? { [K in keyof T]: AsTyped<T[K]> }
+        : T
+type Sends<Operation> = Operation extends { requestBody: { content: { 'application/json': infer Body } } }
+  ? Omit<Operation, 'requestBody'> & { requestBody: { content: { 'application/json': AsTyped<Body> } } }
+  : Operation
+type Routes = { [Path in keyof paths]: { [Method in keyof paths[Path]]: Sends<paths[Path][Method]> } }
+
+const client = createClient<Routes>({
   baseUrl: location.origin,
   fetch: (request) => globalThis.fetch(request),
 })

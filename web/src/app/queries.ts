@@ -84,8 +84,7 @@ export const queries = {
   answer: (id: string, body: { zone: string; recipe: RecipeDraft; place: string | null }) =>
     queryOptions({
       queryKey: ['answer', id, body],
-      queryFn: () =>
-        take(api.POST('/api/dogs/{id}/answer', { params: { path: { id } }, body: body as never })),
+      queryFn: () => take(api.POST('/api/dogs/{id}/answer', { params: { path: { id } }, body: body })),
       placeholderData: keepPreviousData,
       staleTime: 10_000,
       retry: false,

@@ -114,7 +114,7 @@ function Page({
           path: { id: arrival.id },
           header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
         },
-        body: sendable(value) as never,
+        body: sendable(value),
       }),
     )
     cache.setQueryData<ArrivalData>(['arrival', arrival.id], (before) => before && { ...before, comb: next })

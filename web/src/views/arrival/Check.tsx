@@ -32,7 +32,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
             path: { id: arrival.id },
             header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
           },
-          body: value as never,
+          body: value,
         }),
       )
       onSaved(next)

@@ -119,7 +119,7 @@ function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: To
       take(
         api.POST('/api/dogs/{id}/handling/{tool}/ladder', {
           params: { path: { id: dogId, tool: row.tool }, header: { 'Idempotency-Key': writeKey() } },
-          body: { rung: row.next_rung, calm } as never,
+          body: { rung: row.next_rung, calm },
         }),
       ),
     onSuccess: (h) => {
@@ -233,7 +233,7 @@ function Form({
             path: { id: dogId, tool },
             header: { 'If-Match': `"${row?.version ?? 0}"`, 'Idempotency-Key': writeKey() },
           },
-          body: v as never,
+          body: v,
         }),
       ),
     onSuccess: () => {

@@ -139,7 +139,7 @@ function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Val
   const typedName = useWatch({ control, name: 'name' })
   const save = useMutation({
     mutationFn: (v: Values) => {
-      const body = bodyOf(v) as never
+      const body = bodyOf(v)
       return dog
         ? take(
             api.PUT('/api/dogs/{id}', {
@@ -349,13 +349,13 @@ function number(v: string): number | string | null {
   return t === '' ? null : Number.isFinite(Number(t)) ? Number(t) : v
 }
 
-function bodyOf(v: Values): Record<string, unknown> {
+function bodyOf(v: Values) {
   const { owner_name, owner_phone, owner_email, ...dog } = v
   const known = Object.fromEntries(
     Object.keys(EMPTY)
       .filter((k) => !k.startsWith('owner_'))
       .map((k) => [k, dog[k as keyof typeof dog]]),
-  )
+  ) as typeof dog
   return {
     ...known,
     born_on: v.born_on || null,

@@ -15,7 +15,7 @@ export function DogSchools({ dogId }: { dogId: string }) {
       take(
         api.PUT('/api/dogs/{id}/schools', {
           params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } },
-          body: v as never,
+          body: v,
         }),
       ),
     onSuccess: (next) => {

@@ -20,7 +20,7 @@ export function HousePattern({ dogId, label }: { dogId: string; label: (zone: st
       take(
         api.POST('/api/patterns', {
           params: { header: { 'Idempotency-Key': writeKey() } },
-          body: { name, dog: dogId } as never,
+          body: { name: name ?? '', dog: dogId },
         }),
       ),
     onSuccess: (made) => {

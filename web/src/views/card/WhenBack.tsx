@@ -187,7 +187,7 @@ function Next({ card }: { card: Schemas['CardView'] }) {
       take(
         api.POST('/api/dogs/{id}/bookings', {
           params: { path: { id: card.dog.id }, header: { 'Idempotency-Key': key.current } },
-          body: { ...form, staff: form.staff || null } as never,
+          body: { ...form, staff: form.staff || null },
         }),
       ),
     onSuccess: (b) => {

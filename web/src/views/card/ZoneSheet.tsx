@@ -63,7 +63,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
           path: { id: dogId, zone: id },
           header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
         },
-        body: recipe as never,
+        body: recipe,
       }),
     )
   const undo = async (changes: string[]) => {

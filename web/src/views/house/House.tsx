@@ -52,7 +52,7 @@ function Form({ house }: { house: HouseData }) {
             mat_limit: number(v.mat_limit),
             schools,
             styles: own,
-          } as never,
+          },
         }),
       ),
     onSuccess: (next) => {
@@ -64,7 +64,7 @@ function Form({ house }: { house: HouseData }) {
   // What a choice breaks is said at once, before anything is saved.
   const breaks = useQuery({
     queryKey: ['breaks', schools],
-    queryFn: () => take(api.POST('/api/house/answer', { body: { schools } as never })),
+    queryFn: () => take(api.POST('/api/house/answer', { body: { schools } })),
     enabled: canChange,
     placeholderData: keepPreviousData,
     retry: false,

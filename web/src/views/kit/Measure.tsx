@@ -39,7 +39,7 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
       take(
         api.POST('/api/kit/{id}/measurement/answer', {
           params: { path: { id: item.id } },
-          body: { readings_mm: readings, ...said } as never,
+          body: { readings_mm: readings, ...said },
         }),
       ),
     enabled: readings.length > 0,
@@ -56,7 +56,7 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
       take(
         api.POST('/api/kit/{id}/calliper/answer', {
           params: { path: { id: item.id } },
-          body: { stroke: stroke % 12, ...said } as never,
+          body: { stroke: stroke % 12, ...said },
         }),
       ),
     onSuccess: (r) => add(r.mm),
@@ -68,7 +68,7 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
           path: { id: item.id },
           header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
         },
-        body: body as never,
+        body: body,
       }),
     )
   const kept = (d: Derivation) => {

@@ -40,7 +40,7 @@ export function NewTool({
       return take(
         api.POST('/api/kit', {
           params: { header: { 'Idempotency-Key': `${key}-${hash(JSON.stringify(v))}` } },
-          body: { kind: v.kind, label: v.label, nominal_mm: nominal, place: v.place } as never,
+          body: { kind: v.kind, label: v.label, nominal_mm: nominal, place: v.place },
         }),
       )
     },

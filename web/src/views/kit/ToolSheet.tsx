@@ -127,7 +127,7 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
       take(
         api.POST('/api/kit/{id}/entries', {
           params: { path: { id: item.id }, header: { 'Idempotency-Key': writeKey() } },
-          body: body as never,
+          body: body,
         }),
       ),
     onSuccess: (entry) => {
@@ -337,7 +337,7 @@ function Place({
           path: { id: item.id },
           header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
         },
-        body: { place, keeper: keeper || null, note, active } as never,
+        body: { place, keeper: keeper || null, note, active },
       }),
     )
   const fresh = () => void cache.invalidateQueries({ queryKey: ['kit'] })
@@ -372,7 +372,7 @@ function Place({
             keeper: item.keeper,
             note: item.note,
             replaces: item.id,
-          } as never,
+          },
         }),
       ),
     onSuccess: () => {

@@ -39,7 +39,7 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
             path: { id: dogId },
             header: { 'If-Match': `"${from.revision}"`, 'Idempotency-Key': writeKey() },
           },
-          body: { line: text, confirmed } as never,
+          body: { line: text, confirmed },
         }),
       ),
     onSuccess: (next, said) => {

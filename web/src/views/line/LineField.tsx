@@ -56,7 +56,7 @@ export function LineField({
       take(
         api.POST('/api/dogs/{id}/line/answer', {
           params: { path: { id: dogId } },
-          body: { line: text } as never,
+          body: { line: text },
         }),
       ),
     placeholderData: keepPreviousData,

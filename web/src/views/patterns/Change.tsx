@@ -33,7 +33,7 @@ export function Change({
       take(
         api.POST('/api/patterns/{id}/spread/answer', {
           params: { path: { id: p.id } },
-          body: { line: v.line } as never,
+          body: { line: v.line },
         }),
       ),
     placeholderData: keepPreviousData,
@@ -57,7 +57,7 @@ export function Change({
             path: { id: p.id },
             header: { 'If-Match': `"${p.version}"`, 'Idempotency-Key': writeKey() },
           },
-          body: { ...v, spread: [...going, ...same].map((d) => d.dog) } as never,
+          body: { ...v, spread: [...going, ...same].map((d) => d.dog) },
         }),
       ),
     onSuccess: (next) => {
@@ -90,7 +90,7 @@ export function Change({
             void take(
               api.POST('/api/patterns', {
                 params: { header: { 'Idempotency-Key': writeKey() } },
-                body: { name: p.name, note: p.note, line: p.line } as never,
+                body: { name: p.name, note: p.note, line: p.line },
               }),
             ).then(() => cache.invalidateQueries({ queryKey: ['patterns'] })),
         },

@@ -94,7 +94,7 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
       take(
         api.POST('/api/dogs/{id}/pattern/answer', {
           params: { path: { id: dogId } },
-          body: { pattern: id } as never,
+          body: { pattern: id },
         }),
       ),
     retry: false,
@@ -125,7 +125,7 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
             path: { id: dogId },
             header: { 'If-Match': `"${fit.data?.revision ?? 0}"`, 'Idempotency-Key': writeKey() },
           },
-          body: { pattern: id, zones: wanted, agreed } as never,
+          body: { pattern: id, zones: wanted, agreed },
         }),
       ),
     onSuccess: () => {

@@ -323,7 +323,7 @@ function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: s
   const [key, setKey] = useState(writeKey)
   const save = useMutation({
     mutationFn: () =>
-      take(api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': key } }, body: v as never })),
+      take(api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': key } }, body: v })),
     onSuccess: (made) => {
       void cache.invalidateQueries({ queryKey: ['patterns'] })
       onAdded(made.pattern.id)

@@ -114,7 +114,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
             note,
             next: finish.next.filter((n) => booked[n.kind]).map((n) => ({ kind: n.kind, on: n.on })),
             message: tell ? message : null,
-          } as never,
+          },
         }),
       ),
     onSuccess: (next) => {

@@ -48,7 +48,7 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
             Object.entries(v)
               .filter(([, t]) => t.trim() !== '')
               .map(([k, t]) => [k, numberOf(t)]),
-          ) as never,
+          ),
         }),
       ),
     onSuccess: (next) => cache.setQueryData(queries.measures(dogId).queryKey, next),

@@ -52,7 +52,7 @@ function Start({
       take(
         api.POST('/api/dogs/{id}/grooms', {
           params: { path: { id: card.dog.id }, header: { 'Idempotency-Key': key.current } },
-          body: { place, keep: Object.keys(keep).filter((z) => keep[z]) } as never,
+          body: { place, keep: Object.keys(keep).filter((z) => keep[z]) },
         }),
       ),
     onSuccess: (groom) => {

@@ -45,7 +45,7 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
       const { celsius } = await take(
         api.POST('/api/grooms/{id}/probe/answer', {
           params: { path: { id: groom.id } },
-          body: { blade: label } as never,
+          body: { blade: label },
         }),
       )
       onTap({ kind: 'reading', blade: label, celsius })

@@ -39,7 +39,7 @@ export function useGroom(id: string) {
         const answer = await take(
           api.POST('/api/grooms/{id}/taps', {
             params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
-            body: { sent_at: new Date().toISOString(), device: deviceName(), taps: batch } as never,
+            body: { sent_at: new Date().toISOString(), device: deviceName(), taps: batch },
           }),
         )
         const kept = new Set(answer.results.filter((r) => r.outcome === 'someone_elses').map((r) => r.id))

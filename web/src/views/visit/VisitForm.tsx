@@ -110,7 +110,7 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Word
               arrival_mm: number(row(z.zone).arrival),
               owner_cut: row(z.zone).ownerCut,
             })),
-          } as never,
+          },
         }),
       ),
     onSuccess: () => {

@@ -38,7 +38,7 @@ export function Mix({
             product: product.id,
             litres: litres.trim() !== '' && Number.isFinite(n) ? n : litres,
             discard_by: by || null,
-          } as never,
+          },
         }),
       )
     },

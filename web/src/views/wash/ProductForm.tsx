@@ -49,7 +49,7 @@ export function ProductForm({
       note: v.note,
       coats: v.coats,
       active,
-    } as never
+    }
   }
   const save = useMutation({
     mutationFn: (active: boolean) =>

@@ -29,7 +29,7 @@ export function Reaction({
       take(
         api.POST('/api/dogs/{id}/reactions', {
           params: { path: { id: dog.dog }, header: { 'Idempotency-Key': key } },
-          body: { product, what } as never,
+          body: { product, what },
         }),
       ),
     onSuccess: (next) => {

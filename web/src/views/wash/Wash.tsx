@@ -288,7 +288,7 @@ function Bottles({ data, onLabel }: { data: WashData; onLabel: (b: Bottle) => vo
             path: { id: bottle.id },
             header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
           },
-          body: { poured } as never,
+          body: { poured },
         }),
       ),
     onSuccess: (next, { bottle, version, poured }) => {
