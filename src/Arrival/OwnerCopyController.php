@@ -6,11 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Owner\OwnerLink;
 use KeenThistle\Owner\OwnerPages;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Twig\Environment;
@@ -18,18 +15,17 @@ use Twig\Environment;
 final readonly class OwnerCopyController
 {
     public function __construct(
-        private EntityManagerInterface $manager,
+        private Agreements $agreements,
         private Environment $twig,
         private Seal $seal,
         private OwnerPages $pages,
-        private ClockInterface $clock,
     ) {
     }
 
     #[Route('/agreement/{token}', requirements: ['token' => '[0-9a-f]{32}'], methods: ['GET'])]
     public function page(string $token): Response
     {
-        $agreement = $this->find($token);
+        $agreement = $this->agreements->openedBy($token);
 
         return null === $agreement ? $this->pages->missing() : $this->pages->page($this->html($agreement, false));
     }
@@ -37,7 +33,7 @@ final readonly class OwnerCopyController
     #[Route('/agreement/{token}.pdf', requirements: ['token' => '[0-9a-f]{32}'], methods: ['GET'])]
     public function pdf(string $token): Response
     {
-        $agreement = $this->find($token);
+        $agreement = $this->agreements->openedBy($token);
         if (null === $agreement) {
             return $this->pages->missing();
         }
@@ -49,20 +45,6 @@ final readonly class OwnerCopyController
         );
     }
 
-    private function find(string $token): ?Agreement
-    {
-        $found = $this->manager
-            ->createQuery(
-                'SELECT a, r, d, s FROM '.
-                    Agreement::class.
-                    ' a JOIN a.arrival r JOIN r.dog d JOIN a.staff s WHERE a.token = :token',
-            )
-            ->setParameter('token', $token)
-            ->getOneOrNullResult();
-
-        return $found instanceof Agreement && OwnerLink::isOpen($found->linkUntil, $this->clock->now()) ? $found : null;
-    }
-
     private function html(Agreement $a, bool $print): string
     {
         $terms = json_decode($a->terms, true);
@@ -72,10 +54,6 @@ final readonly class OwnerCopyController
                 $terms['zones'][$i] = $z + ['label' => Zone::of($z['zone'])->label];
             }
         }
-        $chain = $this->manager
-            ->createQuery('SELECT a FROM '.Agreement::class.' a WHERE a.arrival = :arrival ORDER BY a.number')
-            ->setParameter('arrival', $a->arrival->id, 'uuid')
-            ->getResult();
         $signature =
             '<svg xmlns="http://www.w3.org/2000/svg" width="600" height="200" viewBox="0 0 600 200"><path d="'.
             $a->signature.
@@ -85,10 +63,7 @@ final readonly class OwnerCopyController
             'a' => $a,
             'terms' => $terms,
             'print' => $print,
-            'intact' => \is_array($chain)
-                && $this->seal->holds(
-                    array_values(array_filter($chain, static fn (mixed $one): bool => $one instanceof Agreement)),
-                ),
+            'intact' => $this->seal->holds($this->agreements->chain($a)),
             'signature' => '' === $a->signature ? null : 'data:image/svg+xml;base64,'.base64_encode($signature),
         ]);
     }

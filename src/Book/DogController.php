@@ -35,6 +35,7 @@ final readonly class DogController
         private Scope $scope,
         private Writes $writes,
         private DogIndex $index,
+        private Homes $homes,
         private ChangeRecorder $log,
         private ClockInterface $clock,
         #[AutowireIterator(WithNewDog::class)] private iterable $beginnings,
@@ -155,7 +156,7 @@ final readonly class DogController
                     array_intersect_key($after, array_flip($changed)),
                 );
                 if (\in_array('people', $changed, true)) {
-                    $this->homeChanged($manager, $dog);
+                    $this->homes->changed($manager, $dog);
                 }
 
                 return [];
@@ -165,21 +166,6 @@ final readonly class DogController
                 true,
             ),
         );
-    }
-
-    /** The same people stand on the cards of the other dogs of this home: their open forms and cards are old now. */
-    private function homeChanged(EntityManagerInterface $manager, Dog $dog): void
-    {
-        foreach ($manager->getRepository(Dog::class)->findBy(['household' => $dog->household]) as $other) {
-            $this->index->refresh($other);
-        }
-        $manager
-            ->getConnection()
-            ->executeStatement(
-                'UPDATE dog SET version = version + 1, row_version = row_version + 1, card_version = '.
-                    'card_version + 1 WHERE household_id = ? AND id <> ?',
-                [$dog->household->id->toBinary(), $dog->id->toBinary()],
-            );
     }
 
     private function household(Fields $body, EntityManagerInterface $manager): Household

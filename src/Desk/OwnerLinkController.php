@@ -11,15 +11,14 @@ use KeenThistle\Arrival\Agreement;
 use KeenThistle\Command\Writes;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Owner\OwnerLinks;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Table\Groom;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
-use Symfony\Component\Uid\Uuid;
 
 final readonly class OwnerLinkController
 {
@@ -27,7 +26,7 @@ final readonly class OwnerLinkController
         private Scope $scope,
         private Writes $writes,
         private ChangeRecorder $log,
-        private ClockInterface $clock,
+        private OwnerLinks $links,
     ) {
     }
 
@@ -40,7 +39,7 @@ final readonly class OwnerLinkController
             $request,
             function (EntityManagerInterface $manager) use ($id): array {
                 $agreement = $this->scope->get(Agreement::class, $id, $manager, 'agreement');
-                $this->close($manager, 'agreement', $agreement->id);
+                $this->links->close($manager, 'agreement', $agreement->id);
                 $this->log->record(
                     $manager,
                     $agreement->arrival->dog,
@@ -64,7 +63,7 @@ final readonly class OwnerLinkController
             $request,
             function (EntityManagerInterface $manager) use ($id): array {
                 $groom = $this->scope->get(Groom::class, $id, $manager, 'groom');
-                $this->close($manager, 'groom', $groom->id);
+                $this->links->close($manager, 'groom', $groom->id);
                 $this->log->record(
                     $manager,
                     $groom->dog,
@@ -77,17 +76,5 @@ final readonly class OwnerLinkController
             },
             static fn (): null => null,
         );
-    }
-
-    private function close(EntityManagerInterface $manager, string $table, Uuid $id): void
-    {
-        \assert('agreement' === $table || 'groom' === $table);
-        $manager
-            ->getConnection()
-            ->executeStatement("UPDATE $table SET link_until = ? WHERE id = ?", [
-                $this->clock->now()->format('Y-m-d H:i:s'),
-                $id->toBinary(),
-            ]);
-        $manager->getConnection()->executeStatement('DELETE FROM owner_pdf WHERE id = ?', [$id->toBinary()]);
     }
 }

@@ -29,10 +29,9 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class BookingController
 {
-    private const MOST = 100;
-
     public function __construct(
         private Scope $scope,
+        private Bookings $bookings,
         private Writes $writes,
         private ChangeRecorder $log,
         private ClockInterface $clock,
@@ -50,34 +49,8 @@ final readonly class BookingController
     {
         $from = $request->query->getString('from');
         $from = '' === $from ? $this->clock->now()->format('Y-m-d') : self::day($from, 'from');
-        $rows = $this->scope->rows(
-            "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, s.name
-                staff FROM booking b JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
-            WHERE b.salon_id = :salon AND b.state = 'booked' AND b.day >= :from ORDER BY b.day, b.time, b.id LIMIT ".
-                self::MOST,
-            ['from' => $from],
-        );
-        $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
 
-        return Json::response(
-            new BookingsView(
-                array_map(
-                    static fn (array $r): BookingView => new BookingView(
-                        (string) Uuid::fromBinary($text($r['id'])),
-                        (string) Uuid::fromBinary($text($r['dog_id'])),
-                        $text($r['dog_name']),
-                        $text($r['day']),
-                        $text($r['time']),
-                        $text($r['kind']),
-                        \is_string($r['staff']) ? $r['staff'] : null,
-                        $text($r['note']),
-                        $text($r['state']),
-                        is_numeric($r['version']) ? (int) $r['version'] : 1,
-                    ),
-                    $rows,
-                ),
-            ),
-        );
+        return Json::response(new BookingsView($this->bookings->from($from)));
     }
 
     public static function shape(): Shape

@@ -12,6 +12,8 @@ use KeenThistle\Staff\Scope;
 
 final readonly class Bookings
 {
+    private const MOST = 100;
+
     public function __construct(private Scope $scope)
     {
     }
@@ -41,6 +43,36 @@ final readonly class Bookings
                 Row::int($row['version']) ?? 1,
             ),
             $rows,
+        );
+    }
+
+    /**
+     * What is booked from a day on, the first hundred.
+     *
+     * @return list<BookingView>
+     */
+    public function from(string $day): array
+    {
+        return array_map(
+            static fn (array $row): BookingView => new BookingView(
+                Row::id($row['id']),
+                Row::id($row['dog_id']),
+                Row::text($row['dog_name']),
+                Row::text($row['day']),
+                Row::text($row['time']),
+                Row::text($row['kind']),
+                \is_string($row['staff']) ? $row['staff'] : null,
+                Row::text($row['note']),
+                Row::text($row['state']),
+                Row::int($row['version']) ?? 1,
+            ),
+            $this->scope->rows(
+                "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, s.name staff
+                FROM booking b JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
+                WHERE b.salon_id = :salon AND b.state = 'booked' AND b.day >= :from
+                ORDER BY b.day, b.time, b.id LIMIT ".self::MOST,
+                ['from' => $day],
+            ),
         );
     }
 }

@@ -23,6 +23,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
+use KeenThistle\Salon\SalonVersions;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Scope;
@@ -139,11 +140,7 @@ final readonly class HouseController
                 $after = $this->plain($salon);
                 $changed = array_keys(array_diff_assoc($after, $before));
                 if ([] !== $changed) {
-                    $manager
-                        ->getConnection()
-                        ->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [
-                            $salon->id->toBinary(),
-                        ]);
+                    SalonVersions::moved($manager, $salon);
                     $this->log->record(
                         $manager,
                         null,

@@ -31,6 +31,7 @@ final readonly class EntryController
 {
     public function __construct(
         private Scope $scope,
+        private ToolLog $toolLog,
         private Writes $writes,
         private ChangeRecorder $log,
         private Thermometer $thermometer,
@@ -88,8 +89,9 @@ final readonly class EntryController
                     $entry->dirt = $body->text('dirt');
                 }
                 if ('heat' === $kind) {
+                    $ran = $this->toolLog->ranSince($id, $this->clock->now());
                     $entry->celsius =
-                        $body->floatOrNull('celsius') ?? $this->thermometer->read($item->label, $this->ranToday($id));
+                        $body->floatOrNull('celsius') ?? $this->thermometer->read($item->label, $ran);
                 }
                 $dog = $body->textOrNull('dog') ?? '';
                 $entry->dog = '' === $dog ? null : $this->scope->get(Dog::class, $dog, $manager, 'dog');
@@ -140,17 +142,5 @@ final readonly class EntryController
             },
             static fn (): null => null,
         );
-    }
-
-    /** Seconds. */
-    private function ranToday(string $id): float
-    {
-        $minutes =
-            $this->scope->rows(
-                'SELECT SUM(minutes) m FROM tool_entry WHERE item_id = :item AND salon_id = :salon AND at >= :today',
-                ['item' => Uuid::fromString($id)->toBinary(), 'today' => $this->clock->now()->format('Y-m-d')],
-            )[0]['m'] ?? 0;
-
-        return is_numeric($minutes) ? 60 * (float) $minutes : 0.0;
     }
 }

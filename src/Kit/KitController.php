@@ -20,6 +20,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Place;
+use KeenThistle\Salon\SalonVersions;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -31,13 +32,12 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class KitController
 {
-    private const ENTRIES = 30;
-
     public function __construct(
         private KitReader $kit,
         private WearReader $wear,
         private Reach $reach,
         private Scope $scope,
+        private ToolLog $toolLog,
         private Writes $writes,
         private ChangeRecorder $log,
     ) {
@@ -67,38 +67,13 @@ final readonly class KitController
     public function one(string $id): Response
     {
         $row = $this->kit->row($id);
-        $text = static fn (mixed $v): string => \is_string($v) ? $v : '';
-        $entries = array_map(
-            static fn (array $r): array => [
-                'id' => (string) Uuid::fromBinary($text($r['id'])),
-                'kind' => $text($r['kind']),
-                'at' => str_replace(' ', 'T', $text($r['at'])).'Z',
-                'minutes' => is_numeric($r['minutes']) ? (float) $r['minutes'] : 0.0,
-                'dirt' => $text($r['dirt']),
-                'celsius' => is_numeric($r['celsius']) ? (float) $r['celsius'] : null,
-                'dog' => \is_string($r['dog']) ? $r['dog'] : null,
-                'who' => $text($r['who']),
-            ],
-            $this->scope->rows(
-                'SELECT e.id, e.kind, e.at, e.minutes, e.dirt, e.celsius, d.name dog, s.name who FROM tool_entry '.
-                    'e JOIN staff s ON s.id = e.staff_id LEFT JOIN dog d ON d.id = e.dog_id WHERE e.item_id = :item '.
-                    'AND e.salon_id = :salon ORDER BY e.at DESC, e.id DESC LIMIT '.
-                    self::ENTRIES,
-                ['item' => Uuid::fromString($id)->toBinary()],
-            ),
-        );
-        $derivation =
-            $this->scope->rows(
-                'SELECT id FROM derivation WHERE item_id = :item AND salon_id = :salon ORDER BY id DESC LIMIT 1',
-                ['item' => Uuid::fromString($id)->toBinary()],
-            )[0]['id'] ?? null;
 
         return Json::response(
             new ToolLifeView(
                 KitItemView::of($row, $this->wear->of([$row])[$id]),
-                $entries,
+                $this->toolLog->of($id),
                 $this->reach->of($row),
-                \is_string($derivation) ? (string) Uuid::fromBinary($derivation) : null,
+                $this->toolLog->lastDerivation($id),
             ),
         );
     }
@@ -233,11 +208,7 @@ final readonly class KitController
     /** @return array{item: string} */
     private function changed(EntityManagerInterface $manager, KitItem $item): array
     {
-        $manager
-            ->getConnection()
-            ->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [
-                $item->salon->id->toBinary(),
-            ]);
+        SalonVersions::moved($manager, $item->salon);
 
         return ['item' => (string) $item->id];
     }

@@ -26,6 +26,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Salon\SalonVersions;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -148,11 +149,7 @@ final readonly class MeasuringController
                 $item->measuredLay = null === $measured ? null : $body->enum('lay', Lay::class);
                 $item->spread = null === $measured || !$body->has('readings_mm') ? null : round($measured->spread, 2);
                 $item->measuredAt = null === $measured ? null : $this->clock->now();
-                $manager
-                    ->getConnection()
-                    ->executeStatement('UPDATE salon SET kit_version = kit_version + 1 WHERE id = ?', [
-                        $item->salon->id->toBinary(),
-                    ]);
+                SalonVersions::moved($manager, $item->salon);
                 $this->log->record(
                     $manager,
                     null,

@@ -9,9 +9,7 @@ namespace KeenThistle\Log;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
-use KeenThistle\Salon\Row;
 use KeenThistle\Staff\May;
-use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,10 +18,8 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class LogController
 {
-    private const PAGE = 40;
-
     public function __construct(
-        private Scope $scope,
+        private LogReader $log,
     ) {
     }
 
@@ -36,43 +32,16 @@ final readonly class LogController
     )]
     public function list(Request $request): Response
     {
-        $where = '';
-        $parameters = [];
-        foreach (['dog' => 'AND c.dog_id = :dog', 'cursor' => 'AND c.id < :cursor'] as $name => $condition) {
-            $id = $request->query->getString($name);
-            if ('' !== $id) {
-                if (!Uuid::isValid($id)) {
-                    throw Problem::notFound($name);
-                }
-                $where .= ' '.$condition;
-                $parameters[$name] = Uuid::fromString($id)->toBinary();
-            }
-        }
-        $rows = $this->scope->rows(
-            "SELECT c.id, c.at, c.kind, c.subject, c.summary, c.undone_by_id, c.dog_id, d.name dog, s.name who
-                FROM change_log c JOIN staff s ON s.id = c.staff_id LEFT JOIN dog d ON d.id = c.dog_id
-            WHERE c.salon_id = :salon $where ORDER BY c.id DESC LIMIT ".
-                (self::PAGE + 1),
-            $parameters,
-        );
-        $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
-        $entries = array_map(
-            static fn (array $r): LogEntryView => new LogEntryView(
-                (string) Uuid::fromBinary($text($r['id'])),
-                Row::instant($r['at']),
-                $text($r['who']),
-                $text($r['kind']),
-                $text($r['subject']),
-                $text($r['summary']),
-                \is_string($r['dog_id']) ? (string) Uuid::fromBinary($r['dog_id']) : null,
-                \is_string($r['dog']) ? $r['dog'] : null,
-                null !== $r['undone_by_id'],
-                'plan_zone' === $r['kind'] && null === $r['undone_by_id'],
-            ),
-            \array_slice($rows, 0, self::PAGE),
-        );
-        $last = end($entries);
+        return Json::response($this->log->page(self::id($request, 'dog'), self::id($request, 'cursor')));
+    }
 
-        return Json::response(new LogView($entries, \count($rows) > self::PAGE && false !== $last ? $last->id : null));
+    private static function id(Request $request, string $name): ?Uuid
+    {
+        $id = $request->query->getString($name);
+        if ('' === $id) {
+            return null;
+        }
+
+        return Uuid::isValid($id) ? Uuid::fromString($id) : throw Problem::notFound($name);
     }
 }

@@ -8,7 +8,6 @@ namespace KeenThistle\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\LostRace;
 use KeenThistle\Command\Writes;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Problem;
@@ -30,6 +29,7 @@ final readonly class UndoController
         private Writes $writes,
         private Plans $plans,
         private ChangePlan $change,
+        private UndoneMarks $marks,
     ) {
     }
 
@@ -87,16 +87,7 @@ final readonly class UndoController
         $by = $done['zones'][$zone]['change'];
         if (null !== $by) {
             $manager->flush();
-            // Once only: who finds it taken back already changes nothing.
-            $taken = (int) $manager
-                ->getConnection()
-                ->executeStatement('UPDATE change_log SET undone_by_id = ? WHERE id = ? AND undone_by_id IS NULL', [
-                    Uuid::fromString($by)->toBinary(),
-                    $change->id->toBinary(),
-                ]);
-            if (1 !== $taken) {
-                throw LostRace::rows('change_log', 1, $taken);
-            }
+            $this->marks->undone($manager, $change->id, Uuid::fromString($by));
         }
 
         return ['revision' => $done['revision']] + $done['zones'][$zone];

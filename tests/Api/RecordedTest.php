@@ -42,7 +42,7 @@ final class RecordedTest extends ApiTestCase
 
     public function testEveryRequestGetsTheAnswerOfBefore(): void
     {
-        $clock = new MockClock('2026-05-04 09:00:00', 'UTC');
+        $clock = new MockClock('2024-05-06 09:00:00', 'UTC');
         Clock::set($clock);
         $this->newSalon();
         /** @var list<Wish> $wishes */

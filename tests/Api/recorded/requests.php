@@ -1,6 +1,6 @@
 <?php
 
-// What is asked, in this order, of a new demo salon on Monday 4 May 2026: a list of who, method, path, body, and
+// What is asked, in this order, of a new demo salon on Monday 6 May 2024: a list of who, method, path, body, and
 // further
 // words: if (the version in If-Match), key (Idempotency-Key), keep (the answer's name for what comes later), csrf
 // (false:
@@ -19,7 +19,7 @@ $guard = static fn (float $mm, string $base): array => [
     'tool' => ['kind' => 'guard', 'mm' => $mm, 'base' => $base],
     'lay' => 'with',
 ];
-$at = static fn (int $minute): string => sprintf('2026-05-04T%02d:%02d:00.000Z', 9 + intdiv($minute, 60), $minute % 60);
+$at = static fn (int $minute): string => sprintf('2024-05-06T%02d:%02d:00.000Z', 9 + intdiv($minute, 60), $minute % 60);
 $tap = static fn (int $from, int $n, array $what): array => [
     'id' => sprintf('tap-%05d-%02d', $from, $n),
     'at' => $at($from),
@@ -254,19 +254,19 @@ array_push(
             'junia',
             'POST',
             '/api/dogs/@Tansy/bookings',
-            ['day' => '2026-06-12', 'time' => '10:15', 'kind' => 'tidy', 'note' => 'ears'],
+            ['day' => '2024-06-14', 'time' => '10:15', 'kind' => 'tidy', 'note' => 'ears'],
             'keep' => 'booking',
         ],
-        ['junia', 'POST', '/api/dogs/@Tansy/bookings', ['day' => '2026-06-12', 'time' => '10:15']],
+        ['junia', 'POST', '/api/dogs/@Tansy/bookings', ['day' => '2024-06-14', 'time' => '10:15']],
         [
             'junia',
             'POST',
             '/api/dogs/@Tansy/bookings',
             ['day' => 'soon', 'time' => '25:00', 'kind' => 'spa', 'staff' => 'x'],
         ],
-        ['junia', 'POST', '/api/dogs/@Tansy/bookings', ['day' => '2026-06-13', 'staff' => $nobody]],
-        ['pell', 'POST', '/api/dogs/@Tansy/bookings', ['day' => '2026-06-13']],
-        ['junia', 'GET', '/api/bookings?from=2026-05-04'],
+        ['junia', 'POST', '/api/dogs/@Tansy/bookings', ['day' => '2024-06-15', 'staff' => $nobody]],
+        ['pell', 'POST', '/api/dogs/@Tansy/bookings', ['day' => '2024-06-15']],
+        ['junia', 'GET', '/api/bookings?from=2024-05-06'],
         ['junia', 'GET', '/api/bookings?from=never'],
         ['junia', 'DELETE', '/api/bookings/$booking.id', [], 'if' => 7],
         ['junia', 'DELETE', '/api/bookings/$booking.id', [], 'if' => 1],
@@ -430,7 +430,7 @@ array_push(
                 'kind' => 'full',
                 'note' => 'good',
                 'message' => 'Tansy is ready.',
-                'next' => [['kind' => 'full', 'on' => '2026-06-15']],
+                'next' => [['kind' => 'full', 'on' => '2024-06-17']],
             ],
             'keep' => 'closed',
         ],
@@ -460,7 +460,7 @@ array_push(
             'POST',
             '/api/dogs/@Cobnut/visits',
             [
-                'day' => '2026-05-03',
+                'day' => '2024-05-05',
                 'minutes' => 95,
                 'zones' => [
                     ['zone' => 'ribs_left', 'state' => 'done', 'arrival_mm' => 30],
@@ -472,9 +472,9 @@ array_push(
             'tove',
             'POST',
             '/api/dogs/@Cobnut/visits',
-            ['day' => '2027-05-03', 'minutes' => -3, 'zones' => [['zone' => 'wing', 'state' => 'burnt']]],
+            ['day' => '2025-05-03', 'minutes' => -3, 'zones' => [['zone' => 'wing', 'state' => 'burnt']]],
         ],
-        ['junia', 'POST', '/api/dogs/@Cobnut/visits', ['day' => '2026-05-03', 'zones' => []]],
+        ['junia', 'POST', '/api/dogs/@Cobnut/visits', ['day' => '2024-05-05', 'zones' => []]],
         ['tove', 'GET', '/api/dogs/@Cobnut/card'],
         // The kit.
         ['maren', 'GET', '/api/kit', null, 'keep' => 'kit'],
@@ -529,7 +529,7 @@ array_push(
         ['maren', 'GET', '/api/kit'],
         // The wash.
         ['tove', 'GET', '/api/wash', null, 'keep' => 'wash'],
-        ['tove', 'GET', '/api/wash?day=2026-05-05'],
+        ['tove', 'GET', '/api/wash?day=2024-05-07'],
         ['tove', 'GET', '/api/wash?day=never'],
         [
             'maren',
