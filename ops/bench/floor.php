@@ -5,7 +5,8 @@
 
 declare(strict_types=1);
 
-$statements = require getenv('KT_FLOOR')[$_GET['n']];
+$all = require getenv('KT_FLOOR');
+$statements = $all[$_GET['n']];
 $db = new PDO(getenv('KT_DSN'), 'thistle', getenv('KT_DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
 $out = [];
 foreach ($statements as $sql) {

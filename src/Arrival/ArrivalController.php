@@ -8,7 +8,7 @@ namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
@@ -18,7 +18,6 @@ use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -36,7 +35,6 @@ final readonly class ArrivalController
         private Scope $scope,
         private Writes $writes,
         private ChangeRecorder $log,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -49,7 +47,7 @@ final readonly class ArrivalController
             $request,
             function (EntityManagerInterface $manager) use ($id): array {
                 $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-                $today = $this->clock->now()->setTime(0, 0);
+                $today = $this->scope->today();
                 $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
                 if (null === $arrival) {
                     $who =

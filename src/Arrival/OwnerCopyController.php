@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Owner\OwnerPages;
+use KeenThistle\Owner\Http\OwnerPages;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Twig\Environment;

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Book;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;

@@ -8,7 +8,6 @@ namespace KeenThistle\Book;
 
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class DogSearch
@@ -16,7 +15,7 @@ final readonly class DogSearch
     private const MOST = 25;
     private const FEW = 3;
 
-    public function __construct(private Scope $scope, private ClockInterface $clock)
+    public function __construct(private Scope $scope)
     {
     }
 
@@ -174,7 +173,7 @@ final readonly class DogSearch
         if ([] === $ids) {
             return [];
         }
-        $parameters = ['today' => $this->clock->now()->format('Y-m-d')];
+        $parameters = ['today' => $this->scope->today()->format('Y-m-d')];
         foreach ($ids as $i => $id) {
             $parameters["d$i"] = $id;
         }

@@ -8,7 +8,7 @@ namespace KeenThistle\Book;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Balance\BalanceRule;
 use KeenThistle\Core\Balance\EarLevel;
 use KeenThistle\Core\Input\Shape;

@@ -36,7 +36,6 @@ use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\Figures;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -55,7 +54,6 @@ final readonly class CardController
         private Bookings $bookings,
         private KitReader $kit,
         private Scope $scope,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -69,7 +67,7 @@ final readonly class CardController
     public function card(Request $request, string $id): Response
     {
         $dog = $this->dogs->get($id);
-        $today = $this->clock->now()->setTime(0, 0);
+        $today = $this->scope->today();
         $place = $request->query->getString('place');
         $wish = $this->wish($request) ?? $dog->wishWeeks;
         $etag = hash(
@@ -138,7 +136,7 @@ final readonly class CardController
         $recipe = RecipeInput::read($body->object('recipe'), $zone);
         $dog = $this->dogs->get($id);
         [, $plan] = $this->plans->of($dog);
-        $figures = new Figures($dog, new History($this->visits->of($dog)), $this->clock->now()->setTime(0, 0));
+        $figures = new Figures($dog, new History($this->visits->of($dog)), $this->scope->today());
         $place = $this->place($body->textOrNull('place') ?? '');
         $kit = $this->kit->match($place);
         $lengths = $this->kit->lengths();

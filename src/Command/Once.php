@@ -1,6 +1,6 @@
 <?php
 
-/** Every write goes through here: once per Idempotency-Key, in one transaction, again after a lost race. */
+/** Every write goes through here, from wherever it comes: once per key, in one transaction, again after a lost race. */
 
 declare(strict_types=1);
 
@@ -16,22 +16,16 @@ use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
-use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What is kept of a write is its status and the ids it made; a repeated key is answered from these. The same key with
  * another body is refused. A lock that was waited for in vain (1205) is not tried again: it is answered with 503.
  */
-final readonly class Writes
+final readonly class Once
 {
-    /** Request attribute: something was kept, so what runs after an answer has something to do. */
-    public const WRITTEN = 'thistle.written';
-
     private const TRIES = 8;
     private const BACK_OFF_S = 0.005;
 
@@ -47,38 +41,16 @@ final readonly class Writes
     }
 
     /**
-     * @param callable(EntityManagerInterface): array<string, mixed> $write changes things and gives ids, a few
-     *     hundred bytes; flushed here, perhaps called several times
-     * @param callable(array<string, mixed>, EntityManagerInterface): (object|array<mixed>|null) $answer the response
-     *     record that follows from the ids, first time or later
-     */
-    public function once(Request $request, callable $write, callable $answer, int $status = 200): Response
-    {
-        $key = $request->headers->get('Idempotency-Key', '');
-        if (1 !== preg_match('/^[A-Za-z0-9_-]{8,64}$/', $key)) {
-            throw Problem::badRequest('A write needs an Idempotency-Key of 8 to 64 letters and digits.');
-        }
-        [$body, $isNew] = $this->insist($request, $key, $write, $answer, $status);
-        $request->attributes->set(self::WRITTEN, $isNew);
-        $response = Json::response($body, $status);
-        if (!$isNew) {
-            $response->headers->set('Idempotent-Replay', 'true');
-        }
-
-        return $response;
-    }
-
-    /**
      * @param callable(EntityManagerInterface): array<string, mixed> $write
      * @param callable(array<string, mixed>, EntityManagerInterface): (object|array<mixed>|null) $answer
      *
      * @return array{object|array<mixed>|null, bool} the answer, and whether this was the first time
      */
-    private function insist(Request $request, string $key, callable $write, callable $answer, int $status): array
+    public function do(Wish $wish, callable $write, callable $answer, int $status): array
     {
         for ($try = 1;; ++$try) {
             try {
-                return $this->attempt($request, $key, $write, $answer, $status);
+                return $this->attempt($wish, $write, $answer, $status);
             } catch (\Throwable $e) {
                 $this->rollBack();
                 if (!self::isLostRace($e)) {
@@ -90,7 +62,7 @@ final readonly class Writes
                         : Problem::busy();
                 }
                 // Apart from each other, or the same ones meet again.
-                $this->clock->sleep(self::BACK_OFF_S * $try * (1 + (crc32($key) % 7) / 7));
+                $this->clock->sleep(self::BACK_OFF_S * $try * (1 + (crc32($wish->key) % 7) / 7));
             }
         }
     }
@@ -101,18 +73,9 @@ final readonly class Writes
      *
      * @return array{object|array<mixed>|null, bool}
      */
-    private function attempt(Request $request, string $key, callable $write, callable $answer, int $status): array
+    private function attempt(Wish $wish, callable $write, callable $answer, int $status): array
     {
-        $row = ['salon' => $this->scope->salonId()->toBinary(), 'key' => $key];
-        $hash = hash(
-            'sha256',
-            implode(' ', [
-                $request->getMethod(),
-                $request->getPathInfo(),
-                $request->headers->get('If-Match', ''),
-                $request->getContent(),
-            ]),
-        );
+        $row = ['salon' => $this->scope->salonId()->toBinary(), 'key' => $wish->key];
         $this->db->beginTransaction();
         // The key comes first: a second sender of the same key waits here, or finds it and changes nothing.
         $isNew =
@@ -120,7 +83,7 @@ final readonly class Writes
             $this->db->executeStatement(
                 'INSERT INTO request_key (salon_id, request_key, body_hash, created_at) VALUES (:salon, :key, '.
                     ':hash, :at) ON DUPLICATE KEY UPDATE request_key = VALUES(request_key)',
-                $row + ['hash' => $hash, 'at' => $this->clock->now()->format('Y-m-d H:i:s')],
+                $row + ['hash' => $wish->fingerprint, 'at' => $this->clock->now()->format('Y-m-d H:i:s')],
             );
         if (!$isNew) {
             $first = $this->db->fetchAssociative(
@@ -128,7 +91,7 @@ final readonly class Writes
                 $row,
             );
             $this->db->rollBack();
-            if (false === $first || $first['body_hash'] !== $hash) {
+            if (false === $first || $first['body_hash'] !== $wish->fingerprint) {
                 throw Problem::conflict('This Idempotency-Key was used for something else.');
             }
 

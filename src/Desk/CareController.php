@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Desk;
 
-use KeenThistle\Owner\OwnerPages;
+use KeenThistle\Owner\Http\OwnerPages;
 use KeenThistle\Table\Groom;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;

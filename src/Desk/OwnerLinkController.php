@@ -8,7 +8,7 @@ namespace KeenThistle\Desk;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Agreement;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Owner\OwnerLinks;

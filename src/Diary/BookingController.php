@@ -8,7 +8,7 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Body;
@@ -20,7 +20,6 @@ use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visit;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -34,7 +33,6 @@ final readonly class BookingController
         private Bookings $bookings,
         private Writes $writes,
         private ChangeRecorder $log,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -48,7 +46,7 @@ final readonly class BookingController
     public function list(Request $request): Response
     {
         $from = $request->query->getString('from');
-        $from = '' === $from ? $this->clock->now()->format('Y-m-d') : self::day($from, 'from');
+        $from = '' === $from ? $this->scope->today()->format('Y-m-d') : self::day($from, 'from');
 
         return Json::response(new BookingsView($this->bookings->from($from)));
     }
@@ -71,7 +69,7 @@ final readonly class BookingController
     {
         $body = Body::read($request, self::shape());
         $day = $body->dateOrNull('day') ?? throw new \LogicException('The shape requires a day.');
-        $today = $this->clock->now()->setTime(0, 0);
+        $today = $this->scope->today();
         if ($day->format('Y-m-d') < $today->format('Y-m-d') || $day > $today->modify('+2 years')) {
             throw InvalidInput::at('day', 'must be from today to two years from now');
         }

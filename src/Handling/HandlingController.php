@@ -8,7 +8,7 @@ namespace KeenThistle\Handling;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Handling\Exposure;
 use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Handling\Rung;
@@ -22,7 +22,6 @@ use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -35,7 +34,6 @@ final readonly class HandlingController
         private Scope $scope,
         private Writes $writes,
         private ChangeRecorder $log,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -150,7 +148,7 @@ final readonly class HandlingController
                     $tool,
                     $body->enum('rung', Rung::class),
                     $body->bool('calm'),
-                    $this->clock->now()->setTime(0, 0),
+                    $this->scope->today(),
                 );
                 $manager->persist($entry);
                 $this->log->record(
@@ -187,7 +185,7 @@ final readonly class HandlingController
             (new HandlingRule())->today(
                 $record->tool,
                 array_values($log),
-                $this->clock->now()->setTime(0, 0),
+                $this->scope->today(),
                 $record->tolerance,
                 $this->scope->staff()->confidence,
             ),

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\House;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Coat\Season;
 use KeenThistle\Core\Input\Fields;
@@ -51,6 +51,9 @@ final readonly class HouseController
             'mat_limit' => Shape::number(1, 100, 'load at which a coat should be back')->required(),
             'asks_for_vaccination' => Shape::boolean()->default(true),
             'hemisphere' => Shape::enum(Season::class, 'hemisphere')->default('north'),
+            'time_zone' => Shape::choice(\DateTimeZone::listIdentifiers(), 'time zone')
+                ->nullable()
+                ->describe('whose day it is; null: as it is'),
             'schools' => SchoolTable::shape()->nullable(),
             'styles' => Shape::list(
                 Shape::object([
@@ -135,6 +138,7 @@ final readonly class HouseController
                 $salon->matLimit = $body->float('mat_limit');
                 $salon->asksForVaccination = $body->bool('asks_for_vaccination');
                 $salon->hemisphere = $body->enum('hemisphere', Season::class);
+                $salon->timeZone = $body->textOrNull('time_zone') ?? $salon->timeZone;
                 $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
                 $salon->styles = $styles ?? $salon->styles;
                 $after = $this->plain($salon);
@@ -225,6 +229,7 @@ final readonly class HouseController
             'mat_limit' => (string) $salon->matLimit,
             'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
             'hemisphere' => $salon->hemisphere->value,
+            'time_zone' => $salon->timeZone,
             'styles' => implode(', ', array_column($salon->styles, 'name')),
         ] +
             $salon->schools +
@@ -261,6 +266,8 @@ final readonly class HouseController
             $salon->matLimit,
             $salon->asksForVaccination,
             $salon->hemisphere->value,
+            $salon->timeZone,
+            \DateTimeZone::listIdentifiers(),
             $rows,
             [
                 ...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()),

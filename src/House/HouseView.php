@@ -18,6 +18,8 @@ use OpenApi\Attributes as OA;
         'mat_limit',
         'asks_for_vaccination',
         'hemisphere',
+        'time_zone',
+        'time_zones',
         'schools',
         'styles',
         'rights',
@@ -26,6 +28,7 @@ use OpenApi\Attributes as OA;
 final readonly class HouseView
 {
     /**
+     * @param list<string> $time_zones
      * @param list<array{point: string, label: string, chosen: string, sides: list<array{id: string, what: string,
      *     why: string}>}> $schools
      * @param list<array{kind: string, name: string, drawing: string, why: string, own: bool}> $styles
@@ -40,6 +43,8 @@ final readonly class HouseView
         #[OA\Property] public float $mat_limit,
         #[OA\Property] public bool $asks_for_vaccination,
         #[OA\Property] public string $hemisphere,
+        #[OA\Property] public string $time_zone,
+        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $time_zones,
         #[OA\Property(
             type: 'array',
             items: new OA\Items(

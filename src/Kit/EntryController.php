@@ -8,7 +8,7 @@ namespace KeenThistle\Kit;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Wear\CareTable;
@@ -89,7 +89,7 @@ final readonly class EntryController
                     $entry->dirt = $body->text('dirt');
                 }
                 if ('heat' === $kind) {
-                    $ran = $this->toolLog->ranSince($id, $this->clock->now());
+                    $ran = $this->toolLog->ranToday($id);
                     $entry->celsius =
                         $body->floatOrNull('celsius') ?? $this->thermometer->read($item->label, $ran);
                 }

@@ -12,7 +12,6 @@ use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Staff\Scope;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** @phpstan-import-type KitRow from KitReader */
@@ -22,7 +21,7 @@ final readonly class Reach
     /** Those who come first; nobody grooms as many in a week. */
     private const COUNTED = 1000;
 
-    public function __construct(private Scope $scope, private KitReader $kit, private ClockInterface $clock)
+    public function __construct(private Scope $scope, private KitReader $kit)
     {
     }
 
@@ -33,7 +32,7 @@ final readonly class Reach
         if (null === $where) {
             return new ReachView(0, 0, [], 'Cards do not name tools of this kind.');
         }
-        $today = $this->clock->now()->setTime(0, 0);
+        $today = $this->scope->today();
         $all =
             $this->scope->rows(
                 'SELECT COUNT(DISTINCT z.plan_id) n FROM plan_zone z WHERE '.

@@ -58,12 +58,12 @@ final readonly class ToolLog
         return [] === $rows ? null : Row::id($rows[0]['id']);
     }
 
-    /** @return float seconds the tool has run since this day began */
-    public function ranSince(string $item, \DateTimeImmutable $day): float
+    /** @return float seconds the tool has run since the salon's day began */
+    public function ranToday(string $item): float
     {
         $minutes = $this->scope->rows(
-            'SELECT SUM(minutes) m FROM tool_entry WHERE item_id = :item AND salon_id = :salon AND at >= :day',
-            ['item' => Uuid::fromString($item)->toBinary(), 'day' => $day->format('Y-m-d')],
+            'SELECT SUM(minutes) m FROM tool_entry WHERE item_id = :item AND salon_id = :salon AND at >= :began',
+            ['item' => Uuid::fromString($item)->toBinary(), 'began' => $this->scope->dayBegan()->format('Y-m-d H:i:s')],
         )[0]['m'] ?? 0;
 
         return is_numeric($minutes) ? 60 * (float) $minutes : 0.0;

@@ -75,6 +75,55 @@ final readonly class ChangeRecorder
         return $change;
     }
 
+    /**
+     * Many entries of one wish in one statement; who writes them touches the card once.
+     *
+     * @param array<string, array{summary: string, before: array<string, mixed>, after: array<string, mixed>}> $entries
+     *     by subject
+     *
+     * @return array<string, string> ids in the log, by subject
+     */
+    public function several(
+        EntityManagerInterface $manager,
+        Subject $dog,
+        string $kind,
+        array $entries,
+        int $revision,
+    ): array {
+        if ([] === $entries) {
+            return [];
+        }
+        $who = $this->scope->staff();
+        $ids = $rows = $values = [];
+        foreach ($entries as $subject => $entry) {
+            $id = Uuid::v7();
+            $ids[$subject] = (string) $id;
+            $rows[] = '(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)';
+            array_push(
+                $values,
+                $id->toBinary(),
+                $who->salon->id->toBinary(),
+                $dog->id()->toBinary(),
+                $who->id->toBinary(),
+                $this->clock->now()->format('Y-m-d H:i:s'),
+                $kind,
+                $subject,
+                mb_substr($entry['summary'], 0, 300),
+                json_encode($entry['before'], \JSON_THROW_ON_ERROR),
+                json_encode($entry['after'], \JSON_THROW_ON_ERROR),
+                $revision,
+            );
+        }
+        $manager->getConnection()->executeStatement(
+            'INSERT INTO change_log
+                (id, salon_id, dog_id, staff_id, at, kind, subject, summary, was, became, revision)
+            VALUES '.implode(', ', $rows),
+            $values,
+        );
+
+        return $ids;
+    }
+
     /** Open cards of this dog are old now. In SQL, so that two writes at once both count. */
     public function touch(EntityManagerInterface $manager, Subject $dog): void
     {

@@ -14,7 +14,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
-use Symfony\Component\Clock\ClockInterface;
+use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -23,10 +23,10 @@ final readonly class OrderController
 {
     public function __construct(
         private Dogs $dogs,
+        private Scope $scope,
         private Plans $plans,
         private WorkOrder $order,
         private EntityManagerInterface $manager,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -39,7 +39,7 @@ final readonly class OrderController
         [, $plan] = $this->plans->of($dog);
         $arrival = $this->manager
             ->getRepository(Arrival::class)
-            ->findOneBy(['dog' => $dog, 'day' => $this->clock->now()->setTime(0, 0)]);
+            ->findOneBy(['dog' => $dog, 'day' => $this->scope->today()]);
         $list = $this->order
             ->of($dog, array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), $arrival)
             ->toArray();

@@ -10,7 +10,7 @@ declare(strict_types=1);
 namespace KeenThistle\Outbox;
 
 use Doctrine\DBAL\Connection;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;

@@ -29,7 +29,6 @@ use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\Figures;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
-use Symfony\Component\Clock\ClockInterface;
 
 /**
  * @phpstan-import-type VisitRow from History
@@ -47,7 +46,6 @@ final readonly class ThenReader
         private KitReader $kit,
         private WorkOrder $order,
         private Scope $scope,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -55,7 +53,7 @@ final readonly class ThenReader
     public function view(string $id, string $a, string $b): ThenView
     {
         $dog = $this->dogs->get($id);
-        $today = $this->clock->now()->setTime(0, 0);
+        $today = $this->scope->today();
         $visits = $this->visits->of($dog);
         [, $plan] = $this->plans->of($dog);
         $figures = new Figures($dog, new History($visits), $today);

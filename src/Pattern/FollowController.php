@@ -8,7 +8,7 @@ namespace KeenThistle\Pattern;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dogs;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Pattern\Fit;

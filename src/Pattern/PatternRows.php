@@ -245,7 +245,7 @@ final readonly class PatternRows
      */
     private function carried(Dog $dog, array $visits, array $zones): array
     {
-        $figures = new Figures($dog, new History($visits), $this->clock->now()->setTime(0, 0));
+        $figures = new Figures($dog, new History($visits), $this->scope->today());
         $carried = [];
         foreach ($zones as $zone) {
             $carried[$zone] =

@@ -27,7 +27,7 @@ final readonly class ChangePlan
     /**
      * @param array<string, Wish> $wishes by zone
      * @param int|null $revision what the plan was when the wish was made, where all of it matters
-     * @param string|null $summary for the log; null: what the recipes say
+     * @param array<string, string> $summaries by zone, for the log where it is not what the recipes say
      *
      * @return array{revision: int, zones: array<string, array{version: int, change: string|null}>} change: id in the
      *     log, null where nothing changed
@@ -39,7 +39,7 @@ final readonly class ChangePlan
         Dog $dog,
         array $wishes,
         ?int $revision = null,
-        ?string $summary = null,
+        array $summaries = [],
     ): array {
         [$now, $plan] = $this->plans->of($dog);
         if (null !== $revision && $now !== $revision) {
@@ -60,19 +60,17 @@ final readonly class ChangePlan
             return ['revision' => $now, 'zones' => $done];
         }
         $now = $this->store->change($dog->id, $changes, $revision);
+        $entries = [];
         foreach ($changes as $zone => $wish) {
             $before = $plan[$zone]['recipe'] ?? new ZoneRecipe();
-            $change = $this->log->entry(
-                $manager,
-                $dog,
-                'plan_zone',
-                $zone,
-                $summary ?? self::summary(Zone::of($zone), $before, $wish['recipe']),
-                RecipeArray::of($before),
-                RecipeArray::of($wish['recipe']),
-                $now,
-            );
-            $done[$zone] = ['version' => $wish['version'] + 1, 'change' => (string) $change->id];
+            $entries[$zone] = [
+                'summary' => $summaries[$zone] ?? self::summary(Zone::of($zone), $before, $wish['recipe']),
+                'before' => RecipeArray::of($before),
+                'after' => RecipeArray::of($wish['recipe']),
+            ];
+        }
+        foreach ($this->log->several($manager, $dog, 'plan_zone', $entries, $now) as $zone => $id) {
+            $done[$zone] = ['version' => $changes[$zone]['version'] + 1, 'change' => $id];
         }
         $this->log->touch($manager, $dog);
 

@@ -8,9 +8,12 @@ namespace KeenThistle\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
+use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Problem;
@@ -55,6 +58,69 @@ final readonly class PlanController
     public function delete(Request $request, string $id, string $zone): Response
     {
         return $this->change($request, $id, self::zone($zone), new ZoneRecipe());
+    }
+
+    public static function shape(): Shape
+    {
+        return Shape::object([
+            'changes' => Shape::list(
+                Shape::object([
+                    'zone' => Zone::shape()->required(),
+                    'version' => Shape::integer(0, 999_999_999)
+                        ->required()
+                        ->describe('of the zone, that this change was made from; 0: never planned'),
+                    'recipe' => RecipeInput::shape()->nullable()->describe('null: take the zone out of the plan'),
+                ]),
+                1,
+                \count(ZoneTable::ids()),
+            )->required(),
+        ]);
+    }
+
+    #[Route('/api/dogs/{id}/plan/changes', methods: ['POST'])]
+    #[IsGranted(May::PLAN)]
+    #[Endpoint(
+        'Change several zones, such as both sides: all or none; 412 names the zone somebody changed meanwhile',
+        gives: PlanChangedView::class,
+        takes: [self::class, 'shape'],
+    )]
+    public function several(Request $request, string $id): Response
+    {
+        $wishes = self::wishes(Body::read($request, self::shape()));
+
+        return $this->writes->once(
+            $request,
+            function (EntityManagerInterface $manager) use ($id, $wishes): array {
+                $done = ($this->change)($manager, $this->scope->get(Dog::class, $id, $manager, 'dog'), $wishes);
+
+                // Of twenty zones no more is kept than what cannot be worked out again.
+                return ['revision' => $done['revision'], 'changes' => array_column($done['zones'], 'change')];
+            },
+            static fn (array $done): PlanChangedView => PlanChangedView::of($wishes, $done),
+        );
+    }
+
+    /**
+     * @return array<string, array{version: int, recipe: ZoneRecipe}> by zone
+     *
+     * @throws InvalidInput
+     */
+    private static function wishes(Fields $body): array
+    {
+        $wishes = [];
+        foreach ($body->objects('changes') as $i => $change) {
+            $zone = Zone::of($change->text('zone'), "changes[$i].zone");
+            if (isset($wishes[$zone->id])) {
+                throw InvalidInput::at("changes[$i].zone", 'is named twice; one change a zone');
+            }
+            $recipe = $change->objectOrNull('recipe');
+            $wishes[$zone->id] = [
+                'version' => $change->int('version'),
+                'recipe' => null === $recipe ? new ZoneRecipe() : RecipeInput::read($recipe, $zone),
+            ];
+        }
+
+        return $wishes;
     }
 
     private function change(Request $request, string $id, Zone $zone, ZoneRecipe $recipe): Response

@@ -8,12 +8,16 @@ namespace KeenThistle\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
+use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\RecipeView;
+use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -33,14 +37,37 @@ final readonly class UndoController
     ) {
     }
 
+    public static function shape(): Shape
+    {
+        return Shape::object([
+            'also' => Shape::list(Shape::text(1, 36), 0, \count(ZoneTable::ids()))
+                ->default([])
+                ->describe('ids of further changes of this dog that were made with it, such as the other side'),
+        ]);
+    }
+
     #[Route('/api/log/{id}/undo', methods: ['POST'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Take a plan change back; 412 when the zone was changed again since', gives: ZoneChangedView::class)]
+    #[Endpoint(
+        'Take a plan change back, and those made with it; 412 when a zone was changed again since',
+        gives: ZoneChangedView::class,
+        takes: [self::class, 'shape'],
+    )]
     public function undo(Request $request, string $id): Response
     {
+        // One change alone needs no body.
+        $also = '' === $request->getContent() ? [] : Body::read($request, self::shape())->texts('also');
+        $ids = array_values(array_unique([$id, ...$also]));
+
         return $this->writes->once(
             $request,
-            fn (EntityManagerInterface $manager): array => $this->takeBack($manager, $id),
+            fn (EntityManagerInterface $manager): array => $this->takeBack(
+                $manager,
+                array_map(
+                    fn (string $one): Change => $this->scope->get(Change::class, $one, $manager, 'change'),
+                    $ids,
+                ),
+            ),
             function (array $done, EntityManagerInterface $manager) use ($id): ZoneChangedView {
                 $change = $this->scope->get(Change::class, $id, $manager, 'change');
 
@@ -49,47 +76,64 @@ final readonly class UndoController
         );
     }
 
-    /** @return array<string, mixed> */
-    private function takeBack(EntityManagerInterface $manager, string $id): array
+    /**
+     * @param non-empty-list<Change> $changes
+     *
+     * @return array<string, mixed> of the first one
+     */
+    private function takeBack(EntityManagerInterface $manager, array $changes): array
     {
-        $change = $this->scope->get(Change::class, $id, $manager, 'change');
-        if (
-            'plan_zone' !== $change->kind
-            || null === $change->before
-            || null === $change->after
-            || !$change->dog instanceof Dog
-        ) {
-            throw Problem::conflict('Only changes of a trim plan can be taken back here.');
+        $dog = $changes[0]->dog;
+        $plan = $dog instanceof Dog ? $this->plans->of($dog)[1] : [];
+        $wishes = $summaries = [];
+        foreach ($changes as $change) {
+            if ('plan_zone' !== $change->kind || null === $change->before || null === $change->after) {
+                throw Problem::conflict('Only changes of a trim plan can be taken back here.');
+            }
+            if ($change->dog !== $dog || isset($wishes[$change->subject])) {
+                throw Problem::conflict('These changes were not made together: take them back one by one.');
+            }
+            if (null !== $change->undoneBy) {
+                throw Problem::conflict('This change has been taken back already.');
+            }
+            $wishes[$change->subject] = self::asBefore($change, $plan[$change->subject] ?? null);
+            $summaries[$change->subject] = 'taken back: '.$change->summary;
         }
-        if (null !== $change->undoneBy) {
-            throw Problem::conflict('This change has been taken back already.');
+        \assert($dog instanceof Dog);
+        $done = ($this->change)($manager, $dog, $wishes, summaries: $summaries);
+        $manager->flush();
+        foreach ($changes as $change) {
+            $by = $done['zones'][$change->subject]['change'];
+            if (null !== $by) {
+                $this->marks->undone($manager, $change->id, Uuid::fromString($by));
+            }
         }
-        $zone = $change->subject;
-        $there = $this->plans->of($change->dog)[1][$zone] ?? null;
-        $before = RecipeArray::recipe($change->before);
-        if (null === $there || !$there['recipe']->equals(RecipeArray::recipe($change->after))) {
+
+        return ['revision' => $done['revision']] + $done['zones'][$changes[0]->subject];
+    }
+
+    /**
+     * @param array{version: int, recipe: ZoneRecipe}|null $there
+     *
+     * @return array{version: int, recipe: ZoneRecipe}
+     *
+     * @throws Problem 412 when somebody changed the zone again since
+     */
+    private static function asBefore(Change $change, ?array $there): array
+    {
+        $before = RecipeArray::recipe($change->before ?? []);
+        if (null === $there || !$there['recipe']->equals(RecipeArray::recipe($change->after ?? []))) {
             throw Problem::stale(
                 'This zone was changed again since. Take the later change back first, or change the zone on the card.',
                 [
-                    'zone' => $zone,
+                    'zone' => $change->subject,
                     'theirs' => null === $there ? null : RecipeView::of($there['recipe']),
                     'yours' => RecipeView::of($before),
                     'version' => $there['version'] ?? 0,
                 ],
             );
         }
-        $done = ($this->change)(
-            $manager,
-            $change->dog,
-            [$zone => ['version' => $there['version'], 'recipe' => $before]],
-            summary: 'taken back: '.$change->summary,
-        );
-        $by = $done['zones'][$zone]['change'];
-        if (null !== $by) {
-            $manager->flush();
-            $this->marks->undone($manager, $change->id, Uuid::fromString($by));
-        }
 
-        return ['revision' => $done['revision']] + $done['zones'][$zone];
+        return ['version' => $there['version'], 'recipe' => $before];
     }
 }

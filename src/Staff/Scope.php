@@ -13,12 +13,17 @@ use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
 use Psr\Log\LoggerInterface;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class Scope
 {
-    public function __construct(private Security $security, private Connection $db, private LoggerInterface $logger)
-    {
+    public function __construct(
+        private Security $security,
+        private Connection $db,
+        private LoggerInterface $logger,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function staff(): Staff
@@ -36,6 +41,18 @@ final readonly class Scope
     public function salon(): Salon
     {
         return $this->staff()->salon;
+    }
+
+    /** The day it is in this salon, at midnight in UTC. */
+    public function today(): \DateTimeImmutable
+    {
+        return $this->salon()->day($this->clock->now());
+    }
+
+    /** The instant at which this salon's day began, in UTC. */
+    public function dayBegan(): \DateTimeImmutable
+    {
+        return $this->salon()->dayBegan($this->clock->now());
     }
 
     /** Switches the filter on for a manager; without a person there is no salon and nothing to see. */

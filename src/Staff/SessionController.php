@@ -12,8 +12,8 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Security\SignInAuthenticator;
 use Symfony\Bundle\SecurityBundle\Security;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -29,7 +29,6 @@ final readonly class SessionController
         private Pins $pins,
         private PasswordHasherFactoryInterface $hashers,
         private EntityManagerInterface $manager,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -61,7 +60,7 @@ final readonly class SessionController
     {
         $body = Body::read($request, self::personShape());
         $session = $request->getSession();
-        if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->clock->now()->format('Y-m-d')) {
+        if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->scope->today()->format('Y-m-d')) {
             throw Problem::forbidden('The first sign-in of the day needs a password.');
         }
         $next = $this->scope->get(Staff::class, $body->text('staff'), $this->manager, 'person');

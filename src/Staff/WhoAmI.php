@@ -8,6 +8,7 @@ namespace KeenThistle\Staff;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Salon\Place;
+use KeenThistle\Staff\Security\CsrfToken;
 
 final readonly class WhoAmI
 {

@@ -11,7 +11,7 @@ namespace KeenThistle\Sweep;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KeenThistle\Arrival\PhotoStore;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;

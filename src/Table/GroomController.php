@@ -11,7 +11,7 @@ use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Book\Dog;
 use KeenThistle\Book\Dogs;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Table\Board;
@@ -233,7 +233,7 @@ final readonly class GroomController
     /** Today's, or a new one: what came in belongs to the groom. */
     private function arrival(EntityManagerInterface $manager, Dog $dog): Arrival
     {
-        $today = $this->clock->now()->setTime(0, 0);
+        $today = $this->scope->today();
         $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
         if (null === $arrival) {
             $who =

@@ -27,7 +27,6 @@ use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visit;
 use KeenThistle\Visit\VisitZone;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class RecordVisit
@@ -38,7 +37,6 @@ final readonly class RecordVisit
         private WorkOrder $order,
         private KitReader $kit,
         private ChangeRecorder $log,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -94,7 +92,7 @@ final readonly class RecordVisit
     private function day(Fields $in, Dog $dog): \DateTimeImmutable
     {
         $day = $in->dateOrNull('day') ?? throw new \LogicException('The shape requires a day.');
-        $today = $this->clock->now()->format('Y-m-d');
+        $today = $this->scope->today()->format('Y-m-d');
         if ($day->format('Y-m-d') > $today) {
             throw InvalidInput::at('day', 'must not be in the future: book it instead');
         }

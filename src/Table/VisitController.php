@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Staff\May;

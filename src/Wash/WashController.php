@@ -9,7 +9,7 @@ namespace KeenThistle\Wash;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\Writes;
+use KeenThistle\Command\Http\Writes;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Wash\BottleRule;
 use KeenThistle\Core\Wash\MixRule;
@@ -22,7 +22,6 @@ use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -36,7 +35,6 @@ final readonly class WashController
         private Scope $scope,
         private Writes $writes,
         private ChangeRecorder $log,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -123,7 +121,7 @@ final readonly class WashController
                 $staff =
                     $manager->find(Staff::class, $this->scope->staff()->id) ??
                     throw new \LogicException('The signed-in person is in the salon.');
-                $today = $this->clock->now()->setTime(0, 0);
+                $today = $this->scope->today();
                 $mix = (new MixRule())->litres($body->float('litres'), $product->ratio);
                 $fill = (new BottleRule())->fill(
                     $mix,
@@ -197,7 +195,7 @@ final readonly class WashController
                 if ($bottle->version !== $version) {
                     throw Problem::stale('Somebody emptied this bottle meanwhile.', ['version' => $bottle->version]);
                 }
-                $bottle->pouredOn = $body->bool('poured') ? $this->clock->now()->setTime(0, 0) : null;
+                $bottle->pouredOn = $body->bool('poured') ? $this->scope->today() : null;
 
                 return $this->noted(
                     $manager,
@@ -234,7 +232,7 @@ final readonly class WashController
                         'product' => (string) $product->id,
                         'name' => $product->name,
                         'what' => trim($body->text('what')),
-                        'on' => $this->clock->now()->format('Y-m-d'),
+                        'on' => $this->scope->today()->format('Y-m-d'),
                         'who' => $this->scope->staff()->name,
                     ],
                 ];

@@ -14,7 +14,6 @@ use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Wash\Mix;
 use KeenThistle\Core\Wash\WashDay;
 use KeenThistle\Staff\Scope;
-use Symfony\Component\Clock\ClockInterface;
 
 final readonly class WashReader
 {
@@ -24,13 +23,12 @@ final readonly class WashReader
     public function __construct(
         private Scope $scope,
         private EntityManagerInterface $manager,
-        private ClockInterface $clock,
     ) {
     }
 
     public function view(): WashView
     {
-        $today = $this->clock->now()->setTime(0, 0);
+        $today = $this->scope->today();
         $products = $this->products();
         $shampoos = array_filter($products, static fn (Product $p): bool => 'shampoo' === $p->kind);
         $coats = array_map(static fn (Product $p): array => $p->coats, $shampoos);
@@ -185,9 +183,9 @@ final readonly class WashReader
                 WHERE b.salon_id = :salon AND b.day = :today AND b.state = 'booked' AND b.kind <> 'nails'
             UNION SELECT a.dog_id, NULL, 'arrived' FROM arrival a WHERE a.salon_id = :salon AND a.day = :today
             UNION SELECT g.dog_id, NULL, 'at the table'
-            FROM groom g WHERE g.salon_id = :salon AND g.closed_at IS NULL AND g.opened_at >= :today LIMIT ".
+            FROM groom g WHERE g.salon_id = :salon AND g.closed_at IS NULL AND g.opened_at >= :began LIMIT ".
                     self::MOST,
-                ['today' => $today->format('Y-m-d')],
+                ['today' => $today->format('Y-m-d'), 'began' => $this->scope->dayBegan()->format('Y-m-d H:i:s')],
             ) as $r
         ) {
             if (\is_string($r['dog_id'])) {

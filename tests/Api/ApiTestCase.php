@@ -12,6 +12,7 @@ use Doctrine\DBAL\Connection;
 use KeenThistle\Demo\DemoLoader;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Uid\Uuid;
 
 abstract class ApiTestCase extends WebTestCase
@@ -212,5 +213,21 @@ abstract class ApiTestCase extends WebTestCase
     protected function groomOf(string $dog): string
     {
         return self::text($this->ask('POST', '/api/dogs/'.$this->dogId($dog).'/grooms', [], 200)['id']);
+    }
+
+    /** A small photo of a back before the trim. */
+    protected function sendPhoto(string $path): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'kt');
+        $image = imagecreatetruecolor(60, 40);
+        self::assertNotFalse($image);
+        imagejpeg($image, (string) $file);
+        $this->client->request(
+            'POST',
+            $path,
+            ['zone' => 'back', 'moment' => 'before'],
+            ['photo' => new UploadedFile((string) $file, 'a.jpg', 'image/jpeg', test: true)],
+            ['HTTP_X_CSRF_TOKEN' => $this->csrf, 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8))],
+        );
     }
 }

@@ -160,6 +160,9 @@ final class ContractTest extends ApiTestCase
         $this->holds('post', '/api/dogs/{id}/answer', '200');
         $this->ask('PUT', "/api/dogs/$tansy/plan/back", self::guard(10, '10'), 200, ['If-Match' => '"1"']);
         $this->holds('put', '/api/dogs/{id}/plan/{zone}', '200');
+        $change = ['zone' => 'loin', 'version' => 1, 'recipe' => self::blade('7F')];
+        $this->ask('POST', "/api/dogs/$tansy/plan/changes", ['changes' => [$change]], 200);
+        $this->holds('post', '/api/dogs/{id}/plan/changes', '200');
         $this->ask('DELETE', "/api/dogs/$tansy/plan/belly", [], 200, ['If-Match' => '"1"']);
         $this->holds('delete', '/api/dogs/{id}/plan/{zone}', '200');
         $change = self::text(self::rows($this->ask('GET', "/api/log?dog=$tansy")['entries'])[0]['id']);

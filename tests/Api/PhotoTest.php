@@ -13,7 +13,6 @@ use KeenThistle\Sweep\Sweep;
 use Psr\Log\NullLogger;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
 use Symfony\Component\Clock\MockClock;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Uid\Uuid;
 
 final class PhotoTest extends ApiTestCase
@@ -26,17 +25,7 @@ final class PhotoTest extends ApiTestCase
     /** @return array<string, mixed> */
     private function photo(string $arrival, int $expect = 201): array
     {
-        $file = tempnam(sys_get_temp_dir(), 'kt');
-        $image = imagecreatetruecolor(60, 40);
-        self::assertNotFalse($image);
-        imagejpeg($image, (string) $file);
-        $this->client->request(
-            'POST',
-            "/api/arrivals/$arrival/photos",
-            ['zone' => 'back', 'moment' => 'before'],
-            ['photo' => new UploadedFile((string) $file, 'a.jpg', 'image/jpeg', test: true)],
-            ['HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8))],
-        );
+        $this->sendPhoto("/api/arrivals/$arrival/photos");
         self::assertSame(
             $expect,
             $this->client->getResponse()->getStatusCode(),

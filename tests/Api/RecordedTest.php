@@ -74,8 +74,10 @@ final class RecordedTest extends ApiTestCase
             array_values(array_diff(array_keys($router->getRouteCollection()->all()), $asked)),
             'every route is asked',
         );
+        $recorded = explode("\n", (string) gzdecode((string) file_get_contents(self::ANSWERS)));
+        self::assertSameSize($recorded, $answers, 'new requests are recorded');
         $differ = [];
-        foreach (explode("\n", (string) gzdecode((string) file_get_contents(self::ANSWERS))) as $n => $line) {
+        foreach ($recorded as $n => $line) {
             if ($line !== ($answers[$n] ?? '')) {
                 array_push(
                     $differ,

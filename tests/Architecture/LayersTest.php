@@ -32,6 +32,20 @@ final class LayersTest
         }
     }
 
+    /** A job, a queue and the shell do the same as a request: only its edge knows that there is one. */
+    public function testHttpIsKnownAtTheEdgesOnly(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::classname('/^KeenThistle\\\\(?!Core|Tests|Migrations)\w+\\\\/', true))
+            ->excluding(
+                Selector::classname('/Controller$/', true),
+                Selector::classname('/^KeenThistle\\\\(\w+\\\\)?(Http|Security)\\\\/', true),
+            )
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('Symfony\Component\HttpFoundation'))
+            ->because('what is done does not hang on how it was asked for');
+    }
+
     /** A module that is in no list would be held to nothing. */
     public function testEveryModuleHasItsPlace(): Rule
     {

@@ -45,6 +45,24 @@ final class RaceTest extends FaultCase
             },
             static fn (): mixed => $zone('Tansy', 'loin'),
         ];
+        yield 'POST /api/dogs/{id}/plan/changes: both sides of a zone' => [
+            static function (int $round) use ($guard, $zone): callable {
+                $v = (int) self::string($zone('Tansy', 'breeches_left'));
+
+                return static fn (int $n): array => [
+                    'POST',
+                    '/api/dogs/'.self::dog('Tansy').'/plan/changes',
+                    [
+                        'changes' => [
+                            ['zone' => 'breeches_left', 'version' => $v, 'recipe' => $guard($round, $n)],
+                            ['zone' => 'breeches_right', 'version' => $v, 'recipe' => $guard($round, $n)],
+                        ],
+                    ],
+                    0,
+                ];
+            },
+            static fn (): mixed => [$zone('Tansy', 'breeches_left'), $zone('Tansy', 'breeches_right')],
+        ];
         yield 'DELETE /api/dogs/{id}/plan/{zone}: a zone that was never planned, then taken out' => [
             static function (int $round) use ($guard, $zone): callable {
                 $was = $zone('Wick', 'brow');
@@ -332,7 +350,8 @@ final class RaceTest extends FaultCase
         $versioned = [];
         foreach (\is_array($document['paths']) ? $document['paths'] : [] as $path => $operations) {
             foreach (\is_array($operations) ? $operations : [] as $method => $operation) {
-                if (str_contains(json_encode($operation, \JSON_THROW_ON_ERROR), '"name":"If-Match"')) {
+                $text = json_encode($operation, \JSON_THROW_ON_ERROR);
+                if (str_contains($text, '"name":"If-Match"') || str_contains($text, '"version":{"type":"integer"')) {
                     $versioned[] = strtoupper((string) $method).' '.$path;
                 }
             }

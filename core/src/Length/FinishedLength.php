@@ -26,15 +26,6 @@ final readonly class FinishedLength
     ) {
     }
 
-    /** @param list<Caution> $more */
-    public function withWarnings(array $more): self
-    {
-        return new self($this->finished, $this->tolerance, $this->estimated, $this->reasons, [
-            ...$this->warnings,
-            ...$more,
-        ]);
-    }
-
     /**
      * @return array{finished_mm: float|null, low_mm: float|null, high_mm: float|null, inch: string|null,
      *     estimated: bool, reasons: list<array<string, mixed>>, warnings: list<array<string, mixed>>}

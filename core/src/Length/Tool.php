@@ -113,12 +113,6 @@ final readonly class Tool
         return null !== $this->guard && null !== $this->base;
     }
 
-    /** The same physical tool, whatever it is called. */
-    public function sameAs(self $other): bool
-    {
-        return $this->key() === $other->key();
-    }
-
     /** Identifies the tool for measurements: kind, label or guard length, base. */
     public function key(): string
     {

@@ -100,12 +100,6 @@ enum Step: string
         };
     }
 
-    /** Whether health hangs on it, so that it comes early while patience is short. */
-    public function isForHealth(): bool
-    {
-        return \in_array($this, [self::CloseWork, self::Pads, self::Nails, self::Ears], true);
-    }
-
     /** Whether this step cuts an outline that the dog is looked at for. */
     public function cuts(): bool
     {

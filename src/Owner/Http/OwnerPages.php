@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Owner;
+namespace KeenThistle\Owner\Http;
 
 use Doctrine\DBAL\Connection;
 use Dompdf\Dompdf;

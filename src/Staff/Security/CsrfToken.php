@@ -7,8 +7,9 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Staff;
+namespace KeenThistle\Staff\Security;
 
+use KeenThistle\Staff\Staff;
 use Symfony\Component\HttpFoundation\RequestStack;
 
 /**

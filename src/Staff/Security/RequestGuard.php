@@ -7,10 +7,12 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Staff;
+namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Scope;
+use KeenThistle\Staff\Staff;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;

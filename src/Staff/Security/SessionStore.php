@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Staff;
+namespace KeenThistle\Staff\Security;
 
 use Doctrine\DBAL\Connection;
 use Symfony\Component\HttpFoundation\Session\Storage\Handler\PdoSessionHandler;

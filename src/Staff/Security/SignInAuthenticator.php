@@ -4,12 +4,16 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Staff;
+namespace KeenThistle\Staff\Security;
 
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Pins;
+use KeenThistle\Staff\Staff;
+use KeenThistle\Staff\Throttle;
+use KeenThistle\Staff\WhoAmI;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -79,7 +83,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
         $staff = $token->getUser();
         \assert($staff instanceof Staff);
         $this->throttle->succeeded(self::scopes($staff, '', (string) $request->getClientIp()));
-        $request->getSession()->set(self::SIGNED_IN_ON, $this->clock->now()->format('Y-m-d'));
+        $request->getSession()->set(self::SIGNED_IN_ON, $staff->salon->day($this->clock->now())->format('Y-m-d'));
         $answer = $this->whoAmI->of($staff);
         // Told once, in this answer; from now on their PIN is enough again.
         $this->pins->forgive($staff);

@@ -4,10 +4,11 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Staff;
+namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
+use KeenThistle\Staff\Staff;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;

@@ -608,6 +608,21 @@ array_push(
         ['tove', 'GET', '/api/log?dog=@Tansy'],
         ['tove', 'DELETE', '/api/session', []],
         ['', 'GET', '/api/dogs'],
+        // Several zones at once.
+        ['tove', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [
+            ['zone' => 'back', 'version' => 1, 'recipe' => $blade('7F')],
+            ['zone' => 'throat', 'version' => 1, 'recipe' => null],
+        ]], 'keep' => 'several'],
+        ['tove', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [
+            ['zone' => 'back', 'version' => 1, 'recipe' => $blade('5F')],
+        ]]],
+        ['tove', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [['zone' => 'wing']]]],
+        ['wim', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => []]],
+        ['sunniva', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [
+            ['zone' => 'back', 'version' => 1, 'recipe' => $blade('5F')],
+        ]]],
+        ['tove', 'POST', '/api/log/$several.zones.0.change/undo', ['also' => ['$several.zones.1.change']]],
+        ['tove', 'POST', '/api/log/$several.zones.0.change/undo', ['also' => 'x']],
     ],
 );
 

@@ -7,6 +7,7 @@ export type Problem = Schemas['Problem'] & {
   theirs?: Schemas['RecipeView'] | null
   yours?: Schemas['RecipeView'] | null
   version?: number
+  zone?: string
   changed_by?: string
 }
 

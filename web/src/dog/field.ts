@@ -222,13 +222,6 @@ export function sample(f: Field, grid: Float32Array, x: number, y: number): numb
   )
 }
 
-/** The zone of the side view at a point. */
-export function zoneIndexAt(f: Field, x: number, y: number): number {
-  const i = Math.max(0, Math.min(f.width - 1, Math.floor((x - f.x0) * SCALE)))
-  const j = Math.max(0, Math.min(f.height - 1, Math.floor((y - f.y0) * SCALE)))
-  return j * f.width + i
-}
-
 export function mixAt(f: Field, k: number, lengths: ArrayLike<number>): number {
   let l = 0
   for (let n = 0; n < NEAREST; n++) l += f.weight[k * NEAREST + n] * lengths[f.near[k * NEAREST + n]]

@@ -114,6 +114,8 @@ describe('house style', () => {
     mat_limit: 12,
     asks_for_vaccination: true,
     hemisphere: 'north',
+    time_zone: 'UTC',
+    time_zones: ['UTC'],
     schools: [
       {
         point: 'pads',

@@ -66,14 +66,14 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         body: recipe,
       }),
     )
-  const undo = async (changes: string[]) => {
+  const undo = async ([id, ...also]: string[]) => {
     try {
-      for (const id of changes)
-        await take(
-          api.POST('/api/log/{id}/undo', {
-            params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
-          }),
-        )
+      await take(
+        api.POST('/api/log/{id}/undo', {
+          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+          body: { also },
+        }),
+      )
       toast({ text: `${zone.label}: taken back` })
     } catch (e) {
       toast({ text: e instanceof ApiError ? e.message : 'That could not be taken back.', bad: true })
@@ -82,20 +82,29 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   }
   const save = useMutation({
     mutationFn: async ({ recipe, version }: { recipe: RecipeDraft; version: number }) => {
-      const done = [await put(zone.id, version, recipe)]
-      if (both && twin) {
-        try {
-          done.push(await put(twin.zone, from.twin, recipe))
-        } catch (e) {
-          // This side is saved; the other one belongs to whoever changed it meanwhile until somebody looks at it.
-          const why =
-            e instanceof ApiError && e.status === 412
-              ? `${e.problem.changed_by ?? 'somebody'} has changed it meanwhile`
-              : errorText(e)
-          toast({ text: `${zones[twin.zone]?.label ?? 'The other side'} stays as it is: ${why}`, bad: true })
-        }
+      if (!both || !twin) return [await put(zone.id, version, recipe)]
+      try {
+        const sides = [
+          { zone: zone.id, version, recipe },
+          { zone: twin.zone, version: from.twin, recipe },
+        ]
+        const done = await take(
+          api.POST('/api/dogs/{id}/plan/changes', {
+            params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } },
+            body: { changes: sides },
+          }),
+        )
+        return done.zones
+      } catch (e) {
+        if (!(e instanceof ApiError) || e.status !== 412 || e.problem.zone !== twin.zone) throw e
+        // The other side belongs to whoever changed it meanwhile until somebody looks at it; this one is saved.
+        const who = e.problem.changed_by ?? 'somebody'
+        toast({
+          text: `${zones[twin.zone]?.label ?? 'The other side'} stays as it is: ${who} has changed it meanwhile`,
+          bad: true,
+        })
+        return [await put(zone.id, version, recipe)]
       }
-      return done
     },
     onSuccess: (done) => {
       forget()
@@ -416,10 +425,6 @@ function Plain({ recipe }: { recipe: Schemas['RecipeView'] | null }) {
       ))}
     </dl>
   )
-}
-
-function errorText(e: unknown): string {
-  return e instanceof Error ? e.message : 'it could not be saved.'
 }
 
 function rank(level: string): number {

@@ -219,6 +219,37 @@ describe('the zone sheet', () => {
     await screen.findByText('Blade must be another blade')
     expect(screen.getByLabelText('Blade')).toHaveProperty('value', '5F')
   })
+  it('saves both sides in one write and takes them back as one', async () => {
+    const asked = server({
+      'GET /api/kit': KIT,
+      'POST /api/dogs/d1/answer': { ...ANSWER, zone: 'ribs_left' },
+      'POST /api/dogs/d1/plan/changes': {
+        revision: 5,
+        zones: ['ribs_left', 'ribs_right'].map((id) => ({
+          zone: id,
+          version: 2,
+          change: id === 'ribs_left' ? 'c1' : 'c2',
+          revision: 5,
+          recipe: RECIPE,
+        })),
+      },
+      'POST /api/log/c1/undo': {},
+    })
+    page(signedIn(sheet([zone('ribs_left'), zone('ribs_right')], 'ribs_left')))
+    await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')
+    await userEvent.click(screen.getByRole('button', { name: 'Save' }))
+    await screen.findByText('ribs, left, both sides: saved')
+    const [write] = asked.filter((a) => a.method !== 'GET' && !a.path.endsWith('/answer'))
+    expect(write.body).toMatchObject({
+      changes: [
+        { zone: 'ribs_left', version: 1, recipe: { tool: { label: '5F' } } },
+        { zone: 'ribs_right', version: 1, recipe: { tool: { label: '5F' } } },
+      ],
+    })
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+    await screen.findByText('ribs, left: taken back')
+    expect(asked.find((a) => a.path.endsWith('/undo'))?.body).toEqual({ also: ['c2'] })
+  })
   it('leaves the other side alone where somebody changed it meanwhile', async () => {
     server({
       'GET /api/kit': KIT,
@@ -230,8 +261,8 @@ describe('the zone sheet', () => {
         revision: 5,
         recipe: RECIPE,
       },
-      'PUT /api/dogs/d1/plan/ribs_right': () =>
-        problem(412, 'changed', { changed_by: 'Idris Fenwater', version: 9 }),
+      'POST /api/dogs/d1/plan/changes': () =>
+        problem(412, 'changed', { changed_by: 'Idris Fenwater', version: 9, zone: 'ribs_right' }),
     })
     page(signedIn(sheet([zone('ribs_left'), zone('ribs_right')], 'ribs_left')))
     await userEvent.selectOptions(await screen.findByLabelText('Blade'), '5F')

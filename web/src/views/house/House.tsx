@@ -32,6 +32,7 @@ function Form({ house }: { house: HouseData }) {
     mat_limit: String(house.mat_limit),
     asks_for_vaccination: house.asks_for_vaccination,
     hemisphere: house.hemisphere,
+    time_zone: house.time_zone,
   })
   const [schools, setSchools] = useState(() =>
     Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])),
@@ -117,6 +118,13 @@ function Form({ house }: { house: HouseData }) {
           ]}
           onChange={(e) => set({ hemisphere: e.target.value })}
           error={errors.hemisphere}
+        />
+        <SelectField
+          label="Time zone"
+          value={v.time_zone}
+          options={house.time_zones.map((id) => ({ id, label: id.replaceAll('_', ' ') }))}
+          onChange={(e) => set({ time_zone: e.target.value })}
+          error={errors.time_zone}
         />
         <CheckField
           label="We ask for proof of vaccination"

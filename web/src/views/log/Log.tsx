@@ -36,6 +36,7 @@ export function Log() {
       await take(
         api.POST('/api/log/{id}/undo', {
           params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+          body: {},
         }),
       )
       toast({ text: `Taken back: ${summary}` })
