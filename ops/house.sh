@@ -78,6 +78,13 @@ need_php_packages() {
   [ -f vendor/autoload.php ] || rm -f var/stamps/composer
   [ -f var/stamps/composer ] || step "installing PHP packages"
   when_changed composer "echo composer.json" install_php_packages
+  # The map of classes is of the files that were there: a pull that moves some wants it anew.
+  ( exec 7>var/install.lock; flock 7
+    find core/src src -name '*.php' | sort >var/stamps/classes.new
+    cmp -s var/stamps/classes.new var/stamps/classes && exit 0
+    COMPOSER_ALLOW_SUPERUSER=1 composer dump-autoload --optimize --no-interaction -q 2>>var/log/composer.log
+    mv var/stamps/classes.new var/stamps/classes
+  ) || fail "the map of classes could not be made; see var/log/composer.log"
 }
 install_php_packages() {
   COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress --optimize-autoloader || return 1
