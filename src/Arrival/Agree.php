@@ -23,7 +23,7 @@ final readonly class Agree
 
     public function __construct(
         private ArrivalRows $rows,
-        private Reckoning $reckoning,
+        private ArrivalAnswers $reckoning,
         private Seal $seal,
         private Scope $scope,
         private ChangeRecorder $log,

@@ -31,7 +31,7 @@ final readonly class ArrivalController
 
     public function __construct(
         private ArrivalRows $rows,
-        private Reckoning $reckoning,
+        private ArrivalAnswers $reckoning,
         private Scope $scope,
         private Writes $writes,
         private ChangeRecorder $log,

@@ -22,7 +22,7 @@ use KeenThistle\Core\Timing\Work;
 
 final readonly class Options
 {
-    public function __construct(private Arrival $arrival, private Basis $basis, private float $kg)
+    public function __construct(private Arrival $arrival, private KnownOfDog $basis, private float $kg)
     {
     }
 

@@ -33,7 +33,7 @@ use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 use Symfony\Component\HttpFoundation\Request;
@@ -88,7 +88,7 @@ final readonly class CardController
         $place = $this->place($place);
         [$revision, $plan] = $this->plans->of($dog);
         $visits = $this->visits->of($dog);
-        $figures = new Figures($dog, new History($visits), $today);
+        $figures = new GrowthAndClocks($dog, new History($visits), $today);
         $changes = $this->changes->of($dog->id);
         [$zones, $worst] = $this->zones($dog->coat, $plan, $figures, $place, $changes);
 
@@ -136,7 +136,7 @@ final readonly class CardController
         $recipe = RecipeInput::read($body->object('recipe'), $zone);
         $dog = $this->dogs->get($id);
         [, $plan] = $this->plans->of($dog);
-        $figures = new Figures($dog, new History($this->visits->of($dog)), $this->scope->today());
+        $figures = new GrowthAndClocks($dog, new History($this->visits->of($dog)), $this->scope->today());
         $place = $this->place($body->textOrNull('place') ?? '');
         $kit = $this->kit->match($place);
         $lengths = $this->kit->lengths();
@@ -175,7 +175,7 @@ final readonly class CardController
                 $length->toArray(),
                 $blends,
                 $recovery,
-                Figures::here($recipe, $length->finished, $kit, $this->kit->lengths($place), null),
+                GrowthAndClocks::here($recipe, $length->finished, $kit, $this->kit->lengths($place), null),
                 null === $length->finished || true !== $recipe->method?->hasToolLength()
                     ? []
                     : array_map(
@@ -229,7 +229,7 @@ final readonly class CardController
     private function zones(
         \KeenThistle\Core\Coat\CoatType $coat,
         array $plan,
-        Figures $figures,
+        GrowthAndClocks $figures,
         string $place,
         array $changes,
     ): array {
@@ -273,7 +273,7 @@ final readonly class CardController
             $recipe = $p['recipe']->forRules();
             $length = $home->planned($recipe);
             $answer = $length->toArray();
-            $here = Figures::here($p['recipe'], $length->finished, $kit, $there, $before);
+            $here = GrowthAndClocks::here($p['recipe'], $length->finished, $kit, $there, $before);
             $before = $recipe->tool->isBlade() || $recipe->tool->isGuard() ? $recipe->tool : $before;
             if (abs($here->difference_mm ?? 0.0) > $worstDifference) {
                 $worst = $id;

@@ -35,7 +35,7 @@ final readonly class KitController
     public function __construct(
         private KitReader $kit,
         private WearReader $wear,
-        private Reach $reach,
+        private NeededBy $reach,
         private Scope $scope,
         private ToolLog $toolLog,
         private Writes $writes,

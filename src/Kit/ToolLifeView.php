@@ -35,7 +35,7 @@ final readonly class ToolLifeView
             ),
         )]
         public array $entries,
-        #[OA\Property(ref: ReachView::class)] public ReachView $reach,
+        #[OA\Property(ref: NeededByView::class)] public NeededByView $reach,
         #[OA\Property(nullable: true, description: 'id of what its last measurement changed'),]
         public ?string $derivation,
     ) {

@@ -26,7 +26,7 @@ use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
@@ -56,7 +56,7 @@ final readonly class ThenReader
         $today = $this->scope->today();
         $visits = $this->visits->of($dog);
         [, $plan] = $this->plans->of($dog);
-        $figures = new Figures($dog, new History($visits), $today);
+        $figures = new GrowthAndClocks($dog, new History($visits), $today);
         $newest = array_reverse($visits);
         $b = '' === $b ? 'today' : $b;
         $a = '' === $a ? $newest[0]['id'] ?? 'plan' : $a;
@@ -89,8 +89,13 @@ final readonly class ThenReader
      *
      * @return array<string, mixed>
      */
-    private function outlook(Dog $dog, array $plan, Figures $figures, \DateTimeImmutable $today, bool $asPlanned): array
-    {
+    private function outlook(
+        Dog $dog,
+        array $plan,
+        GrowthAndClocks $figures,
+        \DateTimeImmutable $today,
+        bool $asPlanned,
+    ): array {
         $facts = $figures->facts($plan, $this->kit->lengths(), $asPlanned ? $today : null);
         $elapsed = max(0.0, ($today->getTimestamp() - ($facts->from ?? $today)->getTimestamp()) / 604_800);
         $carried = $asPlanned
@@ -145,7 +150,7 @@ final readonly class ThenReader
      *
      * @return array<string, ZoneThen>
      */
-    private function zones(string $side, Dog $dog, array $visits, array $plan, Figures $figures): array
+    private function zones(string $side, Dog $dog, array $visits, array $plan, GrowthAndClocks $figures): array
     {
         $zones = [];
         if ('today' === $side) {

@@ -22,7 +22,7 @@ use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
@@ -209,7 +209,7 @@ final readonly class PatternRows
 
     private function rule(Dog $dog, ?string $place): FitRule
     {
-        $growth = (new Figures($dog, new History([]), $this->clock->now()))->growth;
+        $growth = (new GrowthAndClocks($dog, new History([]), $this->clock->now()))->growth;
 
         return new FitRule(
             $dog->coat,
@@ -245,7 +245,7 @@ final readonly class PatternRows
      */
     private function carried(Dog $dog, array $visits, array $zones): array
     {
-        $figures = new Figures($dog, new History($visits), $this->scope->today());
+        $figures = new GrowthAndClocks($dog, new History($visits), $this->scope->today());
         $carried = [];
         foreach ($zones as $zone) {
             $carried[$zone] =

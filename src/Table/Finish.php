@@ -8,7 +8,7 @@ namespace KeenThistle\Table;
 
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
-use KeenThistle\Arrival\BasisReader;
+use KeenThistle\Arrival\KnownOfDogReader;
 use KeenThistle\Book\Client;
 use KeenThistle\Core\Care\CareSheet;
 use KeenThistle\Core\Check\CheckRule;
@@ -23,7 +23,7 @@ use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\ClockView;
-use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
@@ -35,7 +35,7 @@ final readonly class Finish
         private Visits $visits,
         private KitReader $kit,
         private ArrivalRows $arrivals,
-        private BasisReader $bases,
+        private KnownOfDogReader $bases,
         private Scope $scope,
     ) {
     }
@@ -119,7 +119,7 @@ final readonly class Finish
     private function next(Groom $groom): array
     {
         $dog = $groom->dog;
-        $figures = new Figures($dog, new History($this->visits->of($dog)), $groom->arrival->day);
+        $figures = new GrowthAndClocks($dog, new History($this->visits->of($dog)), $groom->arrival->day);
         $plan = array_map(
             static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
             GroomReader::plan($groom),

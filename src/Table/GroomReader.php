@@ -34,7 +34,7 @@ use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
@@ -85,7 +85,7 @@ final readonly class GroomReader
         $now = $this->clock->now();
         $until = $groom->closedAt ?? $now;
         $history = new History($this->visits->of($dog));
-        $figures = new Figures($dog, $history, $groom->arrival->day);
+        $figures = new GrowthAndClocks($dog, $history, $groom->arrival->day);
         $plan = self::plan($groom);
         $steps = $this->steps($groom, $board, $plan);
         $open = array_values(
@@ -169,7 +169,7 @@ final readonly class GroomReader
      *
      * @return list<TableZoneView>
      */
-    private function zones(Groom $groom, Board $board, array $plan, Figures $figures): array
+    private function zones(Groom $groom, Board $board, array $plan, GrowthAndClocks $figures): array
     {
         $home = $this->kit->lengths();
         $there = $this->kit->lengths((string) $groom->place->id);
@@ -205,7 +205,7 @@ final readonly class GroomReader
                 $mark->seq ?? 0,
                 null === $planned || null === $planned->method || $match->canMake($planned->forRules())
                     ? null
-                    : Figures::here($planned, $wanted, $match, $there, null),
+                    : GrowthAndClocks::here($planned, $wanted, $match, $there, null),
                 $figures->now($id)?->rounded(),
                 $natural,
                 $cut && null !== $left && true === $done?->exception

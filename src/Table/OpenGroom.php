@@ -8,8 +8,8 @@ namespace KeenThistle\Table;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
+use KeenThistle\Arrival\ArrivalAnswers;
 use KeenThistle\Arrival\OptionView;
-use KeenThistle\Arrival\Reckoning;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
@@ -36,7 +36,7 @@ final readonly class OpenGroom
         private Plans $plans,
         private RepeatReader $repeat,
         private WorkOrder $order,
-        private Reckoning $reckoning,
+        private ArrivalAnswers $reckoning,
         private KitReader $kit,
         private Scope $scope,
         private ChangeRecorder $log,

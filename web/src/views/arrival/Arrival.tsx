@@ -92,7 +92,7 @@ function Page({
   offline,
 }: {
   arrival: ArrivalData
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   offline: Error | null
 }) {
   const cache = useQueryClient()

@@ -16,7 +16,7 @@ const REFERENCE = { back: 'back', foreleg_left: 'foreleg, left', skull: 'skull' 
 
 interface Props {
   arrival: ArrivalData
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   canWork: boolean
   onSaved: (arrival: ArrivalData) => void
 }

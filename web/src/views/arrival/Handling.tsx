@@ -25,7 +25,7 @@ export function Handling({
   canWork,
 }: {
   arrival: ArrivalData
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   canWork: boolean
 }) {
   const [open, setOpen] = useState<string | null>(null)
@@ -104,7 +104,7 @@ interface ToolProps {
   arrivalId: string
   row: Row
   label: string
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   canWork: boolean
   open: boolean
   onOpen: (open: boolean) => void
@@ -207,7 +207,7 @@ function Form({
   arrivalId: string
   tool: string
   row: Row | null
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   onDone: () => void
 }) {
   const cache = useQueryClient()

@@ -14,7 +14,7 @@ interface Props {
   comb: ReturnType<typeof useAutosave<CombDraft>>
   zone: string | null
   labels: Record<string, string>
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   spreads: { id: string; label: string }[]
   canWork: boolean
   onZone: (zone: string) => void

@@ -35,7 +35,7 @@ const WORDS = {
     upkeep: list('daily'),
     vaccination: list('seen'),
   },
-} as unknown as Schemas['WordsView']
+} as unknown as Schemas['VocabularyView']
 
 const MAT = {
   zone: 'chest',

@@ -116,7 +116,7 @@ function valuesOf(dog: Dog): Values {
   }
 }
 
-function Form({ words, values, dog }: { words: Schemas['WordsView']; values: Values; dog: Dog | null }) {
+function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values: Values; dog: Dog | null }) {
   const go = useNavigate()
   const cache = useQueryClient()
   const toast = useToast()

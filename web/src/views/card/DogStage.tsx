@@ -9,7 +9,7 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { ago, mm, trim } from '../../ui/words'
 
-type Word = Schemas['WordsView']['zones'][number]
+type Word = Schemas['VocabularyView']['zones'][number]
 interface Props {
   card: Schemas['CardView']
   zones: Word[]

@@ -11,7 +11,7 @@ interface Props {
   draft: RecipeDraft
   onChange: (draft: RecipeDraft) => void
   errors: Record<string, string>
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   place: string
   shapes: string[]
   /** leave out what only a plan has */

@@ -14,13 +14,13 @@ import { CautionLine } from './Cautions'
 import { Conflict } from './Conflict'
 import { RecipeEditor } from './RecipeEditor'
 
-type Word = Schemas['WordsView']['zones'][number]
+type Word = Schemas['VocabularyView']['zones'][number]
 interface Props {
   dogId: string
   card: Schemas['CardView']
   zone: Word
   zones: Record<string, Word>
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   canChange: boolean
   onZone: (zone: string) => void
   onVisit: (visit: string) => void

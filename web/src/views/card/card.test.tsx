@@ -24,7 +24,7 @@ const WORDS = {
     reason: list('hygiene'),
     carry: list('repeat', 'do_not_repeat'),
   },
-} as unknown as Schemas['WordsView']
+} as unknown as Schemas['VocabularyView']
 const KIT = {
   items: [
     {

@@ -12,7 +12,7 @@ import { Waiting } from '../../ui/Waiting'
 import { money } from '../../ui/words'
 import { Styles, type OwnStyle } from './Styles'
 
-type HouseData = Schemas['HouseView']
+type HouseData = Schemas['HouseStyleView']
 
 export function House() {
   const house = useQuery(queries.house())

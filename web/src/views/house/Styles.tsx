@@ -6,7 +6,7 @@ import { StyleDrawing } from '../../dog/StyleDrawing'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 
-type Style = Schemas['HouseView']['styles'][number]
+type Style = Schemas['HouseStyleView']['styles'][number]
 export interface OwnStyle {
   kind: string
   name: string

@@ -277,7 +277,7 @@ function Figure({ name, value, children }: { name: string; value: string; childr
   )
 }
 
-export function ReachList({ reach }: { reach: Schemas['ReachView'] }) {
+export function ReachList({ reach }: { reach: Schemas['NeededByView'] }) {
   return (
     <div className="space-y-3 p-4">
       <p className="font-bold" role="status">
@@ -321,7 +321,7 @@ function Place({
 }: {
   item: Item
   items: Item[]
-  reach: Schemas['ReachView'] | null
+  reach: Schemas['NeededByView'] | null
   onGone: () => void
 }) {
   const { session } = useSession()

@@ -132,7 +132,7 @@ function One({
   onGone,
 }: {
   id: string
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   dogId: string | null
   onDog: (dog: string | null) => void
   onGone: () => void
@@ -261,7 +261,7 @@ function One({
   )
 }
 
-function Followers({ data, words }: { data: PatternData; words: Schemas['WordsView'] }) {
+function Followers({ data, words }: { data: PatternData; words: Schemas['VocabularyView'] }) {
   const { may } = useSession()
   const cache = useQueryClient()
   const toast = useToast()

@@ -9,7 +9,7 @@ import { INCIDENTS } from './reasons'
 import type { TapData } from './taps'
 
 interface Props {
-  zones: Schemas['WordsView']['zones']
+  zones: Schemas['VocabularyView']['zones']
   zone: string
   tool: string
   onClose: () => void

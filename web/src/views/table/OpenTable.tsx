@@ -38,7 +38,7 @@ function Start({
 }: {
   card: Schemas['CardView']
   repeat: Schemas['RepeatView']
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
 }) {
   const { session, may } = useSession()
   const go = useNavigate()

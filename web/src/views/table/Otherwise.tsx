@@ -14,7 +14,7 @@ interface Props {
   groom: Shown
   zones: string[]
   labels: Record<string, string>
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
   onClose: () => void
   onTap: (data: TapData) => void
 }

@@ -58,7 +58,7 @@ function Page({
 }: {
   at: ReturnType<typeof useGroom>
   groom: NonNullable<ReturnType<typeof useGroom>['groom']>
-  words: Schemas['WordsView']
+  words: Schemas['VocabularyView']
 }) {
   const { may } = useSession()
   const { dog } = groom

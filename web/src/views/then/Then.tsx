@@ -143,7 +143,7 @@ interface HalfProps {
   turned: 'left' | 'right'
   zone: string | null
   onZone: (zone: string) => void
-  words: Schemas['WordsView']['zones']
+  words: Schemas['VocabularyView']['zones']
   week: number
   ahead?: boolean
   moving?: boolean

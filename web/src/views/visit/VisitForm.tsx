@@ -60,7 +60,7 @@ export function VisitForm() {
   return <Form card={card.data} words={words.data} />
 }
 
-function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['WordsView'] }) {
+function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['VocabularyView'] }) {
   const { session } = useSession()
   const go = useNavigate()
   const cache = useQueryClient()

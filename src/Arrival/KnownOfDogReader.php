@@ -13,13 +13,13 @@ use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Visit\Figures;
+use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
 
-final readonly class BasisReader
+final readonly class KnownOfDogReader
 {
     private const SECONDS = 3600;
 
@@ -33,7 +33,7 @@ final readonly class BasisReader
     ) {
     }
 
-    public function of(Arrival $arrival): Basis
+    public function of(Arrival $arrival): KnownOfDog
     {
         $dog = $arrival->dog;
         // Everything below changes only together with one of these.
@@ -49,7 +49,7 @@ final readonly class BasisReader
             ]),
         );
 
-        return $this->cache->get($key, function (ItemInterface $item) use ($arrival): Basis {
+        return $this->cache->get($key, function (ItemInterface $item) use ($arrival): KnownOfDog {
             $item->expiresAfter(self::SECONDS);
 
             return $this->read($arrival);
@@ -78,11 +78,11 @@ final readonly class BasisReader
         );
     }
 
-    private function read(Arrival $arrival): Basis
+    private function read(Arrival $arrival): KnownOfDog
     {
         $dog = $arrival->dog;
         [, $plan] = $this->plans->of($dog);
-        $figures = new Figures($dog, new History($this->visits->of($dog)), $arrival->day);
+        $figures = new GrowthAndClocks($dog, new History($this->visits->of($dog)), $arrival->day);
         $lengths = $this->kit->lengths();
         $methods = $planned = $now = [];
         foreach ($plan as $zone => $p) {
@@ -111,7 +111,7 @@ final readonly class BasisReader
             ),
         );
 
-        return new Basis(
+        return new KnownOfDog(
             $figures->growth,
             $methods,
             array_filter($planned),

@@ -25,7 +25,7 @@ use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\ZoneRecipe;
 
-final readonly class Figures
+final readonly class GrowthAndClocks
 {
     public Growth $growth;
 

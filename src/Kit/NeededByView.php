@@ -9,7 +9,7 @@ namespace KeenThistle\Kit;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['all', 'week', 'dogs', 'words'])]
-final readonly class ReachView
+final readonly class NeededByView
 {
     /**
      * @param list<array{dog: string, name: string, next_on: string|null, zones: list<string>, instead: list<string>,

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\House;
+namespace KeenThistle\HouseStyle;
 
 use OpenApi\Attributes as OA;
 

@@ -4,12 +4,12 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Words;
+namespace KeenThistle\Vocabulary;
 
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(required: ['zones', 'lists'])]
-final readonly class WordsView
+final readonly class VocabularyView
 {
     /**
      * @param list<array<string, mixed>> $zones

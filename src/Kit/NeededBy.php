@@ -15,7 +15,7 @@ use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
 /** @phpstan-import-type KitRow from KitReader */
-final readonly class Reach
+final readonly class NeededBy
 {
     private const SHOWN = 40;
     /** Those who come first; nobody grooms as many in a week. */
@@ -26,11 +26,11 @@ final readonly class Reach
     }
 
     /** @param KitRow $row */
-    public function of(array $row): ReachView
+    public function of(array $row): NeededByView
     {
         [$where, $parameters] = self::where($row);
         if (null === $where) {
-            return new ReachView(0, 0, [], 'Cards do not name tools of this kind.');
+            return new NeededByView(0, 0, [], 'Cards do not name tools of this kind.');
         }
         $today = $this->scope->today();
         $all =
@@ -91,7 +91,7 @@ final readonly class Reach
         $lost = \count(array_filter($next, static fn (array $d): bool => $d['lost']));
         $n = \count($next);
 
-        return new ReachView(
+        return new NeededByView(
             is_numeric($all) ? (int) $all : 0,
             $n,
             \array_slice($dogs, 0, self::SHOWN),

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\House;
+namespace KeenThistle\HouseStyle;
 
 use OpenApi\Attributes as OA;
 
@@ -25,7 +25,7 @@ use OpenApi\Attributes as OA;
         'rights',
     ],
 )]
-final readonly class HouseView
+final readonly class HouseStyleView
 {
     /**
      * @param list<string> $time_zones

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Words;
+namespace KeenThistle\Vocabulary;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Check\CheckRule;
@@ -36,7 +36,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
-final readonly class WordsController
+final readonly class VocabularyController
 {
     private const SHAPES = [
         'rear' => ['breeches shortened', 'legs columned', 'follow the leg'],
@@ -51,13 +51,13 @@ final readonly class WordsController
 
     #[Route('/api/words', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('Zones and the closed lists of every form, with labels', gives: WordsView::class)]
+    #[Endpoint('Zones and the closed lists of every form, with labels', gives: VocabularyView::class)]
     public function __invoke(): Response
     {
         $own = $this->scope->salon()->styles;
 
         return Json::response(
-            new WordsView(
+            new VocabularyView(
                 array_map(
                     static fn (Zone $z): array => [
                         'id' => $z->id,

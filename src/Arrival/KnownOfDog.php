@@ -14,7 +14,7 @@ use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
 
-final readonly class Basis
+final readonly class KnownOfDog
 {
     /**
      * @param array<string, Method> $methods planned, by zone

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\House;
+namespace KeenThistle\HouseStyle;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Http\Writes;
@@ -32,7 +32,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
-final readonly class HouseController
+final readonly class HouseStyleController
 {
     /** A dog with something of everything, to see what a school would break. */
     private const PROBE = ['back' => 'guard', 'groin' => '10', 'pads_front_left' => 'toe', 'rump' => 'shears'];
@@ -73,7 +73,7 @@ final readonly class HouseController
 
     #[Route('/api/house', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('House style and settings, with what each school says for itself', gives: HouseView::class)]
+    #[Endpoint('House style and settings, with what each school says for itself', gives: HouseStyleView::class)]
     public function read(): Response
     {
         return Json::response($this->view($this->scope->salon()));
@@ -107,7 +107,7 @@ final readonly class HouseController
     #[IsGranted(May::HOUSE)]
     #[Endpoint(
         'Change house style and settings; 422 names the must that a school breaks',
-        gives: HouseView::class,
+        gives: HouseStyleView::class,
         takes: [self::class, 'shape'],
         versioned: true,
     )]
@@ -162,7 +162,7 @@ final readonly class HouseController
 
                 return [];
             },
-            fn (array $done, EntityManagerInterface $manager): HouseView => $this->view(
+            fn (array $done, EntityManagerInterface $manager): HouseStyleView => $this->view(
                 $manager->find(Salon::class, $this->scope->salonId()) ??
                     throw new \LogicException('A person has a salon.'),
             ),
@@ -236,7 +236,7 @@ final readonly class HouseController
             SchoolTable::defaults();
     }
 
-    private function view(Salon $salon): HouseView
+    private function view(Salon $salon): HouseStyleView
     {
         $chosen = $salon->schools + SchoolTable::defaults();
         $rows = [];
@@ -257,7 +257,7 @@ final readonly class HouseController
             ];
         }
 
-        return new HouseView(
+        return new HouseStyleView(
             $salon->houseVersion,
             $salon->name,
             $salon->currency,

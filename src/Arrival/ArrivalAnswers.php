@@ -30,14 +30,14 @@ use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 
-final readonly class Reckoning
+final readonly class ArrivalAnswers
 {
     /** Where nobody weighed the dog yet: a middling one, said so. */
     private const KG_UNKNOWN = 10.0;
 
     public function __construct(
         private ArrivalRows $rows,
-        private BasisReader $bases,
+        private KnownOfDogReader $bases,
         private Scope $scope,
         private Seal $seal,
         private ClockInterface $clock,
@@ -164,7 +164,7 @@ final readonly class Reckoning
     }
 
     /** @return list<MatView> */
-    private function zones(MattingAnswer $answer, Arrival $arrival, Basis $basis): array
+    private function zones(MattingAnswer $answer, Arrival $arrival, KnownOfDog $basis): array
     {
         $given = array_column($arrival->comb['zones'], null, 'zone');
         $out = [];
