@@ -351,7 +351,9 @@ final class RaceTest extends FaultCase
         foreach (\is_array($document['paths']) ? $document['paths'] : [] as $path => $operations) {
             foreach (\is_array($operations) ? $operations : [] as $method => $operation) {
                 $text = json_encode($operation, \JSON_THROW_ON_ERROR);
-                if (str_contains($text, '"name":"If-Match"') || str_contains($text, '"version":{"type":"integer"')) {
+                $request = \is_array($operation) ? $operation['requestBody'] ?? null : null;
+                $body = json_encode($request, \JSON_THROW_ON_ERROR);
+                if (str_contains($text, '"name":"If-Match"') || str_contains($body, '"version":{')) {
                     $versioned[] = strtoupper((string) $method).' '.$path;
                 }
             }
