@@ -19,7 +19,6 @@ use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -37,7 +36,6 @@ final readonly class DogController
         private DogIndex $index,
         private Homes $homes,
         private ChangeRecorder $log,
-        private ClockInterface $clock,
         #[AutowireIterator(WithNewDog::class)] private iterable $beginnings,
     ) {
     }
@@ -76,7 +74,7 @@ final readonly class DogController
                     trim($body->text('breed')),
                     $body->enum('coat', CoatType::class),
                 );
-                DogInput::apply($body, $dog, $this->clock->now());
+                DogInput::apply($body, $dog, $this->scope->today());
                 $manager->persist($dog);
                 foreach ($this->beginnings as $beginning) {
                     $beginning->begin($dog, $manager);
@@ -120,7 +118,7 @@ final readonly class DogController
                     );
                 }
                 $before = self::forLog($dog);
-                DogInput::apply($body, $dog, $this->clock->now());
+                DogInput::apply($body, $dog, $this->scope->today());
                 $owner = $body->objectOrNull('owner');
                 $first = $dog->household->clients->first();
                 if (null !== $owner && false !== $first) {

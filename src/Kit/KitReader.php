@@ -14,6 +14,7 @@ use KeenThistle\Core\Length\Measurement;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Http\Problem;
+use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Contracts\Service\ResetInterface;
@@ -51,22 +52,22 @@ final class KitReader implements ResetInterface
             WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label') as $row
         ) {
             $rows[] = [
-                'id' => (string) Uuid::fromBinary(self::text($row['id'])),
-                'place' => (string) Uuid::fromBinary(self::text($row['place_id'])),
-                'position' => self::int($row['position']) ?? 0,
-                'kind' => self::text($row['kind']),
-                'label' => self::text($row['label']),
-                'nominal_um' => self::int($row['nominal_um']),
-                'measured_um' => self::int($row['measured_um']),
+                'id' => (string) Uuid::fromBinary(Row::text($row['id'])),
+                'place' => (string) Uuid::fromBinary(Row::text($row['place_id'])),
+                'position' => Row::int($row['position']) ?? 0,
+                'kind' => Row::text($row['kind']),
+                'label' => Row::text($row['label']),
+                'nominal_um' => Row::int($row['nominal_um']),
+                'measured_um' => Row::int($row['measured_um']),
                 'measured_base' => \is_string($row['measured_base']) ? $row['measured_base'] : null,
                 'measured_lay' => \is_string($row['measured_lay']) ? $row['measured_lay'] : null,
                 'measured_on' => \is_string($row['measured_at']) ? substr($row['measured_at'], 0, 10) : null,
                 'spread' => is_numeric($row['spread']) ? (float) $row['spread'] : null,
                 'keeper' => \is_string($row['keeper_id']) ? (string) Uuid::fromBinary($row['keeper_id']) : null,
                 'keeper_name' => \is_string($row['keeper_name']) ? $row['keeper_name'] : null,
-                'note' => self::text($row['note']),
-                'place_name' => self::text($row['place_name']),
-                'version' => self::int($row['version']) ?? 1,
+                'note' => Row::text($row['note']),
+                'place_name' => Row::text($row['place_name']),
+                'version' => Row::int($row['version']) ?? 1,
             ];
         }
 
@@ -166,15 +167,5 @@ final class KitReader implements ResetInterface
             ),
             default => null,
         };
-    }
-
-    private static function text(mixed $value): string
-    {
-        return \is_string($value) ? $value : throw new \LogicException('The kit table holds text here.');
-    }
-
-    private static function int(mixed $value): ?int
-    {
-        return is_numeric($value) ? (int) $value : null;
     }
 }

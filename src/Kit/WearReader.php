@@ -42,7 +42,7 @@ final readonly class WearReader
     {
         $today = $this->clock->now();
         $events = $this->events($today, 1 === \count($rows) ? $rows[0]['id'] : null);
-        $ahead = $this->ahead($today);
+        $ahead = $this->ahead($this->scope->today());
         $answers = [];
         foreach ($rows as $row) {
             $booked =

@@ -8,6 +8,7 @@ namespace KeenThistle\Recipe;
 
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Salon\Row;
 
 final class RecipeArray
 {
@@ -68,8 +69,8 @@ final class RecipeArray
         $recipe->method = \is_string($method) ? Method::from($method) : null;
         $lay = $row[$prefix.'lay'] ?? null;
         $recipe->lay = \is_string($lay) ? Lay::from($lay) : null;
-        $recipe->guardUm = self::int($row[$prefix.'guard_um'] ?? null);
-        $recipe->enteredUm = self::int($row[$prefix.'entered_um'] ?? null);
+        $recipe->guardUm = Row::int($row[$prefix.'guard_um'] ?? null);
+        $recipe->enteredUm = Row::int($row[$prefix.'entered_um'] ?? null);
         $exception = $row[$prefix.'exception'] ?? null;
         $recipe->exception = null === $exception ? null : (bool) $exception;
         foreach (self::TEXTS as $column => $property) {
@@ -78,11 +79,6 @@ final class RecipeArray
         }
 
         return $recipe;
-    }
-
-    private static function int(mixed $value): ?int
-    {
-        return is_numeric($value) ? (int) $value : null;
     }
 
     /** @return string its columns in SQL, after a table's alias such as "z." */
