@@ -12,8 +12,8 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -45,7 +45,7 @@ final readonly class Agree
         ]);
     }
 
-    public function __invoke(EntityManagerInterface $manager, Arrival $arrival, Fields $in): void
+    public function __invoke(Actor $actor, EntityManagerInterface $manager, Arrival $arrival, Fields $in): void
     {
         $signature = trim($in->text('signature'));
         if ($in->bool('agreed') && '' === $signature) {
@@ -63,15 +63,13 @@ final readonly class Agree
             ]);
         }
         $arrival->choice = $in->text('choice');
-        $view = $this->reckoning->of($arrival);
+        $view = $this->reckoning->of($actor, $arrival);
         $chosen =
             array_values(
                 array_filter($view->comb->options, static fn (OptionView $o): bool => $o->choice === $arrival->choice),
             )[0] ?? throw InvalidInput::at('choice', 'is not one of the ways that are open today');
         $before = $this->rows->agreements($arrival);
-        $who =
-            $manager->find(Staff::class, $this->scope->staff()->id) ??
-            throw new \LogicException('The signed-in person is in the salon.');
+        $who = $this->scope->person($actor);
         $terms = json_encode(
             [
                 'dog' => $arrival->dog->name,
@@ -132,6 +130,7 @@ final readonly class Agree
         $arrival->state = $in->bool('agreed') ? 'agreed' : 'refused';
         $manager->persist($agreement);
         $this->log->record(
+            $actor,
             $manager,
             $arrival->dog,
             'arrival',

@@ -25,8 +25,8 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\HandlingView;
 use KeenThistle\Owner\OwnerLink;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
-use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -38,17 +38,16 @@ final readonly class ArrivalAnswers
     public function __construct(
         private ArrivalRows $rows,
         private KnownOfDogReader $bases,
-        private Scope $scope,
         private Seal $seal,
         private ClockInterface $clock,
     ) {
     }
 
     /** What follows from the comb test alone; asked at every tap. */
-    public function comb(Arrival $arrival): CombView
+    public function comb(Actor $actor, Arrival $arrival): CombView
     {
         $dog = $arrival->dog;
-        $basis = $this->bases->of($arrival);
+        $basis = $this->bases->of($actor, $arrival);
         $kg = self::kg($arrival);
         $mats = CombInput::mats($arrival->comb);
         $rule = new MattingRule(
@@ -101,10 +100,10 @@ final readonly class ArrivalAnswers
         );
     }
 
-    public function of(Arrival $arrival): ArrivalView
+    public function of(Actor $actor, Arrival $arrival): ArrivalView
     {
         $dog = $arrival->dog;
-        $comb = $this->comb($arrival);
+        $comb = $this->comb($actor, $arrival);
         $records = $this->rows->handling($arrival);
         $findings = (new CheckRule())->findings(
             self::checked($arrival),
@@ -112,10 +111,10 @@ final readonly class ArrivalAnswers
             $dog->dewclaws,
             $dog->salon->asksForVaccination,
         );
-        [$last, $trend] = $this->rows->before($arrival);
+        [$last, $trend] = $this->rows->before($actor, $arrival);
         $agreements = $this->rows->agreements($arrival);
         $intact = $this->seal->holds($agreements);
-        $now = $this->bases->of($arrival)->now;
+        $now = $this->bases->of($actor, $arrival)->now;
         $expected = [];
         foreach (HandsOn::REFERENCE as $zone) {
             if (isset($now[$zone])) {
@@ -125,7 +124,7 @@ final readonly class ArrivalAnswers
 
         return new ArrivalView(
             (string) $arrival->id,
-            DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+            DogView::of($dog, $actor->may(May::PHONE)),
             $arrival->day->format('Y-m-d'),
             $arrival->state,
             $arrival->staff->name,
@@ -141,10 +140,10 @@ final readonly class ArrivalAnswers
             $trend,
             UsualPlaces::ORDER,
             (object) $last,
-            array_map(HandlingView::of(...), $records, $this->bases->handling($arrival, $records)),
-            $this->assignments($records),
+            array_map(HandlingView::of(...), $records, $this->bases->handling($actor, $arrival, $records)),
+            $this->assignments($actor, $records),
             array_map(fn (Agreement $a): AgreementView => $this->agreementView($a, $arrival, $intact), $agreements),
-            $this->rows->photos($arrival),
+            $this->rows->photos($actor, $arrival),
         );
     }
 
@@ -200,10 +199,10 @@ final readonly class ArrivalAnswers
      *
      * @return list<AssignmentView>
      */
-    private function assignments(array $records): array
+    private function assignments(Actor $actor, array $records): array
     {
         $tasks = array_map(static fn (HandlingRecord $r): array => [$r->tool, $r->tolerance, null], $records);
-        $me = (string) $this->scope->staff()->id;
+        $me = (string) $actor->staff;
 
         return array_map(static function (Staff $s) use ($tasks, $me): AssignmentView {
             $one = (new SkillCheck())->one($s->name, $s->confidence, $tasks);

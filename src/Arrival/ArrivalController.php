@@ -15,9 +15,9 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -41,27 +41,27 @@ final readonly class ArrivalController
     #[Route('/api/dogs/{id}/arrivals', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
     #[Endpoint('Open today\'s arrival of a dog, or go on with it', gives: ArrivalView::class)]
-    public function open(Request $request, string $id): Response
+    public function open(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-                $today = $this->scope->today();
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
+                $today = $this->scope->today($actor);
                 $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
                 if (null === $arrival) {
-                    $who =
-                        $manager->find(Staff::class, $this->scope->staff()->id) ??
-                        throw new \LogicException('The signed-in person is in the salon.');
+                    $who = $this->scope->person($actor);
                     $arrival = new Arrival(Uuid::v7(), $dog, $who, $today);
                     $manager->persist($arrival);
-                    $this->log->record($manager, $dog, 'arrival', (string) $arrival->id, 'arrived');
+                    $this->log->record($actor, $manager, $dog, 'arrival', (string) $arrival->id, 'arrived');
                 }
 
                 return ['arrival' => (string) $arrival->id];
             },
             fn (array $done): ArrivalView => $this->reckoning->of(
-                $this->rows->arrival(\is_string($done['arrival']) ? $done['arrival'] : ''),
+                $actor,
+                $this->rows->arrival($actor, \is_string($done['arrival']) ? $done['arrival'] : ''),
             ),
         );
     }
@@ -71,10 +71,10 @@ final readonly class ArrivalController
     #[Endpoint(
         'An arrival with everything that follows from it; answers 304 to If-None-Match while nothing has changed',
         gives: ArrivalView::class,
-    )]
-    public function read(Request $request, string $id): Response
+    ),]
+    public function read(Actor $actor, Request $request, string $id): Response
     {
-        $a = $this->rows->arrival($id);
+        $a = $this->rows->arrival($actor, $id);
         // Photos, agreements and handling raise the card's version when they are written.
         $etag = hash(
             'xxh128',
@@ -86,15 +86,15 @@ final readonly class ArrivalController
                 $a->state,
                 $a->choice,
                 $a->dog->cardVersion,
-                $this->scope->salon()->kitVersion,
-                $this->scope->staff()->id,
+                $this->scope->salon($actor)->kitVersion,
+                $actor->staff,
             ]),
         );
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
 
-        return Json::withEtag(Json::response($this->reckoning->of($a)), $etag);
+        return Json::withEtag(Json::response($this->reckoning->of($actor, $a)), $etag);
     }
 
     #[Route('/api/arrivals/{id}/comb', methods: ['PUT'])]
@@ -104,17 +104,18 @@ final readonly class ArrivalController
         gives: CombView::class,
         takes: [CombInput::class, 'shape'],
         versioned: true,
-    )]
-    public function comb(Request $request, string $id): Response
+    ),]
+    public function comb(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, CombInput::shape());
         $comb = CombInput::comb($body);
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $comb, $version): array {
-                $arrival = $this->rows->arrival($id, $manager);
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $comb, $version): array {
+                $arrival = $this->rows->arrival($actor, $id, $manager);
                 if ($arrival->combVersion !== $version) {
                     throw Problem::stale('Somebody else changed this comb test meanwhile.', [
                         'theirs' => $arrival->comb,
@@ -124,13 +125,13 @@ final readonly class ArrivalController
                 $arrival->comb = $comb;
                 $arrival->choice = $body->textOrNull('choice') ?? $arrival->choice;
                 ++$arrival->combVersion;
-                $view = $this->reckoning->comb($arrival);
+                $view = $this->reckoning->comb($actor, $arrival);
                 $arrival->load = $view->load;
                 $arrival->choice = $view->choice;
 
                 return [];
             },
-            fn (): CombView => $this->reckoning->comb($this->rows->arrival($id)),
+            fn (): CombView => $this->reckoning->comb($actor, $this->rows->arrival($actor, $id)),
         );
     }
 
@@ -141,16 +142,17 @@ final readonly class ArrivalController
         gives: ArrivalView::class,
         takes: [HandsOn::class, 'shape'],
         versioned: true,
-    )]
-    public function check(Request $request, string $id): Response
+    ),]
+    public function check(Actor $actor, Request $request, string $id): Response
     {
         Body::read($request, HandsOn::shape());
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($request, $id, $version): array {
-                $arrival = $this->rows->arrival($id, $manager);
+            function (EntityManagerInterface $manager) use ($actor, $request, $id, $version): array {
+                $arrival = $this->rows->arrival($actor, $id, $manager);
                 if ($arrival->checkVersion !== $version) {
                     throw Problem::stale('Somebody else changed this check meanwhile.', [
                         'theirs' => $arrival->handsOn,
@@ -168,25 +170,26 @@ final readonly class ArrivalController
 
                 return [];
             },
-            fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)),
+            fn (): ArrivalView => $this->reckoning->of($actor, $this->rows->arrival($actor, $id)),
         );
     }
 
     #[Route('/api/arrivals/{id}/agreement', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
     #[Endpoint('The owner agrees, or refuses', gives: ArrivalView::class, takes: [Agree::class, 'shape'], status: 201)]
-    public function agree(Request $request, string $id, Agree $agree): Response
+    public function agree(Actor $actor, Request $request, string $id, Agree $agree): Response
     {
         $body = Body::read($request, Agree::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $agree): array {
-                $agree($manager, $this->rows->arrival($id, $manager), $body);
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $agree): array {
+                $agree($actor, $manager, $this->rows->arrival($actor, $id, $manager), $body);
 
                 return [];
             },
-            fn (): ArrivalView => $this->reckoning->of($this->rows->arrival($id)),
+            fn (): ArrivalView => $this->reckoning->of($actor, $this->rows->arrival($actor, $id)),
             201,
         );
     }

@@ -11,6 +11,7 @@ use KeenThistle\Core\Handling\Exposure;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\LadderEntry;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -29,11 +30,11 @@ final readonly class ArrivalRows
     }
 
     /** With its dog, household and people. @throws Problem 404 */
-    public function arrival(string $id, ?EntityManagerInterface $manager = null): Arrival
+    public function arrival(Actor $actor, string $id, ?EntityManagerInterface $manager = null): Arrival
     {
         $manager ??= $this->manager;
         if (Uuid::isValid($id)) {
-            $this->scope->apply($manager);
+            $this->scope->apply($actor, $manager);
             $arrival = $manager
                 ->createQuery(
                     'SELECT a, d, h, c, s FROM '.
@@ -45,7 +46,7 @@ final readonly class ArrivalRows
             if ($arrival instanceof Arrival) {
                 return $arrival;
             }
-            $this->scope->logIfForeign('arrival', $id, 'arrival');
+            $this->scope->logIfForeign($actor, 'arrival', $id, 'arrival');
         }
         throw Problem::notFound('arrival');
     }
@@ -54,9 +55,10 @@ final readonly class ArrivalRows
      * @return array{array<string, int>, list<array{day: string, load: float}>} severities by zone found last time,
      *     loads of the arrivals before, oldest first
      */
-    public function before(Arrival $arrival): array
+    public function before(Actor $actor, Arrival $arrival): array
     {
         $rows = $this->scope->rows(
+            $actor,
             'SELECT day, comb, mat_load FROM arrival WHERE salon_id = :salon AND dog_id = :dog AND day < :day '.
                 'ORDER BY day DESC LIMIT 8',
             ['dog' => $arrival->dog->id->toBinary(), 'day' => $arrival->day->format('Y-m-d')],
@@ -143,9 +145,9 @@ final readonly class ArrivalRows
     }
 
     /** @return list<PhotoView> oldest first */
-    public function photos(Arrival $arrival): array
+    public function photos(Actor $actor, Arrival $arrival): array
     {
-        $me = $this->scope->staff();
+        $me = $this->scope->person($actor);
 
         return array_map(
             fn (array $r): PhotoView => new PhotoView(
@@ -163,6 +165,7 @@ final readonly class ArrivalRows
                 ),
             ),
             $this->scope->rows(
+                $actor,
                 'SELECT p.staff_id, p.id, p.zone, p.moment, p.width, p.height, s.name FROM photo p JOIN staff s '.
                     'ON s.id = p.staff_id WHERE p.salon_id = :salon AND p.arrival_id = :arrival ORDER BY p.id',
                 ['arrival' => $arrival->id->toBinary()],
@@ -171,7 +174,7 @@ final readonly class ArrivalRows
     }
 
     /** @return list<array{estimate: float, actual: float}> visits whose estimate and minutes are known, oldest first */
-    public function timed(string $column, Uuid $id): array
+    public function timed(Actor $actor, string $column, Uuid $id): array
     {
         \assert('dog_id' === $column || 'staff_id' === $column);
 
@@ -182,6 +185,7 @@ final readonly class ArrivalRows
                     'actual' => is_numeric($r['minutes']) ? (float) $r['minutes'] : 1.0,
                 ],
                 $this->scope->rows(
+                    $actor,
                     'SELECT estimate, minutes FROM visit '.
                         "WHERE salon_id = :salon AND $column = :id AND estimate >= 1 AND minutes >= ".
                         '1 ORDER BY day DESC, id DESC LIMIT '.

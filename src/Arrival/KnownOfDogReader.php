@@ -12,6 +12,7 @@ use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Plan\Plans;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
@@ -33,7 +34,7 @@ final readonly class KnownOfDogReader
     ) {
     }
 
-    public function of(Arrival $arrival): KnownOfDog
+    public function of(Actor $actor, Arrival $arrival): KnownOfDog
     {
         $dog = $arrival->dog;
         // Everything below changes only together with one of these.
@@ -43,16 +44,16 @@ final readonly class KnownOfDogReader
                 'basis',
                 (string) $dog->id,
                 $dog->cardVersion,
-                $this->scope->salon()->kitVersion,
+                $this->scope->salon($actor)->kitVersion,
                 $arrival->day->format('Y-m-d'),
-                (string) $this->scope->staff()->id,
+                (string) $actor->staff,
             ]),
         );
 
-        return $this->cache->get($key, function (ItemInterface $item) use ($arrival): KnownOfDog {
+        return $this->cache->get($key, function (ItemInterface $item) use ($actor, $arrival): KnownOfDog {
             $item->expiresAfter(self::SECONDS);
 
-            return $this->read($arrival);
+            return $this->read($actor, $arrival);
         });
     }
 
@@ -61,10 +62,10 @@ final readonly class KnownOfDogReader
      *
      * @return list<HandlingAnswer>
      */
-    public function handling(Arrival $arrival, array $records): array
+    public function handling(Actor $actor, Arrival $arrival, array $records): array
     {
         $exposures = $this->rows->exposures($arrival);
-        $confidence = $this->scope->staff()->confidence;
+        $confidence = $this->scope->person($actor)->confidence;
 
         return array_map(
             static fn (HandlingRecord $r): HandlingAnswer => (new HandlingRule())->today(
@@ -78,12 +79,12 @@ final readonly class KnownOfDogReader
         );
     }
 
-    private function read(Arrival $arrival): KnownOfDog
+    private function read(Actor $actor, Arrival $arrival): KnownOfDog
     {
         $dog = $arrival->dog;
-        [, $plan] = $this->plans->of($dog);
-        $figures = new GrowthAndClocks($dog, new History($this->visits->of($dog)), $arrival->day);
-        $lengths = $this->kit->lengths();
+        [, $plan] = $this->plans->of($actor, $dog);
+        $figures = new GrowthAndClocks($dog, new History($this->visits->of($actor, $dog)), $arrival->day);
+        $lengths = $this->kit->lengths($actor);
         $methods = $planned = $now = [];
         foreach ($plan as $zone => $p) {
             if (null !== $p['recipe']->method) {
@@ -107,7 +108,7 @@ final readonly class KnownOfDogReader
         $new = array_sum(
             array_map(
                 static fn (HandlingAnswer $h): int => (int) round($h->minutes / HandlingRule::NEW_THING_MINUTES),
-                $this->handling($arrival, $this->rows->handling($arrival)),
+                $this->handling($actor, $arrival, $this->rows->handling($arrival)),
             ),
         );
 
@@ -118,8 +119,8 @@ final readonly class KnownOfDogReader
             array_filter($now),
             min(260.0, $late),
             $new,
-            $this->rows->timed('dog_id', $dog->id),
-            $this->rows->timed('staff_id', $this->scope->staff()->id),
+            $this->rows->timed($actor, 'dog_id', $dog->id),
+            $this->rows->timed($actor, 'staff_id', $actor->staff),
         );
     }
 }

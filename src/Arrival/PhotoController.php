@@ -14,9 +14,9 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -46,10 +46,10 @@ final readonly class PhotoController
         'Add a photo: multipart with photo, zone (an id, or whole) and moment (before or after)',
         gives: PhotoView::class,
         status: 201,
-    )]
-    public function add(Request $request, string $id): Response
+    ),]
+    public function add(Actor $actor, Request $request, string $id): Response
     {
-        $this->rows->arrival($id);
+        $this->rows->arrival($actor, $id);
         $zone = $request->request->getString('zone');
         $moment = $request->request->getString('moment', 'before');
         if (self::WHOLE !== $zone && !\in_array($zone, ZoneTable::ids(), true)) {
@@ -73,16 +73,16 @@ final readonly class PhotoController
         $bytes = $file->getContent();
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $zone, $moment, $bytes): array {
-                $arrival = $this->rows->arrival($id);
+            function (EntityManagerInterface $manager) use ($actor, $id, $zone, $moment, $bytes): array {
+                $arrival = $this->rows->arrival($actor, $id);
                 $photo = Uuid::v7();
                 [$width, $height] = $this->store->take((string) $photo, $bytes);
-                $who =
-                    $manager->find(Staff::class, $this->scope->staff()->id) ??
-                    throw new \LogicException('The signed-in person is in the salon.');
+                $who = $this->scope->person($actor);
                 $manager->persist(new Photo($photo, $arrival, $who, $zone, $moment, $width, $height));
                 $this->log->record(
+                    $actor,
                     $manager,
                     $arrival->dog,
                     'arrival',
@@ -92,8 +92,9 @@ final readonly class PhotoController
 
                 return ['photo' => (string) $photo];
             },
-            function (array $done, EntityManagerInterface $manager): PhotoView {
+            function (array $done, EntityManagerInterface $manager) use ($actor): PhotoView {
                 $photo = $this->scope->get(
+                    $actor,
                     Photo::class,
                     \is_string($done['photo']) ? $done['photo'] : '',
                     $manager,
@@ -116,9 +117,9 @@ final readonly class PhotoController
 
     #[Route('/api/photos/{id}/{size}', requirements: ['size' => 'large|small'], methods: ['GET'])]
     #[IsGranted(May::READ)]
-    public function show(Request $request, string $id, string $size): Response
+    public function show(Actor $actor, Request $request, string $id, string $size): Response
     {
-        $photo = $this->scope->get(Photo::class, $id, $this->manager, 'photo');
+        $photo = $this->scope->get($actor, Photo::class, $id, $this->manager, 'photo');
         // Asked each time: a tablet is shared, and what is kept on it must not outlive a sign-out.
         $etag = "$photo->id-$size";
         if (Json::matches($request, $etag)) {
@@ -138,17 +139,19 @@ final readonly class PhotoController
     #[Route('/api/photos/{id}', methods: ['DELETE'])]
     #[IsGranted(May::VISIT)]
     #[Endpoint('Take a photo out: its maker within a day, a manager always')]
-    public function remove(Request $request, string $id): Response
+    public function remove(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $photo = $this->scope->get(Photo::class, $id, $manager, 'photo');
-                $me = $this->scope->staff();
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $photo = $this->scope->get($actor, Photo::class, $id, $manager, 'photo');
+                $me = $this->scope->person($actor);
                 if (!Photo::mayBeTakenOut($photo->id, $photo->staff->id->equals($me->id), $me, $this->clock->now())) {
                     throw Problem::forbidden('A photo is taken out by a manager, or by who took it within a day.');
                 }
                 $this->log->record(
+                    $actor,
                     $manager,
                     $photo->arrival->dog,
                     'arrival',

@@ -17,6 +17,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
@@ -46,47 +47,50 @@ final readonly class DogController
         'Find dogs as you type, or all of them a page at a time',
         gives: BookView::class,
         query: ['q' => 'dog, owner, breed or phone digits', 'cursor' => 'the next page of all dogs'],
-    )]
-    public function list(Request $request): Response
+    ),]
+    public function list(Actor $actor, Request $request): Response
     {
         $query = trim(mb_substr($request->query->getString('q'), 0, 80));
         $cursor = $request->query->getString('cursor');
 
         return Json::response(
-            '' === $query ? $this->search->page('' === $cursor ? null : $cursor) : $this->search->find($query),
+            '' === $query
+                ? $this->search->page($actor, '' === $cursor ? null : $cursor)
+                : $this->search->find($actor, $query),
         );
     }
 
     #[Route('/api/dogs', methods: ['POST'])]
     #[IsGranted(May::DOG)]
     #[Endpoint('Take a new dog into the book', gives: DogView::class, takes: [DogInput::class, 'shape'], status: 201)]
-    public function create(Request $request): Response
+    public function create(Actor $actor, Request $request): Response
     {
         $body = Body::read($request, DogInput::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($body): array {
+            function (EntityManagerInterface $manager) use ($actor, $body): array {
                 $dog = new Dog(
                     Uuid::v7(),
-                    $this->household($body, $manager),
+                    $this->household($actor, $body, $manager),
                     trim($body->text('name')),
                     trim($body->text('breed')),
                     $body->enum('coat', CoatType::class),
                 );
-                DogInput::apply($body, $dog, $this->scope->today());
+                DogInput::apply($body, $dog, $this->scope->today($actor));
                 $manager->persist($dog);
                 foreach ($this->beginnings as $beginning) {
                     $beginning->begin($dog, $manager);
                 }
                 $manager->flush();
                 $this->index->refresh($dog);
-                $this->log->record($manager, $dog, 'dog', (string) $dog->id, 'taken into the book');
+                $this->log->record($actor, $manager, $dog, 'dog', (string) $dog->id, 'taken into the book');
 
                 return ['dog' => (string) $dog->id];
             },
             fn (array $done, EntityManagerInterface $manager): DogView => DogView::of(
-                $this->scope->get(Dog::class, \is_string($done['dog']) ? $done['dog'] : '', $manager, 'dog'),
+                $this->scope->get($actor, Dog::class, \is_string($done['dog']) ? $done['dog'] : '', $manager, 'dog'),
                 true,
             ),
             201,
@@ -100,25 +104,26 @@ final readonly class DogController
         gives: DogView::class,
         takes: [DogInput::class, 'shape'],
         versioned: true,
-    )]
-    public function change(Request $request, string $id): Response
+    ),]
+    public function change(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, DogInput::shape());
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($body, $id, $version): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $body, $id, $version): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 if ($dog->version !== $version) {
                     throw Problem::stale(
-                        'Somebody changed this dog meanwhile. Your entries are still here; '
-                            .'look at theirs and save again.',
+                        'Somebody changed this dog meanwhile. Your entries are still here; '.
+                            'look at theirs and save again.',
                         ['theirs' => DogView::of($dog, true), 'version' => $dog->version],
                     );
                 }
                 $before = self::forLog($dog);
-                DogInput::apply($body, $dog, $this->scope->today());
+                DogInput::apply($body, $dog, $this->scope->today($actor));
                 $owner = $body->objectOrNull('owner');
                 $first = $dog->household->clients->first();
                 if (null !== $owner && false !== $first) {
@@ -145,6 +150,7 @@ final readonly class DogController
                     array_map(static fn (string $key): string => str_replace('_', ' ', $key), $changed),
                 );
                 $this->log->record(
+                    $actor,
                     $manager,
                     $dog,
                     'dog',
@@ -160,18 +166,18 @@ final readonly class DogController
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): DogView => DogView::of(
-                $this->scope->get(Dog::class, $id, $manager, 'dog'),
+                $this->scope->get($actor, Dog::class, $id, $manager, 'dog'),
                 true,
             ),
         );
     }
 
-    private function household(Fields $body, EntityManagerInterface $manager): Household
+    private function household(Actor $actor, Fields $body, EntityManagerInterface $manager): Household
     {
         $id = $body->textOrNull('household');
         $owner = $body->objectOrNull('owner');
         if (null !== $id) {
-            return $this->scope->get(Household::class, $id, $manager, 'household');
+            return $this->scope->get($actor, Household::class, $id, $manager, 'household');
         }
         if (null === $owner) {
             throw InvalidInput::missing(
@@ -179,7 +185,7 @@ final readonly class DogController
                 'name and phone of the owner, or a household that is in the book already',
             );
         }
-        $salon = $manager->getReference(Salon::class, $this->scope->salonId());
+        $salon = $manager->getReference(Salon::class, $actor->salon);
         \assert($salon instanceof Salon);
         $name = trim($owner->text('name'));
         $words = explode(' ', $name);

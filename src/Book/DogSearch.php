@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Book;
 
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -19,7 +20,7 @@ final readonly class DogSearch
     {
     }
 
-    public function find(string $query): BookView
+    public function find(Actor $actor, string $query): BookView
     {
         $words = \array_slice(SearchTerms::words($query), 0, 4);
         $digits = SearchTerms::digits($query);
@@ -29,23 +30,24 @@ final readonly class DogSearch
         if ([] === $words) {
             return new BookView([], null, false);
         }
-        $ids = $this->exact($words);
+        $ids = $this->exact($actor, $words);
         $near = false;
         if (\count($ids) < self::FEW) {
             $more = $this->rows(
-                \array_slice(array_values(array_diff($this->near($words), $ids)), 0, self::MOST),
+                $actor,
+                \array_slice(array_values(array_diff($this->near($actor, $words), $ids)), 0, self::MOST),
                 $words,
             );
             $near = [] === $ids && [] !== $more;
 
-            return new BookView([...$this->rows($ids), ...$more], null, $near);
+            return new BookView([...$this->rows($actor, $ids), ...$more], null, $near);
         }
 
-        return new BookView($this->rows(\array_slice($ids, 0, self::MOST)), null, $near);
+        return new BookView($this->rows($actor, \array_slice($ids, 0, self::MOST)), null, $near);
     }
 
     /** All dogs by name, a page at a time. @param string|null $cursor as given with the page before */
-    public function page(?string $cursor): BookView
+    public function page(Actor $actor, ?string $cursor): BookView
     {
         [$name, $id] =
             null === $cursor
@@ -53,6 +55,7 @@ final readonly class DogSearch
                 : explode("\n", (string) base64_decode(strtr($cursor, '-_', '+/'), true), 2) + ['', ''];
         $after = 16 === \strlen($id) ? 'AND (d.name, d.id) > (:name, :id)' : '';
         $found = $this->scope->rows(
+            $actor,
             "SELECT d.id, d.name FROM dog d WHERE d.salon_id = :salon $after ORDER BY d.name, d.id LIMIT ".
                 (self::MOST + 1),
             '' === $after ? [] : ['name' => $name, 'id' => $id],
@@ -66,7 +69,10 @@ final readonly class DogSearch
                 : null;
 
         return new BookView(
-            $this->rows(array_map(static fn (array $r): string => \is_string($r['id']) ? $r['id'] : '', $found)),
+            $this->rows(
+                $actor,
+                array_map(static fn (array $r): string => \is_string($r['id']) ? $r['id'] : '', $found),
+            ),
             $next,
             false,
         );
@@ -77,7 +83,7 @@ final readonly class DogSearch
      *
      * @return list<string> binary ids, dogs of that name first
      */
-    private function exact(array $words): array
+    private function exact(Actor $actor, array $words): array
     {
         $joins = '';
         $parameters = ['first' => $words[0].'%'];
@@ -91,16 +97,15 @@ final readonly class DogSearch
         foreach ([SearchTerms::NAME, SearchTerms::PEOPLE, SearchTerms::BREED, SearchTerms::PHONE] as $field) {
             if (
                 \count($ids) >= self::MOST
-                || (SearchTerms::PHONE === $field
-                    && (!ctype_digit($words[0]) || !$this->scope->staff()->may(May::PHONE)))
+                || (SearchTerms::PHONE === $field && (!ctype_digit($words[0]) || !$actor->may(May::PHONE)))
             ) {
                 break;
             }
             foreach (
                 $this->scope->rows(
+                    $actor,
                     "SELECT DISTINCT t.dog_id FROM dog_term t $joins
-                    WHERE t.salon_id = :salon AND t.field = $field AND t.term LIKE :first LIMIT ".
-                        self::MOST,
+                    WHERE t.salon_id = :salon AND t.field = $field AND t.term LIKE :first LIMIT ".self::MOST,
                     $parameters,
                 ) as $row
             ) {
@@ -120,7 +125,7 @@ final readonly class DogSearch
      *
      * @return list<string>
      */
-    private function near(array $words): array
+    private function near(Actor $actor, array $words): array
     {
         $ids = null;
         foreach ($words as $n => $word) {
@@ -137,6 +142,7 @@ final readonly class DogSearch
             $found = [];
             foreach (
                 $this->scope->rows(
+                    $actor,
                     'SELECT DISTINCT t.dog_id FROM dog_term t WHERE t.salon_id = :salon AND t.field IN ('.
                         SearchTerms::NAME.
                         ','.
@@ -168,12 +174,12 @@ final readonly class DogSearch
      *
      * @return list<BookRowView> in that order
      */
-    private function rows(array $ids, ?array $near = null): array
+    private function rows(Actor $actor, array $ids, ?array $near = null): array
     {
         if ([] === $ids) {
             return [];
         }
-        $parameters = ['today' => $this->scope->today()->format('Y-m-d')];
+        $parameters = ['today' => $this->scope->today($actor)->format('Y-m-d')];
         foreach ($ids as $i => $id) {
             $parameters["d$i"] = $id;
         }
@@ -181,6 +187,7 @@ final readonly class DogSearch
         $rows = [];
         foreach (
             $this->scope->rows(
+                $actor,
                 "SELECT d.id, d.name, d.breed, d.coat, d.state, d.health, h.name household,
                 (SELECT GROUP_CONCAT(CONCAT(c.name, '\t', c.phone) ORDER BY c.id SEPARATOR '\n')
                 FROM client c WHERE c.household_id = h.id) people,
@@ -219,7 +226,7 @@ final readonly class DogSearch
                 self::text($row['coat']),
                 self::text($row['household']),
                 $people[0][0],
-                $this->scope->staff()->may(May::PHONE) ? $people[0][1] : '',
+                $actor->may(May::PHONE) ? $people[0][1] : '',
                 self::text($row['state']),
                 \is_array($health) ? \count($health) : 0,
                 \is_string($row['last_visit']) ? $row['last_visit'] : null,

@@ -8,6 +8,7 @@ namespace KeenThistle\Book;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -18,7 +19,7 @@ final readonly class Dogs
     }
 
     /** The dog with its household and people. @throws Problem 404 */
-    public function get(string $id): Dog
+    public function get(Actor $actor, string $id): Dog
     {
         if (!Uuid::isValid($id)) {
             throw Problem::notFound('dog');
@@ -32,7 +33,7 @@ final readonly class Dogs
         if ($dog instanceof Dog) {
             return $dog;
         }
-        $this->scope->logIfForeign('dog', $id, 'dog');
+        $this->scope->logIfForeign($actor, 'dog', $id, 'dog');
         throw Problem::notFound('dog');
     }
 }

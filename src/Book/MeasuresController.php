@@ -17,6 +17,7 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -61,9 +62,9 @@ final readonly class MeasuresController
     #[Route('/api/dogs/{id}/measures', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('What was measured on a dog, with what follows from it', gives: MeasuresView::class)]
-    public function read(string $id): Response
+    public function read(Actor $actor, string $id): Response
     {
-        return Json::response($this->view($this->scope->get(Dog::class, $id, $this->manager, 'dog')));
+        return Json::response($this->view($this->scope->get($actor, Dog::class, $id, $this->manager, 'dog')));
     }
 
     #[Route('/api/dogs/{id}/measures', methods: ['PUT'])]
@@ -72,15 +73,16 @@ final readonly class MeasuresController
         'Note what was measured; what is not given stays as it was',
         gives: MeasuresView::class,
         takes: [self::class, 'shape'],
-    )]
-    public function write(Request $request, string $id): Response
+    ),]
+    public function write(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 // Held, so that two people measuring different things both keep theirs.
                 $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
                 $measures = $dog->measures;
@@ -93,6 +95,7 @@ final readonly class MeasuresController
                 if ($measures !== $dog->measures) {
                     $dog->measures = $measures;
                     $this->log->record(
+                        $actor,
                         $manager,
                         $dog,
                         'dog',
@@ -117,7 +120,7 @@ final readonly class MeasuresController
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): MeasuresView => $this->view(
-                $this->scope->get(Dog::class, $id, $manager, 'dog'),
+                $this->scope->get($actor, Dog::class, $id, $manager, 'dog'),
             ),
         );
     }

@@ -31,6 +31,7 @@ use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\RecipeInput;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\GrowthAndClocks;
@@ -63,11 +64,11 @@ final readonly class CardController
         'A dog\'s card; answers 304 to If-None-Match while nothing on it has changed',
         gives: CardView::class,
         query: ['place' => 'id of the place whose kit answers', 'wish' => 'an owner\'s own interval in weeks'],
-    )]
-    public function card(Request $request, string $id): Response
+    ),]
+    public function card(Actor $actor, Request $request, string $id): Response
     {
-        $dog = $this->dogs->get($id);
-        $today = $this->scope->today();
+        $dog = $this->dogs->get($actor, $id);
+        $today = $this->scope->today($actor);
         $place = $request->query->getString('place');
         $wish = $this->wish($request) ?? $dog->wishWeeks;
         $etag = hash(
@@ -75,35 +76,35 @@ final readonly class CardController
             implode('|', [
                 self::SHAPE,
                 $dog->cardVersion,
-                $this->scope->salon()->kitVersion,
+                $this->scope->salon($actor)->kitVersion,
                 $today->format('Y-m-d'),
                 $place,
                 (string) $wish,
-                $this->scope->staff()->id,
+                $actor->staff,
             ]),
         );
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
-        $place = $this->place($place);
-        [$revision, $plan] = $this->plans->of($dog);
-        $visits = $this->visits->of($dog);
+        $place = $this->place($actor, $place);
+        [$revision, $plan] = $this->plans->of($actor, $dog);
+        $visits = $this->visits->of($actor, $dog);
         $figures = new GrowthAndClocks($dog, new History($visits), $today);
-        $changes = $this->changes->of($dog->id);
-        [$zones, $worst] = $this->zones($dog->coat, $plan, $figures, $place, $changes);
+        $changes = $this->changes->of($actor, $dog->id);
+        [$zones, $worst] = $this->zones($actor, $dog->coat, $plan, $figures, $place, $changes);
 
         return Json::withEtag(
             Json::response(
                 new CardView(
-                    DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+                    DogView::of($dog, $actor->may(May::PHONE)),
                     StandingCautions::of($dog),
                     $place,
                     $zones,
                     $worst,
                     $figures->growthView(),
-                    $figures->interval($plan, $this->kit->lengths(), $wish),
+                    $figures->interval($plan, $this->kit->lengths($actor), $wish),
                     array_map(self::visit(...), array_reverse($visits)),
-                    $this->bookings->ahead($dog, $today),
+                    $this->bookings->ahead($actor, $dog, $today),
                     $changes,
                     $revision,
                     $today->format('Y-m-d'),
@@ -128,18 +129,18 @@ final readonly class CardController
         'What a recipe would leave on this dog: length, warnings, blends, what the kit in reach makes of it',
         gives: AnswerView::class,
         takes: [self::class, 'answerShape'],
-    )]
-    public function answer(Request $request, string $id): Response
+    ),]
+    public function answer(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::answerShape());
         $zone = Zone::of($body->text('zone'));
         $recipe = RecipeInput::read($body->object('recipe'), $zone);
-        $dog = $this->dogs->get($id);
-        [, $plan] = $this->plans->of($dog);
-        $figures = new GrowthAndClocks($dog, new History($this->visits->of($dog)), $this->scope->today());
-        $place = $this->place($body->textOrNull('place') ?? '');
-        $kit = $this->kit->match($place);
-        $lengths = $this->kit->lengths();
+        $dog = $this->dogs->get($actor, $id);
+        [, $plan] = $this->plans->of($actor, $dog);
+        $figures = new GrowthAndClocks($dog, new History($this->visits->of($actor, $dog)), $this->scope->today($actor));
+        $place = $this->place($actor, $body->textOrNull('place') ?? '');
+        $kit = $this->kit->match($actor, $place);
+        $lengths = $this->kit->lengths($actor);
         $length = $lengths->planned($recipe->forRules(), $zone, 'recipe.tool');
         $blends = [];
         $blend = new BlendRule($kit);
@@ -175,7 +176,7 @@ final readonly class CardController
                 $length->toArray(),
                 $blends,
                 $recovery,
-                GrowthAndClocks::here($recipe, $length->finished, $kit, $this->kit->lengths($place), null),
+                GrowthAndClocks::here($recipe, $length->finished, $kit, $this->kit->lengths($actor, $place), null),
                 null === $length->finished || true !== $recipe->method?->hasToolLength()
                     ? []
                     : array_map(
@@ -203,16 +204,16 @@ final readonly class CardController
     }
 
     /** The id of the place asked for; the person's own or the first one where none is. */
-    private function place(string $id): string
+    private function place(Actor $actor, string $id): string
     {
         $known = [];
-        foreach ($this->kit->rows() as $row) {
+        foreach ($this->kit->rows($actor) as $row) {
             $known[$row['place']] = true;
         }
         if ('' !== $id) {
             return isset($known[$id]) ? $id : throw Problem::notFound('place with tools');
         }
-        $own = $this->scope->staff()->place?->id;
+        $own = $this->scope->person($actor)->place?->id;
         if (null !== $own && isset($known[(string) $own])) {
             return (string) $own;
         }
@@ -227,15 +228,16 @@ final readonly class CardController
      * @return array{list<ZoneView>, string|null}
      */
     private function zones(
+        Actor $actor,
         \KeenThistle\Core\Coat\CoatType $coat,
         array $plan,
         GrowthAndClocks $figures,
         string $place,
         array $changes,
     ): array {
-        $home = $this->kit->lengths();
-        $there = $this->kit->lengths($place);
-        $kit = $this->kit->match($place);
+        $home = $this->kit->lengths($actor);
+        $there = $this->kit->lengths($actor, $place);
+        $kit = $this->kit->match($actor, $place);
         $changed = [];
         foreach (array_reverse($changes) as $change) {
             if ('plan_zone' === $change->kind) {

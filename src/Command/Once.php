@@ -17,6 +17,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -46,11 +47,11 @@ final readonly class Once
      *
      * @return array{object|array<mixed>|null, bool} the answer, and whether this was the first time
      */
-    public function do(Wish $wish, callable $write, callable $answer, int $status): array
+    public function do(Actor $actor, Wish $wish, callable $write, callable $answer, int $status): array
     {
         for ($try = 1;; ++$try) {
             try {
-                return $this->attempt($wish, $write, $answer, $status);
+                return $this->attempt($actor, $wish, $write, $answer, $status);
             } catch (\Throwable $e) {
                 $this->rollBack();
                 if (!self::isLostRace($e)) {
@@ -73,9 +74,9 @@ final readonly class Once
      *
      * @return array{object|array<mixed>|null, bool}
      */
-    private function attempt(Wish $wish, callable $write, callable $answer, int $status): array
+    private function attempt(Actor $actor, Wish $wish, callable $write, callable $answer, int $status): array
     {
-        $row = ['salon' => $this->scope->salonId()->toBinary(), 'key' => $wish->key];
+        $row = ['salon' => $actor->salon->toBinary(), 'key' => $wish->key];
         $this->db->beginTransaction();
         // The key comes first: a second sender of the same key waits here, or finds it and changes nothing.
         $isNew =
@@ -101,7 +102,7 @@ final readonly class Once
             ];
         }
         $manager = $this->manager();
-        $this->scope->apply($manager);
+        $this->scope->apply($actor, $manager);
         $ids = $write($manager);
         $manager->flush();
         $this->db->executeStatement(

@@ -12,6 +12,7 @@ use KeenThistle\Command\Http\Writes;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Owner\OwnerLinks;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Table\Groom;
@@ -33,14 +34,16 @@ final readonly class OwnerLinkController
     #[Route('/api/agreements/{id}/link', methods: ['DELETE'])]
     #[IsGranted(May::VISIT)]
     #[Endpoint('Take back the link to an owner\'s copy of an agreement', status: 204)]
-    public function agreement(Request $request, string $id): Response
+    public function agreement(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $agreement = $this->scope->get(Agreement::class, $id, $manager, 'agreement');
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $agreement = $this->scope->get($actor, Agreement::class, $id, $manager, 'agreement');
                 $this->links->close($manager, 'agreement', $agreement->id);
                 $this->log->record(
+                    $actor,
                     $manager,
                     $agreement->arrival->dog,
                     'arrival',
@@ -57,14 +60,16 @@ final readonly class OwnerLinkController
     #[Route('/api/grooms/{id}/care-link', methods: ['DELETE'])]
     #[IsGranted(May::VISIT)]
     #[Endpoint('Take back the link to a home-care sheet', status: 204)]
-    public function care(Request $request, string $id): Response
+    public function care(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $groom = $this->scope->get(Groom::class, $id, $manager, 'groom');
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $groom = $this->scope->get($actor, Groom::class, $id, $manager, 'groom');
                 $this->links->close($manager, 'groom', $groom->id);
                 $this->log->record(
+                    $actor,
                     $manager,
                     $groom->dog,
                     'groom',

@@ -16,6 +16,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -42,13 +43,13 @@ final readonly class BookingController
         'What is booked from a day on',
         gives: BookingsView::class,
         query: ['from' => 'first day, today by default'],
-    )]
-    public function list(Request $request): Response
+    ),]
+    public function list(Actor $actor, Request $request): Response
     {
         $from = $request->query->getString('from');
-        $from = '' === $from ? $this->scope->today()->format('Y-m-d') : self::day($from, 'from');
+        $from = '' === $from ? $this->scope->today($actor)->format('Y-m-d') : self::day($from, 'from');
 
-        return Json::response(new BookingsView($this->bookings->from($from)));
+        return Json::response(new BookingsView($this->bookings->from($actor, $from)));
     }
 
     public static function shape(): Shape
@@ -65,11 +66,11 @@ final readonly class BookingController
     #[Route('/api/dogs/{id}/bookings', methods: ['POST'])]
     #[IsGranted(May::BOOK)]
     #[Endpoint('Book a dog', gives: BookingView::class, takes: [self::class, 'shape'], status: 201)]
-    public function create(Request $request, string $id): Response
+    public function create(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $day = $body->dateOrNull('day') ?? throw new \LogicException('The shape requires a day.');
-        $today = $this->scope->today();
+        $today = $this->scope->today($actor);
         if ($day->format('Y-m-d') < $today->format('Y-m-d') || $day > $today->modify('+2 years')) {
             throw InvalidInput::at('day', 'must be from today to two years from now');
         }
@@ -78,9 +79,10 @@ final readonly class BookingController
         }
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $day): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $day): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 if ('active' !== $dog->state) {
                     throw Problem::conflict("$dog->name is no longer coming: change its state first.");
                 }
@@ -89,7 +91,7 @@ final readonly class BookingController
                 $booking = new Booking(
                     Uuid::v7(),
                     $dog,
-                    '' === $staff ? null : $this->scope->get(Staff::class, $staff, $manager, 'person'),
+                    '' === $staff ? null : $this->scope->get($actor, Staff::class, $staff, $manager, 'person'),
                     $day,
                     $body->text('time'),
                     $body->text('kind'),
@@ -97,6 +99,7 @@ final readonly class BookingController
                 $booking->note = trim($body->text('note'));
                 $manager->persist($booking);
                 $this->log->record(
+                    $actor,
                     $manager,
                     $dog,
                     'booking',
@@ -108,6 +111,7 @@ final readonly class BookingController
             },
             fn (array $done, EntityManagerInterface $manager): BookingView => self::view(
                 $this->scope->get(
+                    $actor,
                     Booking::class,
                     \is_string($done['booking']) ? $done['booking'] : '',
                     $manager,
@@ -121,14 +125,15 @@ final readonly class BookingController
     #[Route('/api/bookings/{id}', methods: ['PUT'])]
     #[IsGranted(May::BOOK)]
     #[Endpoint('Book what somebody has wished for', gives: BookingView::class, versioned: true)]
-    public function grant(Request $request, string $id): Response
+    public function grant(Actor $actor, Request $request, string $id): Response
     {
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $version): array {
-                $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
+            function (EntityManagerInterface $manager) use ($actor, $id, $version): array {
+                $booking = $this->scope->get($actor, Booking::class, $id, $manager, 'booking');
                 if ($booking->version !== $version) {
                     throw Problem::stale('Somebody changed this booking meanwhile.', [
                         'theirs' => self::view($booking),
@@ -141,6 +146,7 @@ final readonly class BookingController
                 $this->mustBeFree($manager, $booking->dog, $booking->day, $booking->time, $booking);
                 $booking->book();
                 $this->log->record(
+                    $actor,
                     $manager,
                     $booking->dog,
                     'booking',
@@ -156,7 +162,7 @@ final readonly class BookingController
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): BookingView => self::view(
-                $this->scope->get(Booking::class, $id, $manager, 'booking'),
+                $this->scope->get($actor, Booking::class, $id, $manager, 'booking'),
             ),
         );
     }
@@ -182,14 +188,15 @@ final readonly class BookingController
     #[Route('/api/bookings/{id}', methods: ['DELETE'])]
     #[IsGranted(May::BOOK)]
     #[Endpoint('Cancel a booking', gives: BookingView::class, versioned: true)]
-    public function cancel(Request $request, string $id): Response
+    public function cancel(Actor $actor, Request $request, string $id): Response
     {
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $version): array {
-                $booking = $this->scope->get(Booking::class, $id, $manager, 'booking');
+            function (EntityManagerInterface $manager) use ($actor, $id, $version): array {
+                $booking = $this->scope->get($actor, Booking::class, $id, $manager, 'booking');
                 if ($booking->version !== $version) {
                     throw Problem::stale('Somebody changed this booking meanwhile.', [
                         'theirs' => self::view($booking),
@@ -198,6 +205,7 @@ final readonly class BookingController
                 }
                 $booking->cancel();
                 $this->log->record(
+                    $actor,
                     $manager,
                     $booking->dog,
                     'booking',
@@ -208,7 +216,7 @@ final readonly class BookingController
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): BookingView => self::view(
-                $this->scope->get(Booking::class, $id, $manager, 'booking'),
+                $this->scope->get($actor, Booking::class, $id, $manager, 'booking'),
             ),
         );
     }

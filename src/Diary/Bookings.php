@@ -8,6 +8,7 @@ namespace KeenThistle\Diary;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
 final readonly class Bookings
@@ -19,9 +20,10 @@ final readonly class Bookings
     }
 
     /** @return list<BookingView> from today on */
-    public function ahead(Dog $dog, \DateTimeImmutable $today): array
+    public function ahead(Actor $actor, Dog $dog, \DateTimeImmutable $today): array
     {
         $rows = $this->scope->rows(
+            $actor,
             "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, s.name staff FROM booking b
                 LEFT JOIN staff s ON s.id = b.staff_id
             WHERE b.dog_id = :dog AND b.salon_id = :salon AND b.day >= :today
@@ -51,7 +53,7 @@ final readonly class Bookings
      *
      * @return list<BookingView>
      */
-    public function from(string $day): array
+    public function from(Actor $actor, string $day): array
     {
         return array_map(
             static fn (array $row): BookingView => new BookingView(
@@ -67,6 +69,7 @@ final readonly class Bookings
                 Row::int($row['version']) ?? 1,
             ),
             $this->scope->rows(
+                $actor,
                 "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, s.name staff
                 FROM booking b JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
                 WHERE b.salon_id = :salon AND b.state = 'booked' AND b.day >= :from

@@ -19,9 +19,9 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -30,11 +30,8 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class HandlingController
 {
-    public function __construct(
-        private Scope $scope,
-        private Writes $writes,
-        private ChangeRecorder $log,
-    ) {
+    public function __construct(private Scope $scope, private Writes $writes, private ChangeRecorder $log)
+    {
     }
 
     public static function recordShape(): Shape
@@ -69,17 +66,18 @@ final readonly class HandlingController
         gives: HandlingView::class,
         takes: [self::class, 'recordShape'],
         versioned: true,
-    )]
-    public function record(Request $request, string $id, string $tool): Response
+    ),]
+    public function record(Actor $actor, Request $request, string $id, string $tool): Response
     {
         $body = Body::read($request, self::recordShape());
         $version = Body::version($request);
         $tool = self::tool($tool);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $tool, $body, $version): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $tool, $body, $version): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
                 if (($record->version ?? 0) !== $version) {
                     throw Problem::stale('Somebody changed this record meanwhile.', [
@@ -102,6 +100,7 @@ final readonly class HandlingController
                 $record->secondPerson = $body->bool('second_person');
                 $record->ownerSays = trim($body->text('owner_says'));
                 $this->log->record(
+                    $actor,
                     $manager,
                     $dog,
                     'handling',
@@ -111,7 +110,7 @@ final readonly class HandlingController
 
                 return [];
             },
-            fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool),
+            fn (array $done, EntityManagerInterface $m): HandlingView => $this->view($actor, $m, $id, $tool),
         );
     }
 
@@ -122,24 +121,23 @@ final readonly class HandlingController
         gives: HandlingView::class,
         takes: [self::class, 'ladderShape'],
         status: 201,
-    )]
-    public function step(Request $request, string $id, string $tool): Response
+    ),]
+    public function step(Actor $actor, Request $request, string $id, string $tool): Response
     {
         $body = Body::read($request, self::ladderShape());
         $tool = self::tool($tool);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $tool, $body): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $tool, $body): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 $record = $manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
                 if (null === $record) {
                     $record = new HandlingRecord(Uuid::v7(), $dog, $tool);
                     $manager->persist($record);
                 }
-                $who =
-                    $manager->find(Staff::class, $this->scope->staff()->id) ??
-                    throw new \LogicException('The signed-in person is in the salon.');
+                $who = $this->scope->person($actor);
                 $entry = new LadderEntry(
                     Uuid::v7(),
                     $dog,
@@ -148,10 +146,11 @@ final readonly class HandlingController
                     $tool,
                     $body->enum('rung', Rung::class),
                     $body->bool('calm'),
-                    $this->scope->today(),
+                    $this->scope->today($actor),
                 );
                 $manager->persist($entry);
                 $this->log->record(
+                    $actor,
                     $manager,
                     $dog,
                     'handling',
@@ -161,17 +160,17 @@ final readonly class HandlingController
 
                 return [];
             },
-            fn (array $done, EntityManagerInterface $manager): HandlingView => $this->view($manager, $id, $tool),
+            fn (array $done, EntityManagerInterface $m): HandlingView => $this->view($actor, $m, $id, $tool),
             201,
         );
     }
 
-    private function view(EntityManagerInterface $manager, string $id, Tool $tool): HandlingView
+    private function view(Actor $actor, EntityManagerInterface $manager, string $id, Tool $tool): HandlingView
     {
         $record =
             $manager
                 ->getRepository(HandlingRecord::class)
-                ->findOneBy(['dog' => $this->scope->get(Dog::class, $id, $manager, 'dog'), 'tool' => $tool]) ??
+                ->findOneBy(['dog' => $this->scope->get($actor, Dog::class, $id, $manager, 'dog'), 'tool' => $tool]) ??
             throw Problem::notFound('record');
         $log = array_map(
             static fn (LadderEntry $e): Exposure => new Exposure($e->day, $e->rung, $e->calm),
@@ -185,9 +184,9 @@ final readonly class HandlingController
             (new HandlingRule())->today(
                 $record->tool,
                 array_values($log),
-                $this->scope->today(),
+                $this->scope->today($actor),
                 $record->tolerance,
-                $this->scope->staff()->confidence,
+                $this->scope->person($actor)->confidence,
             ),
         );
     }

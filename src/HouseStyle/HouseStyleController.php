@@ -24,6 +24,7 @@ use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonVersions;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Scope;
@@ -74,9 +75,9 @@ final readonly class HouseStyleController
     #[Route('/api/house', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('House style and settings, with what each school says for itself', gives: HouseStyleView::class)]
-    public function read(): Response
+    public function read(Actor $actor): Response
     {
-        return Json::response($this->view($this->scope->salon()));
+        return Json::response($this->view($this->scope->salon($actor)));
     }
 
     public static function schools(): Shape
@@ -90,7 +91,7 @@ final readonly class HouseStyleController
         'What a choice of schools would break, before it is saved',
         gives: BreaksView::class,
         takes: [self::class, 'schools'],
-    )]
+    ),]
     public function breaks(Request $request): Response
     {
         $body = Body::read($request, self::schools());
@@ -110,8 +111,8 @@ final readonly class HouseStyleController
         gives: HouseStyleView::class,
         takes: [self::class, 'shape'],
         versioned: true,
-    )]
-    public function change(Request $request): Response
+    ),]
+    public function change(Actor $actor, Request $request): Response
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
@@ -120,11 +121,10 @@ final readonly class HouseStyleController
         self::hold($schools);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($body, $version, $schools, $styles): array {
-                $salon =
-                    $manager->find(Salon::class, $this->scope->salonId()) ??
-                    throw new \LogicException('A person has a salon.');
+            function (EntityManagerInterface $manager) use ($actor, $body, $version, $schools, $styles): array {
+                $salon = $this->scope->salon($actor);
                 $manager->refresh($salon);
                 if ($salon->houseVersion !== $version) {
                     throw Problem::stale('Somebody else changed the house style meanwhile.', [
@@ -146,6 +146,7 @@ final readonly class HouseStyleController
                 if ([] !== $changed) {
                     SalonVersions::moved($manager, $salon);
                     $this->log->record(
+                        $actor,
                         $manager,
                         null,
                         'house',
@@ -163,8 +164,7 @@ final readonly class HouseStyleController
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): HouseStyleView => $this->view(
-                $manager->find(Salon::class, $this->scope->salonId()) ??
-                    throw new \LogicException('A person has a salon.'),
+                $this->scope->salon($actor),
             ),
         );
     }

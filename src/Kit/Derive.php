@@ -14,6 +14,7 @@ use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -28,18 +29,21 @@ final readonly class Derive
     {
     }
 
-    public function cards(): int
+    public function cards(Actor $actor): int
     {
-        return self::int($this->scope->rows('SELECT COUNT(*) n FROM trim_plan WHERE salon_id = :salon')[0]['n'] ?? 0);
+        return self::int(
+            $this->scope->rows($actor, 'SELECT COUNT(*) n FROM trim_plan WHERE salon_id = :salon')[0]['n'] ?? 0,
+        );
     }
 
     /** @param KitRow $row */
-    public function named(array $row): int
+    public function named(Actor $actor, array $row): int
     {
         [$where, $parameters] = self::where($row['kind'], $row['label'], $row['nominal_um']);
 
         return self::int(
             $this->scope->rows(
+                $actor,
                 'SELECT COUNT(DISTINCT z.plan_id) n FROM plan_zone z WHERE '.
                     "z.salon_id = :salon AND z.method IS NOT NULL AND $where",
                 $parameters,
@@ -48,12 +52,13 @@ final readonly class Derive
     }
 
     /** Looks at the next cards by their ids. Nothing is left to do: it is finished. */
-    public function step(EntityManagerInterface $manager, Derivation $d): void
+    public function step(Actor $actor, EntityManagerInterface $manager, Derivation $d): void
     {
         if (null !== $d->finishedAt) {
             return;
         }
         $plans = $this->scope->rows(
+            $actor,
             'SELECT id, dog_id FROM trim_plan WHERE salon_id = :salon AND id > :reached ORDER BY id LIMIT '.
                 self::STEP,
             ['reached' => $d->reached?->toBinary() ?? str_repeat("\0", 16)],
@@ -67,7 +72,7 @@ final readonly class Derive
         $d->reached = Uuid::fromBinary(\is_string($last) ? $last : throw new \LogicException('A plan has an id.'));
         $d->done += \count($plans);
         $d->total = max($d->total, $d->done);
-        $changes = $this->changes($d, $plans[0]['id'], $last);
+        $changes = $this->changes($actor, $d, $plans[0]['id'], $last);
         if ([] !== $changes) {
             $this->keep($manager, $d, $changes);
         }
@@ -76,9 +81,10 @@ final readonly class Derive
         }
     }
 
-    public function view(Derivation $d): DerivationView
+    public function view(Actor $actor, Derivation $d): DerivationView
     {
         $rows = $this->scope->rows(
+            $actor,
             'SELECT c.dog_id, d.name, c.zones FROM length_change c JOIN dog d ON d.id = c.dog_id WHERE '.
                 'c.derivation_id = :derivation AND c.salon_id = :salon ORDER BY c.most_um DESC, c.id LIMIT '.
                 self::SHOWN,
@@ -121,18 +127,18 @@ final readonly class Derive
     }
 
     /** @return array<string, non-empty-list<array{zone: string, before_um: int, after_um: int}>> by dog, binary */
-    private function changes(Derivation $d, mixed $from, mixed $to): array
+    private function changes(Actor $actor, Derivation $d, mixed $from, mixed $to): array
     {
         [$where, $parameters] = self::where($d->item->kind, $d->item->label, $d->item->nominalUm);
         $place = 0 === $d->item->place->position && null === $d->item->keeper ? null : (string) $d->item->place->id;
         $id = (string) $d->item->id;
-        $before = $this->kit->lengths($place, [
+        $before = $this->kit->lengths($actor, $place, [
             'id' => $id,
             'um' => $d->beforeUm,
             'base' => $d->beforeBase,
             'lay' => $d->beforeLay,
         ]);
-        $after = $this->kit->lengths($place, [
+        $after = $this->kit->lengths($actor, $place, [
             'id' => $id,
             'um' => $d->afterUm,
             'base' => $d->afterBase,
@@ -141,6 +147,7 @@ final readonly class Derive
         $out = [];
         foreach (
             $this->scope->rows(
+                $actor,
                 'SELECT t.dog_id, z.zone, z.method, z.tool, z.blade, z.guard_um, z.base, z.lay
                 FROM trim_plan t JOIN plan_zone z ON z.plan_id = t.id
             WHERE t.salon_id = :salon AND t.id >= :from AND t.id <= :to AND z.method IS NOT NULL AND '.

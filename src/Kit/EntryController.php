@@ -17,9 +17,9 @@ use KeenThistle\Device\Thermometer;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -59,15 +59,16 @@ final readonly class EntryController
         gives: EntryView::class,
         takes: [self::class, 'shape'],
         status: 201,
-    )]
-    public function add(Request $request, string $id): Response
+    ),]
+    public function add(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body): array {
-                $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body): array {
+                $item = $this->scope->get($actor, KitItem::class, $id, $manager, 'tool');
                 $kind = $body->text('kind');
                 if (!CareTable::has($item->kind, $kind)) {
                     throw InvalidInput::at(
@@ -79,9 +80,7 @@ final readonly class EntryController
                         ),
                     );
                 }
-                $staff =
-                    $manager->find(Staff::class, $this->scope->staff()->id) ??
-                    throw new \LogicException('The signed-in person is in the salon.');
+                $staff = $this->scope->person($actor);
                 $entry = new ToolEntry(Uuid::v7(), $item, $staff, $kind, $this->clock->now());
                 if ('run' === $kind) {
                     $entry->minutes =
@@ -89,14 +88,14 @@ final readonly class EntryController
                     $entry->dirt = $body->text('dirt');
                 }
                 if ('heat' === $kind) {
-                    $ran = $this->toolLog->ranToday($id);
-                    $entry->celsius =
-                        $body->floatOrNull('celsius') ?? $this->thermometer->read($item->label, $ran);
+                    $ran = $this->toolLog->ranToday($actor, $id);
+                    $entry->celsius = $body->floatOrNull('celsius') ?? $this->thermometer->read($item->label, $ran);
                 }
                 $dog = $body->textOrNull('dog') ?? '';
-                $entry->dog = '' === $dog ? null : $this->scope->get(Dog::class, $dog, $manager, 'dog');
+                $entry->dog = '' === $dog ? null : $this->scope->get($actor, Dog::class, $dog, $manager, 'dog');
                 $manager->persist($entry);
                 $this->log->record(
+                    $actor,
                     $manager,
                     null,
                     'kit',
@@ -123,13 +122,15 @@ final readonly class EntryController
     #[Route('/api/kit/entries/{id}', methods: ['DELETE'])]
     #[IsGranted(May::VISIT)]
     #[Endpoint('Take an entry back')]
-    public function remove(Request $request, string $id): Response
+    public function remove(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $entry = $this->scope->get(ToolEntry::class, $id, $manager, 'entry');
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $entry = $this->scope->get($actor, ToolEntry::class, $id, $manager, 'entry');
                 $this->log->record(
+                    $actor,
                     $manager,
                     null,
                     'kit',

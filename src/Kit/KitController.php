@@ -21,6 +21,7 @@ use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\SalonVersions;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -46,10 +47,10 @@ final readonly class KitController
     #[Route('/api/kit', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('The tools of the salon, where they live and how worn they are', gives: KitView::class)]
-    public function list(): Response
+    public function list(Actor $actor): Response
     {
-        $rows = $this->kit->rows();
-        $wear = $this->wear->of($rows);
+        $rows = $this->kit->rows($actor);
+        $wear = $this->wear->of($actor, $rows);
 
         return Json::response(
             new KitView(
@@ -63,17 +64,17 @@ final readonly class KitController
     #[Endpoint(
         'One tool: its latest entries, who needs it, what its last measurement changed',
         gives: ToolLifeView::class,
-    )]
-    public function one(string $id): Response
+    ),]
+    public function one(Actor $actor, string $id): Response
     {
-        $row = $this->kit->row($id);
+        $row = $this->kit->row($actor, $id);
 
         return Json::response(
             new ToolLifeView(
-                KitItemView::of($row, $this->wear->of([$row])[$id]),
-                $this->toolLog->of($id),
-                $this->reach->of($row),
-                $this->toolLog->lastDerivation($id),
+                KitItemView::of($row, $this->wear->of($actor, [$row])[$id]),
+                $this->toolLog->of($actor, $id),
+                $this->reach->of($actor, $row),
+                $this->toolLog->lastDerivation($actor, $id),
             ),
         );
     }
@@ -98,29 +99,31 @@ final readonly class KitController
         gives: KitItemView::class,
         takes: [self::class, 'shape'],
         status: 201,
-    )]
-    public function add(Request $request): Response
+    ),]
+    public function add(Actor $actor, Request $request): Response
     {
         $body = Body::read($request, self::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($body): array {
+            function (EntityManagerInterface $manager) use ($actor, $body): array {
                 $item = new KitItem(
                     Uuid::v7(),
-                    $this->scope->get(Place::class, $body->text('place'), $manager, 'place'),
+                    $this->scope->get($actor, Place::class, $body->text('place'), $manager, 'place'),
                     $body->text('kind'),
                     trim($body->text('label')),
                     self::nominal($body),
                 );
-                $this->where($manager, $item, $body);
+                $this->where($actor, $manager, $item, $body);
                 $manager->persist($item);
                 $old = $body->textOrNull('replaces') ?? '';
                 if ('' !== $old) {
-                    $retired = $this->scope->get(KitItem::class, $old, $manager, 'tool');
+                    $retired = $this->scope->get($actor, KitItem::class, $old, $manager, 'tool');
                     $retired->active = false;
                 }
                 $this->log->record(
+                    $actor,
                     $manager,
                     null,
                     'kit',
@@ -135,7 +138,7 @@ final readonly class KitController
 
                 return $this->changed($manager, $item);
             },
-            $this->view(...),
+            fn (array $done, EntityManagerInterface $m): KitItemView => $this->view($actor, $done, $m),
             201,
         );
     }
@@ -157,24 +160,26 @@ final readonly class KitController
         gives: KitItemView::class,
         takes: [self::class, 'changeShape'],
         versioned: true,
-    )]
-    public function change(Request $request, string $id): Response
+    ),]
+    public function change(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::changeShape());
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-                $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $version): array {
+                $item = $this->scope->get($actor, KitItem::class, $id, $manager, 'tool');
                 if ($item->version !== $version) {
                     throw Problem::stale('Somebody changed this tool meanwhile.', ['version' => $item->version]);
                 }
                 $was = ['place' => $item->place->name, 'keeper' => $item->keeper?->name, 'active' => $item->active];
-                $item->place = $this->scope->get(Place::class, $body->text('place'), $manager, 'place');
-                $this->where($manager, $item, $body);
+                $item->place = $this->scope->get($actor, Place::class, $body->text('place'), $manager, 'place');
+                $this->where($actor, $manager, $item, $body);
                 $item->active = $body->bool('active');
                 $this->log->record(
+                    $actor,
                     $manager,
                     null,
                     'kit',
@@ -194,14 +199,14 @@ final readonly class KitController
 
                 return $this->changed($manager, $item);
             },
-            $this->view(...),
+            fn (array $done, EntityManagerInterface $m): KitItemView => $this->view($actor, $done, $m),
         );
     }
 
-    private function where(EntityManagerInterface $manager, KitItem $item, Fields $body): void
+    private function where(Actor $actor, EntityManagerInterface $manager, KitItem $item, Fields $body): void
     {
         $keeper = $body->textOrNull('keeper') ?? '';
-        $item->keeper = '' === $keeper ? null : $this->scope->get(Staff::class, $keeper, $manager, 'person');
+        $item->keeper = '' === $keeper ? null : $this->scope->get($actor, Staff::class, $keeper, $manager, 'person');
         $item->note = trim($body->text('note'));
     }
 
@@ -214,9 +219,15 @@ final readonly class KitController
     }
 
     /** @param array<string, mixed> $done as changed() gave it */
-    private function view(array $done, EntityManagerInterface $manager): KitItemView
+    private function view(Actor $actor, array $done, EntityManagerInterface $manager): KitItemView
     {
-        $item = $this->scope->get(KitItem::class, \is_string($done['item']) ? $done['item'] : '', $manager, 'tool');
+        $item = $this->scope->get(
+            $actor,
+            KitItem::class,
+            \is_string($done['item']) ? $done['item'] : '',
+            $manager,
+            'tool',
+        );
         $this->kit->reset();
         $row = [
             'id' => (string) $item->id,
@@ -237,7 +248,7 @@ final readonly class KitController
             'version' => $item->version,
         ];
 
-        return KitItemView::of($row, $this->wear->of([$row])[$row['id']]);
+        return KitItemView::of($row, $this->wear->of($actor, [$row])[$row['id']]);
     }
 
     /** µm. @throws InvalidInput for a blade that no table knows, a guard without its length */

@@ -15,6 +15,7 @@ use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Http\Problem;
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Contracts\Service\ResetInterface;
@@ -29,27 +30,31 @@ use Symfony\Contracts\Service\ResetInterface;
  */
 final class KitReader implements ResetInterface
 {
-    /** @var list<KitRow>|null */
-    private ?array $rows = null;
+    /** @var array<string, list<KitRow>> by salon */
+    private array $rows = [];
 
     public function __construct(private readonly Scope $scope)
     {
     }
 
     /** @return list<KitRow> */
-    public function rows(): array
+    public function rows(Actor $actor): array
     {
-        if (null !== $this->rows) {
-            return $this->rows;
+        $salon = (string) $actor->salon;
+        if (isset($this->rows[$salon])) {
+            return $this->rows[$salon];
         }
         $rows = [];
         foreach (
-            $this->scope->rows('SELECT k.id, k.place_id, p.position, p.name place_name, k.kind, k.label, k.nominal_um,
+            $this->scope->rows(
+                $actor,
+                'SELECT k.id, k.place_id, p.position, p.name place_name, k.kind, k.label, k.nominal_um,
                 k.measured_um, k.measured_base, k.measured_lay, k.measured_at, k.spread, k.keeper_id, s.name
                 keeper_name, k.note, k.version
             FROM kit_item k JOIN place p ON p.id = k.place_id
             LEFT JOIN staff s ON s.id = k.keeper_id
-            WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label') as $row
+            WHERE k.salon_id = :salon AND k.active = 1 ORDER BY p.position, k.kind, k.nominal_um, k.label',
+            ) as $row
         ) {
             $rows[] = [
                 'id' => (string) Uuid::fromBinary(Row::text($row['id'])),
@@ -71,12 +76,12 @@ final class KitReader implements ResetInterface
             ];
         }
 
-        return $this->rows = $rows;
+        return $this->rows[$salon] = $rows;
     }
 
     public function reset(): void
     {
-        $this->rows = null;
+        $this->rows = [];
     }
 
     /**
@@ -85,11 +90,15 @@ final class KitReader implements ResetInterface
      * @param array{id: string, um: int|null, base: string|null, lay: Lay|null}|null $instead one tool as if it had
      *     been measured so
      */
-    public function lengths(?string $place = null, ?array $instead = null): LengthRule
+    public function lengths(Actor $actor, ?string $place = null, ?array $instead = null): LengthRule
     {
         $measurements = [];
-        foreach ($this->rows() as $row) {
-            if (null === $place ? 0 !== $row['position'] || null !== $row['keeper'] : !$this->inReach($row, $place)) {
+        foreach ($this->rows($actor) as $row) {
+            if (
+                null === $place
+                    ? 0 !== $row['position'] || null !== $row['keeper']
+                    : !$this->inReach($actor, $row, $place)
+            ) {
                 continue;
             }
             if (null !== $instead && $row['id'] === $instead['id']) {
@@ -117,11 +126,11 @@ final class KitReader implements ResetInterface
      *
      * @param string|null $without id of a tool that is thought away
      */
-    public function match(string $place, ?string $without = null): KitMatch
+    public function match(Actor $actor, string $place, ?string $without = null): KitMatch
     {
         $tools = [];
-        foreach ($this->rows() as $row) {
-            if ($this->inReach($row, $place) && null !== $row['nominal_um'] && $row['id'] !== $without) {
+        foreach ($this->rows($actor) as $row) {
+            if ($this->inReach($actor, $row, $place) && null !== $row['nominal_um'] && $row['id'] !== $without) {
                 if ('blade' === $row['kind']) {
                     $tools[] = KitTool::blade($row['label']);
                 } elseif ('guard' === $row['kind']) {
@@ -130,29 +139,27 @@ final class KitReader implements ResetInterface
             }
         }
 
-        return new KitMatch($tools, $this->lengths($place));
+        return new KitMatch($tools, $this->lengths($actor, $place));
     }
 
     /** @return KitRow @throws Problem 404 for one that is retired, another salon's or none */
-    public function row(string $id): array
+    public function row(Actor $actor, string $id): array
     {
-        foreach ($this->rows() as $row) {
+        foreach ($this->rows($actor) as $row) {
             if ($row['id'] === $id) {
                 return $row;
             }
         }
         if (Uuid::isValid($id)) {
-            $this->scope->logIfForeign('kit_item', $id, 'tool');
+            $this->scope->logIfForeign($actor, 'kit_item', $id, 'tool');
         }
         throw Problem::notFound('tool');
     }
 
     /** @param KitRow $row */
-    private function inReach(array $row, string $place): bool
+    private function inReach(Actor $actor, array $row, string $place): bool
     {
-        return null === $row['keeper']
-            ? $place === $row['place']
-            : (string) $this->scope->staff()->id === $row['keeper'];
+        return null === $row['keeper'] ? $place === $row['place'] : (string) $actor->staff === $row['keeper'];
     }
 
     /** @param array{kind: string, label: string, nominal_um: int|null, measured_base: string|null} $row */

@@ -27,9 +27,9 @@ use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Salon\SalonVersions;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -76,16 +76,16 @@ final readonly class MeasuringController
         'What readings of a tool say together, before they are kept',
         gives: MeasuredView::class,
         takes: [self::class, 'shape'],
-    )]
-    public function answer(Request $request, string $id): Response
+    ),]
+    public function answer(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
-        $row = $this->kit->row($id);
+        $row = $this->kit->row($actor, $id);
         $measured =
             self::judge($row['kind'], $row['label'], $row['nominal_um'], $body) ??
             throw InvalidInput::missing('readings_mm', 'at least one reading');
 
-        return Json::response(MeasuredView::of($measured, $this->derive->named($row)));
+        return Json::response(MeasuredView::of($measured, $this->derive->named($actor, $row)));
     }
 
     public static function strokeShape(): Shape
@@ -100,10 +100,10 @@ final readonly class MeasuringController
     #[Route('/api/kit/{id}/calliper/answer', methods: ['POST'])]
     #[IsGranted(May::READ)]
     #[Endpoint('What the calliper reads', gives: ReadingView::class, takes: [self::class, 'strokeShape'])]
-    public function read(Request $request, string $id): Response
+    public function read(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::strokeShape());
-        $row = $this->kit->row($id);
+        $row = $this->kit->row($actor, $id);
         $likely = self::expected($row['kind'], $row['label'], $row['nominal_um'], $body);
 
         return Json::response(
@@ -120,16 +120,17 @@ final readonly class MeasuringController
         gives: DerivationView::class,
         takes: [self::class, 'shape'],
         versioned: true,
-    )]
-    public function measure(Request $request, string $id): Response
+    ),]
+    public function measure(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-                $item = $this->scope->get(KitItem::class, $id, $manager, 'tool');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $version): array {
+                $item = $this->scope->get($actor, KitItem::class, $id, $manager, 'tool');
                 if ($item->version !== $version) {
                     throw Problem::stale('Somebody changed this tool meanwhile.', [
                         'theirs_mm' => null === $item->measuredUm ? null : $item->measuredUm / 1000,
@@ -151,6 +152,7 @@ final readonly class MeasuringController
                 $item->measuredAt = null === $measured ? null : $this->clock->now();
                 SalonVersions::moved($manager, $item->salon);
                 $this->log->record(
+                    $actor,
                     $manager,
                     null,
                     'kit',
@@ -161,9 +163,7 @@ final readonly class MeasuringController
                     ['measured_um' => $before['um']],
                     ['measured_um' => $item->measuredUm],
                 );
-                $staff =
-                    $manager->find(Staff::class, $this->scope->staff()->id) ??
-                    throw new \LogicException('The signed-in person is in the salon.');
+                $staff = $this->scope->person($actor);
                 $manager->persist(
                     $derivation = new Derivation(
                         Uuid::v7(),
@@ -171,14 +171,16 @@ final readonly class MeasuringController
                         $staff,
                         $this->clock->now(),
                         $before,
-                        $this->derive->cards(),
+                        $this->derive->cards($actor),
                     ),
                 );
 
                 return ['derivation' => (string) $derivation->id];
             },
             fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view(
+                $actor,
                 $this->scope->get(
+                    $actor,
                     Derivation::class,
                     \is_string($done['derivation']) ? $done['derivation'] : '',
                     $manager,
@@ -191,28 +193,32 @@ final readonly class MeasuringController
     #[Route('/api/kit/derivations/{id}', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('What a measurement changed, as far as that is known', gives: DerivationView::class)]
-    public function derivation(string $id, EntityManagerInterface $manager): Response
+    public function derivation(Actor $actor, string $id, EntityManagerInterface $manager): Response
     {
-        return Json::response($this->derive->view($this->scope->get(Derivation::class, $id, $manager, 'measurement')));
+        return Json::response(
+            $this->derive->view($actor, $this->scope->get($actor, Derivation::class, $id, $manager, 'measurement')),
+        );
     }
 
     #[Route('/api/kit/derivations/{id}/steps', methods: ['POST'])]
     #[IsGranted(May::KIT)]
     #[Endpoint('Look at the next cards; asked until it is finished, by whoever is there', gives: DerivationView::class)]
-    public function step(Request $request, string $id): Response
+    public function step(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $derivation = $this->scope->get(Derivation::class, $id, $manager, 'measurement');
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $derivation = $this->scope->get($actor, Derivation::class, $id, $manager, 'measurement');
                 // Two tabs may both go on with it: one after the other.
                 $manager->refresh($derivation, LockMode::PESSIMISTIC_WRITE);
-                $this->derive->step($manager, $derivation);
+                $this->derive->step($actor, $manager, $derivation);
 
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): DerivationView => $this->derive->view(
-                $this->scope->get(Derivation::class, $id, $manager, 'measurement'),
+                $actor,
+                $this->scope->get($actor, Derivation::class, $id, $manager, 'measurement'),
             ),
         );
     }

@@ -11,6 +11,7 @@ namespace KeenThistle\Kit;
 use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -26,20 +27,22 @@ final readonly class NeededBy
     }
 
     /** @param KitRow $row */
-    public function of(array $row): NeededByView
+    public function of(Actor $actor, array $row): NeededByView
     {
         [$where, $parameters] = self::where($row);
         if (null === $where) {
             return new NeededByView(0, 0, [], 'Cards do not name tools of this kind.');
         }
-        $today = $this->scope->today();
+        $today = $this->scope->today($actor);
         $all =
             $this->scope->rows(
+                $actor,
                 'SELECT COUNT(DISTINCT z.plan_id) n FROM plan_zone z WHERE '.
                     "z.salon_id = :salon AND z.method IS NOT NULL AND $where",
                 $parameters,
             )[0]['n'] ?? 0;
         $rows = $this->scope->rows(
+            $actor,
             'SELECT d.id dog, d.name, z.zone, n.next, '.
                 implode(', ', array_map(static fn (string $c): string => "z.`$c`", RecipeArray::COLUMNS)).
                 "
@@ -58,9 +61,9 @@ final readonly class NeededBy
         );
         $dogs = [];
         $soon = $today->modify('+7 days')->format('Y-m-d');
-        $with = $this->kit->match($row['place']);
-        $without = $this->kit->match($row['place'], $row['id']);
-        $spare = 'clipper' === $row['kind'] && $this->hasSpare($row);
+        $with = $this->kit->match($actor, $row['place']);
+        $without = $this->kit->match($actor, $row['place'], $row['id']);
+        $spare = 'clipper' === $row['kind'] && $this->hasSpare($actor, $row);
         foreach ($rows as $r) {
             $id = \is_string($r['dog']) ? (string) Uuid::fromBinary($r['dog']) : '';
             $dogs[$id] ??= [
@@ -78,7 +81,7 @@ final readonly class NeededBy
                     ? ($spare
                         ? [null, false]
                         : ['no other motor is accepted', true])
-                    : $this->instead(RecipeArray::recipe($r)->forRules(), $with, $without);
+                    : $this->instead($actor, RecipeArray::recipe($r)->forRules(), $with, $without);
             if (null !== $instead && !\in_array($instead, $dogs[$id]['instead'], true)) {
                 $dogs[$id]['instead'][] = $instead;
             }
@@ -116,9 +119,9 @@ final readonly class NeededBy
      *
      * @param KitRow $row
      */
-    private function hasSpare(array $row): bool
+    private function hasSpare(Actor $actor, array $row): bool
     {
-        foreach ($this->kit->rows() as $other) {
+        foreach ($this->kit->rows($actor) as $other) {
             if (
                 $other['id'] !== $row['id']
                 && [$other['kind'], $other['label'], $other['place'], $other['keeper']] === [
@@ -144,12 +147,16 @@ final readonly class NeededBy
      * @return array{string|null, bool} the nearest without it, and whether that is not close; null where a second one
      *     is there
      */
-    private function instead(\KeenThistle\Core\Length\Recipe $recipe, KitMatch $with, KitMatch $without): array
-    {
+    private function instead(
+        Actor $actor,
+        \KeenThistle\Core\Length\Recipe $recipe,
+        KitMatch $with,
+        KitMatch $without,
+    ): array {
         if (!$with->canMake($recipe) || $without->canMake($recipe)) {
             return [null, false];
         }
-        $target = $this->kit->lengths()->planned($recipe)->finished;
+        $target = $this->kit->lengths($actor)->planned($recipe)->finished;
         $best = null === $target ? null : $without->options($target, [$recipe->lay])[0] ?? null;
 
         return null === $best

@@ -17,6 +17,7 @@ use KeenThistle\Core\Wear\ToolEvent;
 use KeenThistle\Core\Wear\WearAnswer;
 use KeenThistle\Core\Wear\WearRule;
 use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -38,11 +39,11 @@ final readonly class WearReader
      *
      * @return array<string, WearAnswer> by tool id
      */
-    public function of(array $rows): array
+    public function of(Actor $actor, array $rows): array
     {
         $today = $this->clock->now();
-        $events = $this->events($today, 1 === \count($rows) ? $rows[0]['id'] : null);
-        $ahead = $this->ahead($this->scope->today());
+        $events = $this->events($actor, $today, 1 === \count($rows) ? $rows[0]['id'] : null);
+        $ahead = $this->ahead($actor, $this->scope->today($actor));
         $answers = [];
         foreach ($rows as $row) {
             $booked =
@@ -54,11 +55,12 @@ final readonly class WearReader
     }
 
     /** @return array<string, list<ToolEvent>> by tool id */
-    private function events(\DateTimeImmutable $today, ?string $one): array
+    private function events(Actor $actor, \DateTimeImmutable $today, ?string $one): array
     {
         $events = [];
         $text = static fn (mixed $v): string => \is_string($v) ? $v : '';
         $rows = $this->scope->rows(
+            $actor,
             'SELECT e.item_id, e.kind, e.at, e.minutes, e.dirt, e.celsius, d.name dog FROM tool_entry e LEFT '.
                 'JOIN dog d ON d.id = e.dog_id WHERE e.salon_id = :salon AND e.at >= :since'.
                 (null === $one ? '' : ' AND e.item_id = :item').
@@ -84,9 +86,10 @@ final readonly class WearReader
      * @return array<string, array<int|string, list<array{on: \DateTimeImmutable, minutes: float}>>> weighted minutes
      *     by place and blade
      */
-    private function ahead(\DateTimeImmutable $today): array
+    private function ahead(Actor $actor, \DateTimeImmutable $today): array
     {
         $rows = $this->scope->rows(
+            $actor,
             'SELECT b.id booking, b.day, COALESCE(s.place_id, (SELECT p.id FROM place p WHERE p.salon_id = '.
                 ':salon ORDER BY p.position LIMIT 1)) place, d.kg, d.coat, d.handling, z.zone, '.
                 implode(', ', array_map(static fn (string $c): string => "z.`$c`", RecipeArray::COLUMNS)).

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Log;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
@@ -23,6 +24,7 @@ final readonly class ChangeRecorder
      * @param array<string, mixed>|null $after
      */
     public function record(
+        Actor $actor,
         EntityManagerInterface $manager,
         ?Subject $dog,
         string $kind,
@@ -31,7 +33,7 @@ final readonly class ChangeRecorder
         ?array $before = null,
         ?array $after = null,
     ): Change {
-        $change = $this->entry($manager, $dog, $kind, $subject, $summary, $before, $after);
+        $change = $this->entry($actor, $manager, $dog, $kind, $subject, $summary, $before, $after);
         if (null !== $dog) {
             $this->touch($manager, $dog);
         }
@@ -46,6 +48,7 @@ final readonly class ChangeRecorder
      * @param array<string, mixed>|null $after
      */
     public function entry(
+        Actor $actor,
         EntityManagerInterface $manager,
         ?Subject $dog,
         string $kind,
@@ -55,7 +58,7 @@ final readonly class ChangeRecorder
         ?array $after = null,
         int $revision = 0,
     ): Change {
-        $who = $manager->find(Staff::class, $this->scope->staff()->id);
+        $who = $manager->find(Staff::class, $actor->staff);
         \assert($who instanceof Staff);
         $change = new Change(
             Uuid::v7(),
@@ -84,6 +87,7 @@ final readonly class ChangeRecorder
      * @return array<string, string> ids in the log, by subject
      */
     public function several(
+        Actor $actor,
         EntityManagerInterface $manager,
         Subject $dog,
         string $kind,
@@ -93,7 +97,7 @@ final readonly class ChangeRecorder
         if ([] === $entries) {
             return [];
         }
-        $who = $this->scope->staff();
+        $who = $this->scope->person($actor);
         $ids = $rows = $values = [];
         foreach ($entries as $subject => $entry) {
             $id = Uuid::v7();

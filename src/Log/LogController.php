@@ -9,6 +9,7 @@ namespace KeenThistle\Log;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,9 +19,8 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class LogController
 {
-    public function __construct(
-        private LogReader $log,
-    ) {
+    public function __construct(private LogReader $log)
+    {
     }
 
     #[Route('/api/log', methods: ['GET'])]
@@ -29,10 +29,10 @@ final readonly class LogController
         'Who changed what, newest first',
         gives: LogView::class,
         query: ['dog' => 'only this dog', 'cursor' => 'the next page'],
-    )]
-    public function list(Request $request): Response
+    ),]
+    public function list(Actor $actor, Request $request): Response
     {
-        return Json::response($this->log->page(self::id($request, 'dog'), self::id($request, 'cursor')));
+        return Json::response($this->log->page($actor, self::id($request, 'dog'), self::id($request, 'cursor')));
     }
 
     private static function id(Request $request, string $name): ?Uuid

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Log;
 
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -19,12 +20,14 @@ final readonly class LogReader
     }
 
     /** @param Uuid|null $cursor the last entry of the page before */
-    public function page(?Uuid $dog, ?Uuid $cursor): LogView
+    public function page(Actor $actor, ?Uuid $dog, ?Uuid $cursor): LogView
     {
         $where = (null === $dog ? '' : ' AND c.dog_id = :dog').(null === $cursor ? '' : ' AND c.id < :cursor');
-        $parameters = (null === $dog ? [] : ['dog' => $dog->toBinary()])
-            + (null === $cursor ? [] : ['cursor' => $cursor->toBinary()]);
+        $parameters =
+            (null === $dog ? [] : ['dog' => $dog->toBinary()]) +
+            (null === $cursor ? [] : ['cursor' => $cursor->toBinary()]);
         $rows = $this->scope->rows(
+            $actor,
             "SELECT c.id, c.at, c.kind, c.subject, c.summary, c.undone_by_id, c.dog_id, d.name dog, s.name who
                 FROM change_log c JOIN staff s ON s.id = c.staff_id LEFT JOIN dog d ON d.id = c.dog_id
             WHERE c.salon_id = :salon $where ORDER BY c.id DESC LIMIT ".

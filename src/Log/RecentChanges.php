@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Log;
 
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -17,9 +18,9 @@ final readonly class RecentChanges
     }
 
     /** @return list<RecentChangeView> newest first */
-    public function of(Uuid $dog): array
+    public function of(Actor $actor, Uuid $dog): array
     {
-        $me = $this->scope->staff()->id->toBinary();
+        $me = $actor->staff->toBinary();
 
         return array_map(
             static fn (array $row): RecentChangeView => new RecentChangeView(
@@ -32,6 +33,7 @@ final readonly class RecentChanges
                 Row::text($row['subject']),
             ),
             $this->scope->rows(
+                $actor,
                 'SELECT c.id, c.at, c.summary, c.kind, c.subject, c.staff_id, s.name FROM change_log c JOIN '.
                     'staff s ON s.id = c.staff_id WHERE c.dog_id = :dog AND c.salon_id = :salon ORDER BY c.id '.
                     'DESC LIMIT 8',

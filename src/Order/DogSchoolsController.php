@@ -19,6 +19,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -49,9 +50,9 @@ final readonly class DogSchoolsController
     #[Route('/api/dogs/{id}/schools', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('On what points a card differs from the salon\'s schools', gives: DogSchoolsView::class)]
-    public function read(string $id): Response
+    public function read(Actor $actor, string $id): Response
     {
-        return Json::response(self::view($this->scope->get(Dog::class, $id, $this->manager, 'dog')));
+        return Json::response(self::view($this->scope->get($actor, Dog::class, $id, $this->manager, 'dog')));
     }
 
     #[Route('/api/dogs/{id}/schools', methods: ['PUT'])]
@@ -60,8 +61,8 @@ final readonly class DogSchoolsController
         'Let a card differ on one point, or not any more; 422 names the must it would break',
         gives: DogSchoolsView::class,
         takes: [self::class, 'shape'],
-    )]
-    public function change(Request $request, string $id): Response
+    ),]
+    public function change(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $point = $body->text('point');
@@ -72,21 +73,23 @@ final readonly class DogSchoolsController
         }
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $point, $side): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $point, $side): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 // Held, so that two people changing different points both keep theirs.
                 $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
                 $before = $dog->schools;
                 $dog->schools = array_filter([$point => $side] + $before, static fn (?string $s): bool => null !== $s);
                 $this->order->of(
                     $dog,
-                    array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($dog)[1]),
+                    array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($actor, $dog)[1]),
                     null,
                 );
                 if ($before !== $dog->schools) {
                     [$label, $rows] = SchoolTable::rows()[$point];
                     $this->log->record(
+                        $actor,
                         $manager,
                         $dog,
                         'dog',
@@ -102,7 +105,7 @@ final readonly class DogSchoolsController
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): DogSchoolsView => self::view(
-                $this->scope->get(Dog::class, $id, $manager, 'dog'),
+                $this->scope->get($actor, Dog::class, $id, $manager, 'dog'),
             ),
         );
     }

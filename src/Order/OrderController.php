@@ -13,6 +13,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Response;
@@ -33,13 +34,13 @@ final readonly class OrderController
     #[Route('/api/dogs/{id}/order', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('A dog\'s order of work today', gives: OrderView::class)]
-    public function order(string $id): Response
+    public function order(Actor $actor, string $id): Response
     {
-        $dog = $this->dogs->get($id);
-        [, $plan] = $this->plans->of($dog);
+        $dog = $this->dogs->get($actor, $id);
+        [, $plan] = $this->plans->of($actor, $dog);
         $arrival = $this->manager
             ->getRepository(Arrival::class)
-            ->findOneBy(['dog' => $dog, 'day' => $this->scope->today()]);
+            ->findOneBy(['dog' => $dog, 'day' => $this->scope->today($actor)]);
         $list = $this->order
             ->of($dog, array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), $arrival)
             ->toArray();

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Outbox;
 
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -20,10 +21,11 @@ final readonly class Messages
     }
 
     /** @param Uuid|null $cursor the last message of the page before */
-    public function page(?Uuid $cursor): OutboxView
+    public function page(Actor $actor, ?Uuid $cursor): OutboxView
     {
         $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
         $rows = $this->scope->rows(
+            $actor,
             'SELECT m.id, m.at, m.kind, m.sent_to, m.text, m.state, m.receipt, m.dog_id, d.name dog, c.name
                 client, s.name who FROM message m JOIN dog d ON d.id = m.dog_id
                 JOIN staff s ON s.id = m.staff_id LEFT JOIN client c ON c.id = m.client_id
@@ -33,7 +35,7 @@ final readonly class Messages
                 (self::PAGE + 1),
             null === $cursor ? [] : ['cursor' => $cursor->toBinary()],
         );
-        $phones = $this->scope->staff()->may(May::PHONE);
+        $phones = $actor->may(May::PHONE);
         $messages = array_map(
             static fn (array $r): array => [
                 'id' => (string) Uuid::fromBinary($text($r['id'])),

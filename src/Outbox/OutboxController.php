@@ -9,6 +9,7 @@ namespace KeenThistle\Outbox;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,14 +29,14 @@ final readonly class OutboxController
         'What would have gone out, newest first',
         gives: OutboxView::class,
         query: ['cursor' => 'the next page'],
-    )]
-    public function __invoke(Request $request): Response
+    ),]
+    public function __invoke(Actor $actor, Request $request): Response
     {
         $cursor = $request->query->getString('cursor');
         if ('' !== $cursor && !Uuid::isValid($cursor)) {
             throw Problem::notFound('cursor');
         }
 
-        return Json::response($this->messages->page('' === $cursor ? null : Uuid::fromString($cursor)));
+        return Json::response($this->messages->page($actor, '' === $cursor ? null : Uuid::fromString($cursor)));
     }
 }

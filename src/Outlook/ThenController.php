@@ -8,6 +8,7 @@ namespace KeenThistle\Outlook;
 
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -26,9 +27,11 @@ final readonly class ThenController
         'A dog at two moments with what differs, and the weeks to come as sampled curves',
         gives: ThenView::class,
         query: ['a' => 'id of a visit, today or plan', 'b' => 'the same'],
-    )]
-    public function __invoke(Request $request, string $id): Response
+    ),]
+    public function __invoke(Actor $actor, Request $request, string $id): Response
     {
-        return Json::response($this->then->view($id, $request->query->getString('a'), $request->query->getString('b')));
+        return Json::response(
+            $this->then->view($actor, $id, $request->query->getString('a'), $request->query->getString('b')),
+        );
     }
 }

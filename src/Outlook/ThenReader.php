@@ -24,6 +24,7 @@ use KeenThistle\Kit\KitReader;
 use KeenThistle\Order\WorkOrder;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\GrowthAndClocks;
@@ -50,21 +51,21 @@ final readonly class ThenReader
     }
 
     /** @param string $a id of a visit, "today" or "plan"; "": the last visit. @param string $b the same; "": today */
-    public function view(string $id, string $a, string $b): ThenView
+    public function view(Actor $actor, string $id, string $a, string $b): ThenView
     {
-        $dog = $this->dogs->get($id);
-        $today = $this->scope->today();
-        $visits = $this->visits->of($dog);
-        [, $plan] = $this->plans->of($dog);
+        $dog = $this->dogs->get($actor, $id);
+        $today = $this->scope->today($actor);
+        $visits = $this->visits->of($actor, $dog);
+        [, $plan] = $this->plans->of($actor, $dog);
         $figures = new GrowthAndClocks($dog, new History($visits), $today);
         $newest = array_reverse($visits);
         $b = '' === $b ? 'today' : $b;
         $a = '' === $a ? $newest[0]['id'] ?? 'plan' : $a;
-        $then = $this->zones($a, $dog, $visits, $plan, $figures);
-        $now = $this->zones($b, $dog, $visits, $plan, $figures);
+        $then = $this->zones($actor, $a, $dog, $visits, $plan, $figures);
+        $now = $this->zones($actor, $b, $dog, $visits, $plan, $figures);
 
         return new ThenView(
-            DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+            DogView::of($dog, $actor->may(May::PHONE)),
             $today->format('Y-m-d'),
             array_map(
                 static fn (array $v): array => [
@@ -75,12 +76,12 @@ final readonly class ThenReader
                 ],
                 $newest,
             ),
-            $this->side($a, $then, $dog, $visits, $today),
-            $this->side($b, $now, $dog, $visits, $today),
+            $this->side($actor, $a, $then, $dog, $visits, $today),
+            $this->side($actor, $b, $now, $dog, $visits, $today),
             Compare::zones($then, $now),
             $figures->growthView(),
             array_map(static fn (Zone $z): float => NaturalLength::mm($dog->coat, $z), ZoneTable::all()),
-            $this->outlook($dog, $plan, $figures, $today, 'plan' === $b),
+            $this->outlook($actor, $dog, $plan, $figures, $today, 'plan' === $b),
         );
     }
 
@@ -90,13 +91,14 @@ final readonly class ThenReader
      * @return array<string, mixed>
      */
     private function outlook(
+        Actor $actor,
         Dog $dog,
         array $plan,
         GrowthAndClocks $figures,
         \DateTimeImmutable $today,
         bool $asPlanned,
     ): array {
-        $facts = $figures->facts($plan, $this->kit->lengths(), $asPlanned ? $today : null);
+        $facts = $figures->facts($plan, $this->kit->lengths($actor), $asPlanned ? $today : null);
         $elapsed = max(0.0, ($today->getTimestamp() - ($facts->from ?? $today)->getTimestamp()) / 604_800);
         $carried = $asPlanned
             ? null
@@ -112,7 +114,9 @@ final readonly class ThenReader
         $has = array_keys(
             array_filter(ZoneTable::all(), static fn (Zone $z): bool => NaturalLength::mm($dog->coat, $z) >= 15),
         );
-        $out = (new OutlookRule())->ahead($facts, self::WEEKS, $this->found($dog), $has, $elapsed, $carried)->toArray();
+        $out = (new OutlookRule())
+            ->ahead($facts, self::WEEKS, $this->found($actor, $dog), $has, $elapsed, $carried)
+            ->toArray();
 
         return $out + [
             'from' => ($facts->from ?? $today)->format('Y-m-d'),
@@ -122,11 +126,12 @@ final readonly class ThenReader
     }
 
     /** @return list<string> zones where combs stopped at the last arrivals, the most often first */
-    private function found(Dog $dog): array
+    private function found(Actor $actor, Dog $dog): array
     {
         $count = [];
         foreach (
             $this->scope->rows(
+                $actor,
                 'SELECT comb FROM arrival WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT '.
                     self::ARRIVALS,
                 ['dog' => $dog->id->toBinary()],
@@ -150,8 +155,14 @@ final readonly class ThenReader
      *
      * @return array<string, ZoneThen>
      */
-    private function zones(string $side, Dog $dog, array $visits, array $plan, GrowthAndClocks $figures): array
-    {
+    private function zones(
+        Actor $actor,
+        string $side,
+        Dog $dog,
+        array $visits,
+        array $plan,
+        GrowthAndClocks $figures,
+    ): array {
         $zones = [];
         if ('today' === $side) {
             foreach (array_keys($figures->history->left) as $zone) {
@@ -169,7 +180,7 @@ final readonly class ThenReader
             foreach ($recipes as $zone => $r) {
                 $zones[$zone] = self::then(
                     $r,
-                    $this->kit->lengths()->planned($r->forRules())->finished,
+                    $this->kit->lengths($actor)->planned($r->forRules())->finished,
                     'planned',
                     $minutes[$zone] ?? null,
                     '',
@@ -257,8 +268,14 @@ final readonly class ThenReader
      *
      * @return Side
      */
-    private function side(string $side, array $zones, Dog $dog, array $visits, \DateTimeImmutable $today): array
-    {
+    private function side(
+        Actor $actor,
+        string $side,
+        array $zones,
+        Dog $dog,
+        array $visits,
+        \DateTimeImmutable $today,
+    ): array {
         $visit = \in_array($side, ['today', 'plan'], true) ? null : self::visit($visits, $side);
         $day = $visit['day'] ?? $today->format('Y-m-d');
 
@@ -286,12 +303,12 @@ final readonly class ThenReader
                 array_keys($zones),
                 $zones,
             ),
-            'photos' => null === $visit ? [] : $this->photos($dog, $day),
+            'photos' => null === $visit ? [] : $this->photos($actor, $dog, $day),
         ];
     }
 
     /** @return list<array{id: string, moment: string, zone: string}> */
-    private function photos(Dog $dog, string $day): array
+    private function photos(Actor $actor, Dog $dog, string $day): array
     {
         return array_map(
             static fn (array $r): array => [
@@ -300,6 +317,7 @@ final readonly class ThenReader
                 'zone' => \is_string($r['zone']) ? $r['zone'] : '',
             ],
             $this->scope->rows(
+                $actor,
                 'SELECT p.id, p.moment, p.zone FROM arrival a JOIN photo p ON p.arrival_id = a.id WHERE a.dog_id '.
                     '= :dog AND a.salon_id = :salon AND a.day = :day ORDER BY p.id LIMIT 12',
                 ['dog' => $dog->id->toBinary(), 'day' => $day],

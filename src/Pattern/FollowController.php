@@ -24,6 +24,7 @@ use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Plan\ZoneStore;
 use KeenThistle\Salon\Place;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -60,18 +61,19 @@ final readonly class FollowController
         'How a pattern would land on a dog: what fits, what does not and why',
         gives: FitView::class,
         takes: [self::class, 'fitShape'],
-    )]
-    public function fit(Request $request, string $id, EntityManagerInterface $manager): Response
+    ),]
+    public function fit(Actor $actor, Request $request, string $id, EntityManagerInterface $manager): Response
     {
         $body = Body::read($request, self::fitShape());
-        $dog = $this->dogs->get($id);
-        $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
+        $dog = $this->dogs->get($actor, $id);
+        $pattern = $this->scope->get($actor, Pattern::class, $body->text('pattern'), $manager, 'pattern');
         $place = $body->textOrNull('place') ?? '';
         $place =
             '' === $place
-                ? $this->scope->staff()->place?->id
-                : $this->scope->get(Place::class, $place, $manager, 'place')->id;
+                ? $this->scope->person($actor)->place?->id
+                : $this->scope->get($actor, Place::class, $place, $manager, 'place')->id;
         [$revision, $fits] = $this->rows->fits(
+            $actor,
             $dog,
             PatternRows::ways($pattern->line),
             null === $place ? null : (string) $place,
@@ -94,9 +96,9 @@ final readonly class FollowController
     #[Route('/api/dogs/{id}/pattern', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('Which pattern a dog follows', gives: FollowView::class)]
-    public function read(string $id, EntityManagerInterface $manager): Response
+    public function read(Actor $actor, string $id, EntityManagerInterface $manager): Response
     {
-        return Json::response($this->view($manager, $id));
+        return Json::response($this->view($actor, $manager, $id));
     }
 
     public static function takeShape(): Shape
@@ -119,19 +121,20 @@ final readonly class FollowController
         gives: FollowView::class,
         takes: [self::class, 'takeShape'],
         versioned: true,
-    )]
-    public function take(Request $request, string $id): Response
+    ),]
+    public function take(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::takeShape());
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-                $dog = $this->dogs->get($id);
-                $pattern = $this->scope->get(Pattern::class, $body->text('pattern'), $manager, 'pattern');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $version): array {
+                $dog = $this->dogs->get($actor, $id);
+                $pattern = $this->scope->get($actor, Pattern::class, $body->text('pattern'), $manager, 'pattern');
                 $ways = PatternRows::ways($pattern->line);
-                [$revision, $fits] = $this->rows->fits($dog, $ways, null);
+                [$revision, $fits] = $this->rows->fits($actor, $dog, $ways, null);
                 if ($revision !== $version) {
                     throw Problem::stale('Somebody changed this plan meanwhile.', ['version' => $revision]);
                 }
@@ -147,7 +150,7 @@ final readonly class FollowController
                         );
                     }
                 }
-                [, $rows] = $this->plans->of($dog);
+                [, $rows] = $this->plans->of($actor, $dog);
                 $wishes = [];
                 foreach ($wanted as $zone) {
                     $wishes[$zone] = [
@@ -155,21 +158,20 @@ final readonly class FollowController
                         'recipe' => PlanLine::recipe($fits[$zone]->way),
                     ];
                 }
-                if (($this->change)($manager, $dog, $wishes, $revision)['revision'] === $revision) {
+                if (($this->change)($actor, $manager, $dog, $wishes, $revision)['revision'] === $revision) {
                     // No zone changed, but what the card follows does: who comes second is told here too.
-                    $this->store->raise($dog->id, $revision);
+                    $this->store->raise($actor, $dog->id, $revision);
                 }
                 $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
                 if (null === $follow) {
                     $manager->persist($follow = new Follow(Uuid::v7(), $dog, $pattern, $pattern->lineVersion));
                 }
-                $same = array_keys(
-                    array_filter($fits, static fn (Fit $f): bool => Verdict::Same === $f->verdict),
-                );
+                $same = array_keys(array_filter($fits, static fn (Fit $f): bool => Verdict::Same === $f->verdict));
                 $follow->pattern = $pattern;
                 $follow->taken = $pattern->lineVersion;
                 $follow->own = array_values(array_diff(array_keys($ways), $wanted, $same));
                 $this->log->record(
+                    $actor,
                     $manager,
                     $dog,
                     'pattern',
@@ -184,22 +186,24 @@ final readonly class FollowController
 
                 return [];
             },
-            fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id),
+            fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($actor, $manager, $id),
         );
     }
 
     #[Route('/api/dogs/{id}/pattern', methods: ['DELETE'])]
     #[IsGranted(May::PLAN)]
     #[Endpoint('The card follows no pattern any more; its plan stays', gives: FollowView::class)]
-    public function leave(Request $request, string $id): Response
+    public function leave(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $dog = $this->dogs->get($id);
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $dog = $this->dogs->get($actor, $id);
                 $follow = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
                 if (null !== $follow) {
                     $this->log->record(
+                        $actor,
                         $manager,
                         $dog,
                         'pattern',
@@ -211,14 +215,14 @@ final readonly class FollowController
 
                 return [];
             },
-            fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($manager, $id),
+            fn (array $done, EntityManagerInterface $manager): FollowView => $this->view($actor, $manager, $id),
         );
     }
 
-    private function view(EntityManagerInterface $manager, string $id): FollowView
+    private function view(Actor $actor, EntityManagerInterface $manager, string $id): FollowView
     {
-        $dog = $this->dogs->get($id);
-        [$revision] = $this->plans->of($dog);
+        $dog = $this->dogs->get($actor, $id);
+        [$revision] = $this->plans->of($actor, $dog);
         $f = $manager->getRepository(Follow::class)->findOneBy(['dog' => $dog]);
 
         return new FollowView(

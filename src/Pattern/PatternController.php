@@ -25,7 +25,7 @@ use KeenThistle\Plan\ChangePlan;
 use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
-use KeenThistle\Salon\Salon;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -50,17 +50,17 @@ final readonly class PatternController
     #[Route('/api/patterns', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('The salon\'s patterns and how many cards follow each', gives: PatternsView::class)]
-    public function list(): Response
+    public function list(Actor $actor): Response
     {
-        return Json::response(new PatternsView($this->rows->all()));
+        return Json::response(new PatternsView($this->rows->all($actor)));
     }
 
     #[Route('/api/patterns/{id}', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('One pattern, its zones and who follows it', gives: PatternView::class)]
-    public function one(string $id, EntityManagerInterface $manager): Response
+    public function one(Actor $actor, string $id, EntityManagerInterface $manager): Response
     {
-        return Json::response($this->view($this->scope->get(Pattern::class, $id, $manager, 'pattern')));
+        return Json::response($this->view($actor, $this->scope->get($actor, Pattern::class, $id, $manager, 'pattern')));
     }
 
     public static function newShape(): Shape
@@ -86,8 +86,8 @@ final readonly class PatternController
         gives: PatternView::class,
         takes: [self::class, 'newShape'],
         status: 201,
-    )]
-    public function add(Request $request): Response
+    ),]
+    public function add(Actor $actor, Request $request): Response
     {
         $body = Body::read($request, self::newShape());
         $line = trim($body->textOrNull('line') ?? '');
@@ -97,14 +97,18 @@ final readonly class PatternController
         }
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($body, $line, $dogId): array {
-                $dog = '' === $dogId ? null : $this->dogs->get($dogId);
+            function (EntityManagerInterface $manager) use ($actor, $body, $line, $dogId): array {
+                $dog = '' === $dogId ? null : $this->dogs->get($actor, $dogId);
                 $own =
                     null === $dog
                         ? []
                         : PlanLine::ways(
-                            array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($dog)[1]),
+                            array_map(
+                                static fn (array $p): ZoneRecipe => $p['recipe'],
+                                $this->plans->of($actor, $dog)[1],
+                            ),
                         );
                 $ways = '' !== $line ? PatternRows::ways($line) : FitRule::style($own);
                 if ([] === $ways) {
@@ -113,9 +117,7 @@ final readonly class PatternController
                         'has nothing in its plan that is style: exceptions and comfort are its own',
                     );
                 }
-                $salon =
-                    $manager->find(Salon::class, $this->scope->salonId()) ??
-                    throw new \LogicException('A person has a salon.');
+                $salon = $this->scope->salon($actor);
                 $pattern = new Pattern(Uuid::v7(), $salon, trim($body->text('name')), Notation::format($ways));
                 $pattern->note = trim($body->text('note'));
                 $manager->persist($pattern);
@@ -126,6 +128,7 @@ final readonly class PatternController
                     $manager->persist($follow);
                 }
                 $this->log->record(
+                    $actor,
                     $manager,
                     $dog,
                     'pattern',
@@ -136,7 +139,9 @@ final readonly class PatternController
                 return ['pattern' => (string) $pattern->id];
             },
             fn (array $done, EntityManagerInterface $manager): PatternView => $this->view(
+                $actor,
                 $this->scope->get(
+                    $actor,
                     Pattern::class,
                     \is_string($done['pattern']) ? $done['pattern'] : '',
                     $manager,
@@ -158,15 +163,15 @@ final readonly class PatternController
         'What another line would do to the cards that follow this pattern',
         gives: SpreadView::class,
         takes: [self::class, 'lineShape'],
-    )]
-    public function preview(Request $request, string $id, EntityManagerInterface $manager): Response
+    ),]
+    public function preview(Actor $actor, Request $request, string $id, EntityManagerInterface $manager): Response
     {
         $body = Body::read($request, self::lineShape());
-        $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
+        $pattern = $this->scope->get($actor, Pattern::class, $id, $manager, 'pattern');
         $new = PatternRows::ways($body->text('line'));
         $old = PatternRows::ways($pattern->line);
         $dogs = [];
-        foreach ($this->rows->spread($this->rows->following($manager, $pattern), $old, $new) as $spread) {
+        foreach ($this->rows->spread($actor, $this->rows->following($manager, $pattern), $old, $new) as $spread) {
             $follow = $spread['follow'];
             $changes = $stays = [];
             foreach ($spread['take'] as $zone => $fit) {
@@ -198,7 +203,7 @@ final readonly class PatternController
             ];
         }
 
-        return Json::response(new SpreadView(Notation::format($new), $this->rows->zones($new), $dogs));
+        return Json::response(new SpreadView(Notation::format($new), $this->rows->zones($actor, $new), $dogs));
     }
 
     public static function shape(): Shape
@@ -220,17 +225,18 @@ final readonly class PatternController
         gives: PatternView::class,
         takes: [self::class, 'shape'],
         versioned: true,
-    )]
-    public function put(Request $request, string $id): Response
+    ),]
+    public function put(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
         $new = PatternRows::ways($body->text('line'));
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $version, $new): array {
-                $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $version, $new): array {
+                $pattern = $this->scope->get($actor, Pattern::class, $id, $manager, 'pattern');
                 if ($pattern->version !== $version) {
                     throw Problem::stale('Somebody changed this pattern meanwhile.', [
                         'version' => $pattern->version,
@@ -246,8 +252,9 @@ final readonly class PatternController
                     ++$pattern->lineVersion;
                 }
                 $this->flush($manager);
-                $count = $this->spread($manager, $pattern, $old, $new, $body->texts('spread'));
+                $count = $this->spread($actor, $manager, $pattern, $old, $new, $body->texts('spread'));
                 $this->log->record(
+                    $actor,
                     $manager,
                     null,
                     'pattern',
@@ -263,7 +270,8 @@ final readonly class PatternController
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): PatternView => $this->view(
-                $this->scope->get(Pattern::class, $id, $manager, 'pattern'),
+                $actor,
+                $this->scope->get($actor, Pattern::class, $id, $manager, 'pattern'),
             ),
         );
     }
@@ -271,13 +279,14 @@ final readonly class PatternController
     #[Route('/api/patterns/{id}', methods: ['DELETE'])]
     #[IsGranted(May::PLAN)]
     #[Endpoint('Drop a pattern that no card follows')]
-    public function drop(Request $request, string $id): Response
+    public function drop(Actor $actor, Request $request, string $id): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id): array {
-                $pattern = $this->scope->get(Pattern::class, $id, $manager, 'pattern');
-                $followers = \count($this->rows->followers($pattern));
+            function (EntityManagerInterface $manager) use ($actor, $id): array {
+                $pattern = $this->scope->get($actor, Pattern::class, $id, $manager, 'pattern');
+                $followers = \count($this->rows->followers($actor, $pattern));
                 if ($followers > 0) {
                     throw Problem::conflict(
                         \sprintf(
@@ -287,6 +296,7 @@ final readonly class PatternController
                     );
                 }
                 $this->log->record(
+                    $actor,
                     $manager,
                     null,
                     'pattern',
@@ -307,15 +317,21 @@ final readonly class PatternController
      * @param array<string, Way> $new
      * @param list<string> $dogs
      */
-    private function spread(EntityManagerInterface $manager, Pattern $pattern, array $old, array $new, array $dogs): int
-    {
+    private function spread(
+        Actor $actor,
+        EntityManagerInterface $manager,
+        Pattern $pattern,
+        array $old,
+        array $new,
+        array $dogs,
+    ): int {
         $wanted = array_values(
             array_filter(
                 $this->rows->following($manager, $pattern),
                 static fn (Follow $f): bool => \in_array((string) $f->dog->id, $dogs, true),
             ),
         );
-        foreach ($this->rows->spread($wanted, $old, $new) as $spread) {
+        foreach ($this->rows->spread($actor, $wanted, $old, $new) as $spread) {
             $follow = $spread['follow'];
             $wishes = [];
             foreach ($spread['take'] as $zone => $fit) {
@@ -327,7 +343,7 @@ final readonly class PatternController
             foreach ($spread['out'] as $zone) {
                 $wishes[$zone] = ['version' => $spread['versions'][$zone] ?? 0, 'recipe' => new ZoneRecipe()];
             }
-            ($this->change)($manager, $follow->dog, $wishes);
+            ($this->change)($actor, $manager, $follow->dog, $wishes);
             $follow->own = array_values(array_unique([...$follow->own, ...array_keys($spread['stay'])]));
             $follow->taken = $pattern->lineVersion;
         }
@@ -344,9 +360,9 @@ final readonly class PatternController
         }
     }
 
-    private function view(Pattern $p): PatternView
+    private function view(Actor $actor, Pattern $p): PatternView
     {
-        $dogs = $this->rows->followers($p);
+        $dogs = $this->rows->followers($actor, $p);
 
         return new PatternView(
             new PatternRowView(
@@ -358,7 +374,7 @@ final readonly class PatternController
                 \count($dogs),
                 \count(array_filter($dogs, static fn (array $d): bool => $d['behind'])),
             ),
-            $this->rows->zones(PatternRows::ways($p->line)),
+            $this->rows->zones($actor, PatternRows::ways($p->line)),
             $dogs,
         );
     }

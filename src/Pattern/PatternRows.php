@@ -21,6 +21,7 @@ use KeenThistle\Kit\KitReader;
 use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
@@ -74,7 +75,7 @@ final readonly class PatternRows
     }
 
     /** @return list<PatternRowView> by name */
-    public function all(): array
+    public function all(Actor $actor): array
     {
         return array_map(
             static fn (array $r): PatternRowView => new PatternRowView(
@@ -87,6 +88,7 @@ final readonly class PatternRows
                 self::int($r['behind']),
             ),
             $this->scope->rows(
+                $actor,
                 'SELECT p.id, p.version, p.name, p.note, p.line, COUNT(f.id) followers, COALESCE(SUM(f.taken < '.
                     'p.line_version), 0) behind FROM house_pattern p LEFT JOIN house_pattern_follow f ON '.
                     'f.pattern_id = p.id WHERE p.salon_id = :salon GROUP BY p.id, p.version, p.name, p.note, p.line '.
@@ -96,7 +98,7 @@ final readonly class PatternRows
     }
 
     /** @return list<array{dog: string, name: string, coat: string, taken: int, behind: bool, own: list<string>}> */
-    public function followers(Pattern $pattern): array
+    public function followers(Actor $actor, Pattern $pattern): array
     {
         return array_map(static function (array $r): array {
             $own = json_decode(\is_string($r['own']) ? $r['own'] : '[]', true);
@@ -110,6 +112,7 @@ final readonly class PatternRows
                 'own' => \is_array($own) ? array_values(array_filter($own, is_string(...))) : [],
             ];
         }, $this->scope->rows(
+            $actor,
             'SELECT f.dog_id, d.name, d.coat, f.taken, f.taken < p.line_version behind, f.own FROM '.
                 'house_pattern_follow f JOIN dog d ON d.id = f.dog_id JOIN house_pattern p ON p.id = f.pattern_id '.
                 'WHERE f.pattern_id = :pattern AND f.salon_id = :salon ORDER BY d.name, d.id LIMIT 500',
@@ -122,9 +125,9 @@ final readonly class PatternRows
      *
      * @return list<array{zone: string, label: string, words: string, finished_mm: float|null}>
      */
-    public function zones(array $ways): array
+    public function zones(Actor $actor, array $ways): array
     {
-        $lengths = $this->kit->lengths();
+        $lengths = $this->kit->lengths($actor);
         $out = [];
         foreach ($ways as $zone => $way) {
             $out[] = [
@@ -145,10 +148,10 @@ final readonly class PatternRows
      *
      * @return array{int, array<string, Fit>} the plan's revision, fits by zone
      */
-    public function fits(Dog $dog, array $ways, ?string $place): array
+    public function fits(Actor $actor, Dog $dog, array $ways, ?string $place): array
     {
-        [$revision, $plan, $carried] = $this->card($dog, array_keys($ways));
-        $rule = $this->rule($dog, $place);
+        [$revision, $plan, $carried] = $this->card($actor, $dog, array_keys($ways));
+        $rule = $this->rule($actor, $dog, $place);
         $fits = [];
         foreach ($ways as $zone => $way) {
             $fits[$zone] = $rule->zone(Zone::of($zone), $way, $plan[$zone] ?? null, $carried[$zone] ?? null);
@@ -167,18 +170,18 @@ final readonly class PatternRows
      * @return list<array{follow: Follow, versions: array<string, int>, take: array<string, Fit>, out: list<string>,
      *     stay: array<string, string>}>
      */
-    public function spread(array $follows, array $old, array $new): array
+    public function spread(Actor $actor, array $follows, array $old, array $new): array
     {
         $dogs = array_map(static fn (Follow $f): Dog => $f->dog, $follows);
-        $plans = $this->plans->ofDogs($dogs);
-        $visits = $this->visits->lastOf($dogs);
+        $plans = $this->plans->ofDogs($actor, $dogs);
+        $visits = $this->visits->lastOf($actor, $dogs);
         $out = [];
         foreach ($follows as $follow) {
             $rows = $plans[(string) $follow->dog->id] ?? [];
-            $carried = $this->carried($follow->dog, $visits[(string) $follow->dog->id] ?? [], array_keys($new));
+            $carried = $this->carried($actor, $follow->dog, $visits[(string) $follow->dog->id] ?? [], array_keys($new));
             $out[] =
                 ['follow' => $follow, 'versions' => array_map(static fn (array $p): int => $p['version'], $rows)] +
-                $this->rule($follow->dog, null)->spread(
+                $this->rule($actor, $follow->dog, null)->spread(
                     $old,
                     $new,
                     PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)),
@@ -207,7 +210,7 @@ final readonly class PatternRows
         return $follows;
     }
 
-    private function rule(Dog $dog, ?string $place): FitRule
+    private function rule(Actor $actor, Dog $dog, ?string $place): FitRule
     {
         $growth = (new GrowthAndClocks($dog, new History([]), $this->clock->now()))->growth;
 
@@ -216,8 +219,8 @@ final readonly class PatternRows
             $dog->stage,
             $dog->handStripped,
             $growth,
-            $this->kit->lengths(),
-            null === $place ? null : $this->kit->match($place),
+            $this->kit->lengths($actor),
+            null === $place ? null : $this->kit->match($actor, $place),
         );
     }
 
@@ -226,14 +229,14 @@ final readonly class PatternRows
      *
      * @return array{int, array<string, Way>, array<string, Length>} revision, plan, what grows today
      */
-    private function card(Dog $dog, array $zones): array
+    private function card(Actor $actor, Dog $dog, array $zones): array
     {
-        [$revision, $rows] = $this->plans->of($dog);
+        [$revision, $rows] = $this->plans->of($actor, $dog);
 
         return [
             $revision,
             PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)),
-            $this->carried($dog, $this->visits->of($dog), $zones),
+            $this->carried($actor, $dog, $this->visits->of($actor, $dog), $zones),
         ];
     }
 
@@ -243,9 +246,9 @@ final readonly class PatternRows
      *
      * @return array<string, Length>
      */
-    private function carried(Dog $dog, array $visits, array $zones): array
+    private function carried(Actor $actor, Dog $dog, array $visits, array $zones): array
     {
-        $figures = new GrowthAndClocks($dog, new History($visits), $this->scope->today());
+        $figures = new GrowthAndClocks($dog, new History($visits), $this->scope->today($actor));
         $carried = [];
         foreach ($zones as $zone) {
             $carried[$zone] =

@@ -16,6 +16,7 @@ use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 
 /** @phpstan-import-type Wish from ZoneStore */
 final readonly class ChangePlan
@@ -35,13 +36,14 @@ final readonly class ChangePlan
      * @throws Problem 412 with the other person's recipe when a zone has changed since
      */
     public function __invoke(
+        Actor $actor,
         EntityManagerInterface $manager,
         Dog $dog,
         array $wishes,
         ?int $revision = null,
         array $summaries = [],
     ): array {
-        [$now, $plan] = $this->plans->of($dog);
+        [$now, $plan] = $this->plans->of($actor, $dog);
         if (null !== $revision && $now !== $revision) {
             throw LostRace::rows('trim_plan', 1, 0);
         }
@@ -59,7 +61,7 @@ final readonly class ChangePlan
         if ([] === $changes) {
             return ['revision' => $now, 'zones' => $done];
         }
-        $now = $this->store->change($dog->id, $changes, $revision);
+        $now = $this->store->change($actor, $dog->id, $changes, $revision);
         $entries = [];
         foreach ($changes as $zone => $wish) {
             $before = $plan[$zone]['recipe'] ?? new ZoneRecipe();
@@ -69,7 +71,7 @@ final readonly class ChangePlan
                 'after' => RecipeArray::of($wish['recipe']),
             ];
         }
-        foreach ($this->log->several($manager, $dog, 'plan_zone', $entries, $now) as $zone => $id) {
+        foreach ($this->log->several($actor, $manager, $dog, 'plan_zone', $entries, $now) as $zone => $id) {
             $done[$zone] = ['version' => $changes[$zone]['version'] + 1, 'change' => $id];
         }
         $this->log->touch($manager, $dog);

@@ -26,6 +26,7 @@ use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -60,22 +61,22 @@ final readonly class LineController
     #[Route('/api/dogs/{id}/line', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('A dog\'s plan on one line', gives: LineView::class)]
-    public function read(string $id): Response
+    public function read(Actor $actor, string $id): Response
     {
-        [$revision, $plan] = $this->plan($id);
+        [$revision, $plan] = $this->plan($actor, $id);
 
-        return Json::response($this->view($revision, $plan, new Parsed(PlanLine::ways($plan), [], [])));
+        return Json::response($this->view($actor, $revision, $plan, new Parsed(PlanLine::ways($plan), [], [])));
     }
 
     #[Route('/api/dogs/{id}/line/answer', methods: ['POST'])]
     #[IsGranted(May::READ)]
     #[Endpoint('What a line means, while it is typed', gives: LineView::class, takes: [self::class, 'shape'])]
-    public function answer(Request $request, string $id): Response
+    public function answer(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
-        [$revision, $plan] = $this->plan($id);
+        [$revision, $plan] = $this->plan($actor, $id);
 
-        return Json::response($this->view($revision, $plan, $this->parse($body)));
+        return Json::response($this->view($actor, $revision, $plan, $this->parse($actor, $body)));
     }
 
     #[Route('/api/dogs/{id}/line', methods: ['PUT'])]
@@ -86,12 +87,12 @@ final readonly class LineController
         gives: LineView::class,
         takes: [self::class, 'shape'],
         versioned: true,
-    )]
-    public function keep(Request $request, string $id): Response
+    ),]
+    public function keep(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::shape());
         $version = Body::version($request);
-        $read = $this->parse($body);
+        $read = $this->parse($actor, $body);
         if ([] !== $read->faults) {
             throw InvalidInput::at(
                 'line',
@@ -110,10 +111,11 @@ final readonly class LineController
         }
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $version, $read): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-                [$revision, $rows] = $this->plans->of($dog);
+            function (EntityManagerInterface $manager) use ($actor, $id, $version, $read): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
+                [$revision, $rows] = $this->plans->of($actor, $dog);
                 $plan = self::recipes($rows);
                 if ($revision !== $version) {
                     throw Problem::stale('Somebody changed this plan meanwhile.', [
@@ -129,9 +131,10 @@ final readonly class LineController
                     ];
                 }
 
-                return ['revision' => ($this->change)($manager, $dog, $wishes, $revision)['revision']];
+                return ['revision' => ($this->change)($actor, $manager, $dog, $wishes, $revision)['revision']];
             },
             fn (array $done): LineView => $this->view(
+                $actor,
                 \is_int($done['revision']) ? $done['revision'] : 0,
                 array_map(PlanLine::recipe(...), $read->plan),
                 $read,
@@ -139,10 +142,10 @@ final readonly class LineController
         );
     }
 
-    private function parse(Fields $body): Parsed
+    private function parse(Actor $actor, Fields $body): Parsed
     {
         $guards = [];
-        foreach ($this->kit->rows() as $row) {
+        foreach ($this->kit->rows($actor) as $row) {
             if ('guard' === $row['kind'] && null !== $row['nominal_um']) {
                 $guards[] = $row['nominal_um'] / 1000;
             }
@@ -152,9 +155,9 @@ final readonly class LineController
     }
 
     /** @return array{int, array<string, ZoneRecipe>} */
-    private function plan(string $id): array
+    private function plan(Actor $actor, string $id): array
     {
-        [$revision, $rows] = $this->plans->of($this->dogs->get($id));
+        [$revision, $rows] = $this->plans->of($actor, $this->dogs->get($actor, $id));
 
         return [$revision, self::recipes($rows)];
     }
@@ -197,9 +200,9 @@ final readonly class LineController
     }
 
     /** @param array<string, ZoneRecipe> $plan as it is kept */
-    private function view(int $revision, array $plan, Parsed $read): LineView
+    private function view(Actor $actor, int $revision, array $plan, Parsed $read): LineView
     {
-        $lengths = $this->kit->lengths();
+        $lengths = $this->kit->lengths($actor);
         $zones = [];
         foreach ($read->plan as $zone => $way) {
             $recipe = PlanLine::recipe($way);

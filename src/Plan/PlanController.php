@@ -19,6 +19,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Problem;
 use KeenThistle\Recipe\RecipeInput;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -39,12 +40,13 @@ final readonly class PlanController
         gives: ZoneChangedView::class,
         takes: [RecipeInput::class, 'shape'],
         versioned: true,
-    )]
-    public function put(Request $request, string $id, string $zone): Response
+    ),]
+    public function put(Actor $actor, Request $request, string $id, string $zone): Response
     {
         $zone = self::zone($zone);
 
         return $this->change(
+            $actor,
             $request,
             $id,
             $zone,
@@ -55,9 +57,9 @@ final readonly class PlanController
     #[Route('/api/dogs/{id}/plan/{zone}', methods: ['DELETE'])]
     #[IsGranted(May::PLAN)]
     #[Endpoint('Take a zone out of the plan', gives: ZoneChangedView::class, versioned: true)]
-    public function delete(Request $request, string $id, string $zone): Response
+    public function delete(Actor $actor, Request $request, string $id, string $zone): Response
     {
-        return $this->change($request, $id, self::zone($zone), new ZoneRecipe());
+        return $this->change($actor, $request, $id, self::zone($zone), new ZoneRecipe());
     }
 
     public static function shape(): Shape
@@ -83,15 +85,21 @@ final readonly class PlanController
         'Change several zones, such as both sides: all or none; 412 names the zone somebody changed meanwhile',
         gives: PlanChangedView::class,
         takes: [self::class, 'shape'],
-    )]
-    public function several(Request $request, string $id): Response
+    ),]
+    public function several(Actor $actor, Request $request, string $id): Response
     {
         $wishes = self::wishes(Body::read($request, self::shape()));
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $wishes): array {
-                $done = ($this->change)($manager, $this->scope->get(Dog::class, $id, $manager, 'dog'), $wishes);
+            function (EntityManagerInterface $manager) use ($actor, $id, $wishes): array {
+                $done = ($this->change)(
+                    $actor,
+                    $manager,
+                    $this->scope->get($actor, Dog::class, $id, $manager, 'dog'),
+                    $wishes,
+                );
 
                 // Of twenty zones no more is kept than what cannot be worked out again.
                 return ['revision' => $done['revision'], 'changes' => array_column($done['zones'], 'change')];
@@ -123,15 +131,18 @@ final readonly class PlanController
         return $wishes;
     }
 
-    private function change(Request $request, string $id, Zone $zone, ZoneRecipe $recipe): Response
+    private function change(Actor $actor, Request $request, string $id, Zone $zone, ZoneRecipe $recipe): Response
     {
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $zone, $version, $recipe): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
-                $done = ($this->change)($manager, $dog, [$zone->id => ['version' => $version, 'recipe' => $recipe]]);
+            function (EntityManagerInterface $manager) use ($actor, $id, $zone, $version, $recipe): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
+                $done = ($this->change)($actor, $manager, $dog, [
+                    $zone->id => ['version' => $version, 'recipe' => $recipe],
+                ]);
 
                 return ['revision' => $done['revision']] + $done['zones'][$zone->id];
             },

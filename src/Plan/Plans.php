@@ -10,6 +10,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -20,12 +21,13 @@ final readonly class Plans
     }
 
     /** @return array{int, array<string, array{version: int, recipe: ZoneRecipe}>} revision, zones */
-    public function of(Dog $dog): array
+    public function of(Actor $actor, Dog $dog): array
     {
         $revision = 0;
         $zones = [];
         foreach (
             $this->scope->rows(
+                $actor,
                 'SELECT p.revision, z.zone, z.version, '.
                     RecipeArray::columns('z.').
                     ' FROM trim_plan p LEFT JOIN plan_zone z ON z.plan_id = p.id WHERE p.dog_id = :dog AND '.
@@ -52,13 +54,14 @@ final readonly class Plans
      *
      * @return array<string, array<string, array{version: int, recipe: ZoneRecipe}>> by dog id, then zone
      */
-    public function ofDogs(array $dogs): array
+    public function ofDogs(Actor $actor, array $dogs): array
     {
         $plans = [];
         foreach (
             [] === $dogs
                 ? []
                 : $this->scope->rows(
+                    $actor,
                     'SELECT p.dog_id, z.zone, z.version, '.
                         RecipeArray::columns('z.').
                         ' FROM trim_plan p JOIN plan_zone z ON z.plan_id = p.id WHERE p.salon_id = :salon AND '.

@@ -18,6 +18,7 @@ use KeenThistle\Log\Change;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\HttpFoundation\Request;
@@ -52,24 +53,26 @@ final readonly class UndoController
         'Take a plan change back, and those made with it; 412 when a zone was changed again since',
         gives: ZoneChangedView::class,
         takes: [self::class, 'shape'],
-    )]
-    public function undo(Request $request, string $id): Response
+    ),]
+    public function undo(Actor $actor, Request $request, string $id): Response
     {
         // One change alone needs no body.
         $also = '' === $request->getContent() ? [] : Body::read($request, self::shape())->texts('also');
         $ids = array_values(array_unique([$id, ...$also]));
 
         return $this->writes->once(
+            $actor,
             $request,
             fn (EntityManagerInterface $manager): array => $this->takeBack(
+                $actor,
                 $manager,
                 array_map(
-                    fn (string $one): Change => $this->scope->get(Change::class, $one, $manager, 'change'),
+                    fn (string $one): Change => $this->scope->get($actor, Change::class, $one, $manager, 'change'),
                     $ids,
                 ),
             ),
-            function (array $done, EntityManagerInterface $manager) use ($id): ZoneChangedView {
-                $change = $this->scope->get(Change::class, $id, $manager, 'change');
+            function (array $done, EntityManagerInterface $manager) use ($actor, $id): ZoneChangedView {
+                $change = $this->scope->get($actor, Change::class, $id, $manager, 'change');
 
                 return ZoneChangedView::of($change->subject, RecipeArray::recipe($change->before ?? []), $done);
             },
@@ -81,10 +84,10 @@ final readonly class UndoController
      *
      * @return array<string, mixed> of the first one
      */
-    private function takeBack(EntityManagerInterface $manager, array $changes): array
+    private function takeBack(Actor $actor, EntityManagerInterface $manager, array $changes): array
     {
         $dog = $changes[0]->dog;
-        $plan = $dog instanceof Dog ? $this->plans->of($dog)[1] : [];
+        $plan = $dog instanceof Dog ? $this->plans->of($actor, $dog)[1] : [];
         $wishes = $summaries = [];
         foreach ($changes as $change) {
             if ('plan_zone' !== $change->kind || null === $change->before || null === $change->after) {
@@ -100,7 +103,7 @@ final readonly class UndoController
             $summaries[$change->subject] = 'taken back: '.$change->summary;
         }
         \assert($dog instanceof Dog);
-        $done = ($this->change)($manager, $dog, $wishes, summaries: $summaries);
+        $done = ($this->change)($actor, $manager, $dog, $wishes, summaries: $summaries);
         $manager->flush();
         foreach ($changes as $change) {
             $by = $done['zones'][$change->subject]['change'];

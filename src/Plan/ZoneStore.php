@@ -10,6 +10,7 @@ use Doctrine\DBAL\Connection;
 use KeenThistle\Command\LostRace;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -53,15 +54,15 @@ final readonly class ZoneStore
      *
      * @throws LostRace where a zone, or the plan, is not as it was read: then nothing may be kept
      */
-    public function change(Uuid $dog, array $zones, ?int $revision): int
+    public function change(Actor $actor, Uuid $dog, array $zones, ?int $revision): int
     {
         // First, so that writers of one plan queue here and do not deadlock.
-        $new = $this->raise($dog, $revision);
+        $new = $this->raise($actor, $dog, $revision);
         $ids = [
-            'plan' => $this->scope->rows('SELECT id FROM trim_plan WHERE dog_id = :dog AND salon_id = :salon', [
+            'plan' => $this->scope->rows($actor, 'SELECT id FROM trim_plan WHERE dog_id = :dog AND salon_id = :salon', [
                 'dog' => $dog->toBinary(),
             ])[0]['id'] ?? null,
-            'salon' => $this->scope->salonId()->toBinary(),
+            'salon' => $actor->salon->toBinary(),
         ];
         ksort($zones);
         $this->written(array_filter($zones, static fn (array $w): bool => $w['version'] > 0), $this->update(...), $ids);
@@ -79,12 +80,12 @@ final readonly class ZoneStore
      *
      * @throws LostRace where the plan has not the one that is named any more
      */
-    public function raise(Uuid $dog, ?int $revision): int
+    public function raise(Actor $actor, Uuid $dog, ?int $revision): int
     {
         $raised = (int) $this->db->executeStatement(
             'UPDATE trim_plan SET revision = LAST_INSERT_ID(revision + 1) WHERE dog_id = :dog AND salon_id = :salon'.
                 (null === $revision ? '' : ' AND revision = :revision'),
-            ['dog' => $dog->toBinary(), 'salon' => $this->scope->salonId()->toBinary()] +
+            ['dog' => $dog->toBinary(), 'salon' => $actor->salon->toBinary()] +
                 (null === $revision ? [] : ['revision' => $revision]),
         );
         if (1 !== $raised) {

@@ -1,6 +1,6 @@
 <?php
 
-/** Keeps salons apart: the signed-in person's salon, applied to every query in this one place. */
+/** Keeps salons apart: who acts is named with every query, and this one place applies their salon to it. */
 
 declare(strict_types=1);
 
@@ -12,53 +12,47 @@ use KeenThistle\Http\Problem;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
 use Psr\Log\LoggerInterface;
-use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class Scope
 {
     public function __construct(
-        private Security $security,
         private Connection $db,
+        private EntityManagerInterface $manager,
         private LoggerInterface $logger,
         private ClockInterface $clock,
     ) {
     }
 
-    public function staff(): Staff
+    /** Who acts, as they are kept. */
+    public function person(Actor $actor): Staff
     {
-        $staff = $this->security->getUser();
-
-        return $staff instanceof Staff ? $staff : throw Problem::signInNeeded();
+        return $this->manager->find(Staff::class, $actor->staff) ??
+            throw new \LogicException('Who acts is in the salon.');
     }
 
-    public function salonId(): Uuid
+    public function salon(Actor $actor): Salon
     {
-        return $this->staff()->salon->id;
-    }
-
-    public function salon(): Salon
-    {
-        return $this->staff()->salon;
+        return $this->manager->find(Salon::class, $actor->salon) ?? throw new \LogicException('Who acts has a salon.');
     }
 
     /** The day it is in this salon, at midnight in UTC. */
-    public function today(): \DateTimeImmutable
+    public function today(Actor $actor): \DateTimeImmutable
     {
-        return $this->salon()->day($this->clock->now());
+        return $this->salon($actor)->day($this->clock->now());
     }
 
     /** The instant at which this salon's day began, in UTC. */
-    public function dayBegan(): \DateTimeImmutable
+    public function dayBegan(Actor $actor): \DateTimeImmutable
     {
-        return $this->salon()->dayBegan($this->clock->now());
+        return $this->salon($actor)->dayBegan($this->clock->now());
     }
 
     /** Switches the filter on for a manager; without a person there is no salon and nothing to see. */
-    public function apply(EntityManagerInterface $manager): void
+    public function apply(Actor $actor, EntityManagerInterface $manager): void
     {
-        $manager->getFilters()->enable('salon')->setParameter('salon', bin2hex($this->salonId()->toBinary()));
+        $manager->getFilters()->enable('salon')->setParameter('salon', bin2hex($actor->salon->toBinary()));
     }
 
     /**
@@ -72,17 +66,17 @@ final readonly class Scope
      *
      * @throws Problem 404 for an unknown id; an id of another salon looks the same from outside and is logged
      */
-    public function get(string $class, string $id, EntityManagerInterface $manager, string $what): object
+    public function get(Actor $actor, string $class, string $id, EntityManagerInterface $manager, string $what): object
     {
         if (!Uuid::isValid($id)) {
             throw Problem::notFound($what);
         }
-        $this->apply($manager);
+        $this->apply($actor, $manager);
         $row = $manager->find($class, Uuid::fromString($id));
         if (null !== $row) {
             return $row;
         }
-        $this->logIfForeign($manager->getClassMetadata($class)->getTableName(), $id, $what);
+        $this->logIfForeign($actor, $manager->getClassMetadata($class)->getTableName(), $id, $what);
         throw Problem::notFound($what);
     }
 
@@ -93,20 +87,20 @@ final readonly class Scope
      *
      * @return list<array<string, mixed>>
      */
-    public function rows(string $sql, array $parameters = []): array
+    public function rows(Actor $actor, string $sql, array $parameters = []): array
     {
         if (!str_contains($sql, ':salon')) {
             throw new \LogicException('A query without :salon would read across salons.');
         }
 
-        return $this->db->fetchAllAssociative($sql, ['salon' => $this->salonId()->toBinary()] + $parameters);
+        return $this->db->fetchAllAssociative($sql, ['salon' => $actor->salon->toBinary()] + $parameters);
     }
 
-    public function logIfForeign(string $table, string $id, string $what): void
+    public function logIfForeign(Actor $actor, string $table, string $id, string $what): void
     {
         if (false !== $this->db->fetchOne("SELECT 1 FROM $table WHERE id = ?", [Uuid::fromString($id)->toBinary()])) {
             $this->logger->warning('{staff} asked for a {what} of another salon: {id}', [
-                'staff' => $this->staff()->login,
+                'staff' => $actor->login,
                 'what' => $what,
                 'id' => $id,
             ]);

@@ -41,9 +41,9 @@ final readonly class SessionController
 
     #[Route('/api/session', methods: ['GET'])]
     #[Endpoint('Who is signed in', gives: SessionView::class)]
-    public function show(): Response
+    public function show(Actor $actor): Response
     {
-        return Json::response($this->whoAmI->of($this->scope->staff()));
+        return Json::response($this->whoAmI->of($this->scope->person($actor)));
     }
 
     public static function personShape(): Shape
@@ -56,21 +56,21 @@ final readonly class SessionController
 
     #[Route('/api/session/person', methods: ['POST'])]
     #[Endpoint('Change person on a shared tablet', gives: SessionView::class, takes: [self::class, 'personShape'])]
-    public function changePerson(Request $request): Response
+    public function changePerson(Actor $actor, Request $request): Response
     {
         $body = Body::read($request, self::personShape());
         $session = $request->getSession();
-        if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->scope->today()->format('Y-m-d')) {
+        if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->scope->today($actor)->format('Y-m-d')) {
             throw Problem::forbidden('The first sign-in of the day needs a password.');
         }
-        $next = $this->scope->get(Staff::class, $body->text('staff'), $this->manager, 'person');
+        $next = $this->scope->get($actor, Staff::class, $body->text('staff'), $this->manager, 'person');
         $this->throttle->attempt(['salon_pins' => (string) $next->salon->id]);
         $this->pins->attempt($next);
         if (
             !$next->active
             || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $body->text('pin'))
         ) {
-            $this->pins->failed($next, $this->scope->staff(), (string) $request->getClientIp());
+            $this->pins->failed($next, $this->scope->person($actor), (string) $request->getClientIp());
             throw Problem::field('pin', 'is not the PIN of '.$next->name);
         }
         $this->throttle->succeeded(['salon_pins' => (string) $next->salon->id]);

@@ -24,6 +24,7 @@ use KeenThistle\Outbox\Message;
 use KeenThistle\Owner\OwnerLink;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\RecipeView;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -69,7 +70,7 @@ final readonly class CloseGroom
     }
 
     /** @throws Problem 409 where it is closed already */
-    public function __invoke(EntityManagerInterface $manager, Groom $groom, Fields $in): void
+    public function __invoke(Actor $actor, EntityManagerInterface $manager, Groom $groom, Fields $in): void
     {
         if (null !== $groom->closedAt) {
             throw Problem::conflict(
@@ -80,20 +81,19 @@ final readonly class CloseGroom
                 ),
             );
         }
-        $who =
-            $manager->find(Staff::class, $this->scope->staff()->id) ??
-            throw new \LogicException('The signed-in person is in the salon.');
-        $board = Board::of($this->rows->taps($groom));
+        $who = $this->scope->person($actor);
+        $board = Board::of($this->rows->taps($actor, $groom));
         $now = $this->clock->now();
         $next = $this->next($in, $groom);
         $visit = ($this->record)(
+            $actor,
             $manager,
             (string) $groom->dog->id,
             VisitInput::shape()->fields($this->visit($groom, $board, $in, $now)),
             GroomReader::plan($groom),
         );
         $manager->flush();
-        $this->keepNext($manager, $groom, $who, $next);
+        $this->keepNext($actor, $manager, $groom, $who, $next);
         $this->runs->record($manager, $groom, $board, $who, $now);
         $groom->close($who, $now);
         $groom->visit = $manager->find(Visit::class, Uuid::fromString($visit->id));
@@ -101,6 +101,7 @@ final readonly class CloseGroom
         $groom->linkUntil = $now->modify(OwnerLink::VALID);
         $groom->care = [
             'sections' => $this->finish->care(
+                $actor,
                 $groom,
                 $board,
                 array_map(
@@ -111,7 +112,7 @@ final readonly class CloseGroom
         ];
         $text = trim($in->textOrNull('message') ?? '');
         if ('' !== $text) {
-            $this->tell($manager, $groom, $who, $text, $now);
+            $this->tell($actor, $manager, $groom, $who, $text, $now);
         }
     }
 
@@ -120,8 +121,13 @@ final readonly class CloseGroom
      *
      * @param list<array{kind: string, on: \DateTimeImmutable, time: string}> $next
      */
-    private function keepNext(EntityManagerInterface $manager, Groom $groom, Staff $who, array $next): void
-    {
+    private function keepNext(
+        Actor $actor,
+        EntityManagerInterface $manager,
+        Groom $groom,
+        Staff $who,
+        array $next,
+    ): void {
         $mayBook = $who->may(May::BOOK);
         foreach ($next as $n) {
             if (
@@ -139,6 +145,7 @@ final readonly class CloseGroom
             }
             $manager->persist($booking);
             $this->log->record(
+                $actor,
                 $manager,
                 $groom->dog,
                 'booking',
@@ -259,6 +266,7 @@ final readonly class CloseGroom
     }
 
     private function tell(
+        Actor $actor,
         EntityManagerInterface $manager,
         Groom $groom,
         Staff $who,
@@ -268,6 +276,6 @@ final readonly class CloseGroom
         $client = Finish::client($groom);
         $to = null === $client ? '' : ('' !== $client->phone ? $client->phone : $client->email);
         $manager->persist(new Message($groom->dog, $client, $who, $now, 'ready', $to, $text));
-        $this->log->record($manager, $groom->dog, 'message', (string) $groom->id, 'ready message');
+        $this->log->record($actor, $manager, $groom->dog, 'message', (string) $groom->id, 'ready message');
     }
 }

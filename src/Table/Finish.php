@@ -20,8 +20,8 @@ use KeenThistle\Core\Table\LookList;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
-use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\ClockView;
 use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
@@ -36,16 +36,15 @@ final readonly class Finish
         private KitReader $kit,
         private ArrivalRows $arrivals,
         private KnownOfDogReader $bases,
-        private Scope $scope,
     ) {
     }
 
-    public function view(Groom $groom): FinishView
+    public function view(Actor $actor, Groom $groom): FinishView
     {
-        $board = Board::of($this->rows->taps($groom));
-        $view = $this->reader->view($groom);
-        $next = $this->next($groom);
-        $sections = $this->care($groom, $board, \array_slice($next, 0, 1), $view);
+        $board = Board::of($this->rows->taps($actor, $groom));
+        $view = $this->reader->view($actor, $groom);
+        $next = $this->next($actor, $groom);
+        $sections = $this->care($actor, $groom, $board, \array_slice($next, 0, 1), $view);
         $client = self::client($groom);
 
         return new FinishView(
@@ -56,7 +55,7 @@ final readonly class Finish
             $groom->estimate['price_minor'] ?? null,
             $groom->estimate['price_terms'] ?? [],
             $next,
-            null === $client || !$this->scope->staff()->may(May::PHONE) ? '' : $client->phone,
+            null === $client || !$actor->may(May::PHONE) ? '' : $client->phone,
             $this->message($groom),
             array_values(array_filter($view->incidents, static fn (array $i): bool => false === $i['told'])),
             $sections,
@@ -76,11 +75,11 @@ final readonly class Finish
      *
      * @return list<array{title: string, lines: list<string>}>
      */
-    public function care(Groom $groom, Board $board, array $next, ?GroomView $view = null): array
+    public function care(Actor $actor, Groom $groom, Board $board, array $next, ?GroomView $view = null): array
     {
         $dog = $groom->dog;
         $patches = [];
-        foreach (($view ?? $this->reader->view($groom))->zones as $z) {
+        foreach (($view ?? $this->reader->view($actor, $groom))->zones as $z) {
             if (null !== $z->fill_back_on) {
                 $patches[] = \sprintf(
                     '%s: back to its length about %s',
@@ -109,22 +108,22 @@ final readonly class Finish
             array_map(static fn (array $n): array => ['kind' => $n['kind'], 'on' => self::day($n['on'])], $next),
             $patches,
             $found,
-            $this->homework($groom->arrival),
+            $this->homework($actor, $groom->arrival),
             $hurt,
             $dog->dewclaws > 0,
         );
     }
 
     /** @return list<array{kind: string, on: string, why: string}> soonest first */
-    private function next(Groom $groom): array
+    private function next(Actor $actor, Groom $groom): array
     {
         $dog = $groom->dog;
-        $figures = new GrowthAndClocks($dog, new History($this->visits->of($dog)), $groom->arrival->day);
+        $figures = new GrowthAndClocks($dog, new History($this->visits->of($actor, $dog)), $groom->arrival->day);
         $plan = array_map(
             static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
             GroomReader::plan($groom),
         );
-        $interval = $figures->interval($plan, $this->kit->lengths(), null, $groom->arrival->day);
+        $interval = $figures->interval($plan, $this->kit->lengths($actor), null, $groom->arrival->day);
         $out = [];
         if (null !== $interval->full_on) {
             $out[] = [
@@ -173,12 +172,12 @@ final readonly class Finish
     }
 
     /** @return list<string> */
-    private function homework(Arrival $arrival): array
+    private function homework(Actor $actor, Arrival $arrival): array
     {
         $records = $this->arrivals->handling($arrival);
         $out = [];
         // With the ladder's own log, as the arrival answers it: the next rung is the dog's, not the first one.
-        foreach ($this->bases->handling($arrival, $records) as $i => $answer) {
+        foreach ($this->bases->handling($actor, $arrival, $records) as $i => $answer) {
             if ($records[$i]->tolerance <= 2 && Rung::Normal !== $answer->rung) {
                 $out[] = ucfirst(str_replace('_', ' ', $records[$i]->tool->value)).': '.$answer->next->homework();
             }

@@ -11,6 +11,7 @@ use KeenThistle\Command\Http\Writes;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,9 +31,9 @@ final readonly class FinishController
     #[Route('/api/grooms/{id}/finish', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('What the end of a groom asks for', gives: FinishView::class)]
-    public function read(string $id): Response
+    public function read(Actor $actor, string $id): Response
     {
-        return Json::response($this->finish->view($this->rows->groom($id)));
+        return Json::response($this->finish->view($actor, $this->rows->groom($actor, $id)));
     }
 
     #[Route('/api/grooms/{id}/close', methods: ['POST'])]
@@ -41,21 +42,23 @@ final readonly class FinishController
         'Close a groom: records the visit, books, tells the owner; 409 where it was closed already',
         gives: GroomView::class,
         takes: [CloseGroom::class, 'shape'],
-    )]
-    public function close(Request $request, string $id, CloseGroom $close): Response
+    ),]
+    public function close(Actor $actor, Request $request, string $id, CloseGroom $close): Response
     {
         $body = Body::read($request, CloseGroom::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $close): array {
-                $groom = $this->rows->groom($id, $manager, true);
-                $close($manager, $groom, $body);
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $close): array {
+                $groom = $this->rows->groom($actor, $id, $manager, true);
+                $close($actor, $manager, $groom, $body);
 
                 return [];
             },
             fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view(
-                $this->rows->groom($id, $manager),
+                $actor,
+                $this->rows->groom($actor, $id, $manager),
             ),
         );
     }

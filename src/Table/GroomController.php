@@ -23,9 +23,9 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -58,13 +58,13 @@ final readonly class GroomController
     #[Route('/api/dogs/{id}/repeat', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('Where last time differs from the card, before the first cut', gives: RepeatView::class)]
-    public function last(string $id): Response
+    public function last(Actor $actor, string $id): Response
     {
-        $dog = $this->dogs->get($id);
-        $visits = $this->visits->of($dog);
-        $lengths = $this->kit->lengths();
+        $dog = $this->dogs->get($actor, $id);
+        $visits = $this->visits->of($actor, $dog);
+        $lengths = $this->kit->lengths($actor);
         $zones = [];
-        foreach ($this->repeat->rows($dog, $visits) as $r) {
+        foreach ($this->repeat->rows($actor, $dog, $visits) as $r) {
             $zones[] = [
                 'zone' => $r['zone'],
                 'card' => $r['card']?->words(),
@@ -93,20 +93,22 @@ final readonly class GroomController
         'Bring a dog to the table, or go on with it',
         gives: GroomView::class,
         takes: [OpenGroom::class, 'shape'],
-    )]
-    public function open(Request $request, string $id, OpenGroom $open): Response
+    ),]
+    public function open(Actor $actor, Request $request, string $id, OpenGroom $open): Response
     {
         $body = Body::read($request, OpenGroom::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $open): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $open): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
 
-                return ['groom' => (string) $open($manager, $this->arrival($manager, $dog), $body)->id];
+                return ['groom' => (string) $open($actor, $manager, $this->arrival($actor, $manager, $dog), $body)->id];
             },
             fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view(
-                $this->rows->groom(\is_string($done['groom']) ? $done['groom'] : '', $manager),
+                $actor,
+                $this->rows->groom($actor, \is_string($done['groom']) ? $done['groom'] : '', $manager),
             ),
         );
     }
@@ -116,10 +118,10 @@ final readonly class GroomController
     #[Endpoint(
         'A groom as it stands; answers 304 to If-None-Match while nothing has been tapped',
         gives: GroomView::class,
-    )]
-    public function read(Request $request, string $id): Response
+    ),]
+    public function read(Actor $actor, Request $request, string $id): Response
     {
-        $groom = $this->rows->groom($id);
+        $groom = $this->rows->groom($actor, $id);
         // Seconds are counted in the browser; what PHP says of minutes and of forgotten timers is a minute old at most.
         $clock = null !== $groom->closedAt ? $groom->closedAt->format('U') : $this->clock->now()->format('YmdHi');
         $etag = hash(
@@ -130,14 +132,14 @@ final readonly class GroomController
                 $groom->seq,
                 $clock,
                 $groom->dog->cardVersion,
-                $this->scope->salon()->kitVersion,
+                $this->scope->salon($actor)->kitVersion,
             ]),
         );
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
 
-        return Json::withEtag(Json::response($this->reader->view($groom)), $etag);
+        return Json::withEtag(Json::response($this->reader->view($actor, $groom)), $etag);
     }
 
     #[Route('/api/grooms/{id}/taps', methods: ['POST'])]
@@ -146,8 +148,8 @@ final readonly class GroomController
         'Taps, oldest first, each counted once; one that cannot be counted does not hold up the rest',
         gives: TapsView::class,
         takes: [TapInput::class, 'shape'],
-    )]
-    public function taps(Request $request, string $id, TakeTaps $take): Response
+    ),]
+    public function taps(Actor $actor, Request $request, string $id, TakeTaps $take): Response
     {
         // Taps are checked one by one where they are counted.
         $given = json_decode($request->getContent());
@@ -168,10 +170,21 @@ final readonly class GroomController
         $all = $board = null;
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $take, $head, $taps, &$first, &$all, &$board): array {
-                $groom = $this->rows->groom($id, $manager, true);
+            function (EntityManagerInterface $manager) use (
+                $actor,
+                $id,
+                $take,
+                $head,
+                $taps,
+                &$first,
+                &$all,
+                &$board,
+            ): array {
+                $groom = $this->rows->groom($actor, $id, $manager, true);
                 [$first, $ahead, $all, $board] = $take(
+                    $actor,
                     $manager,
                     $groom,
                     $head->text('device'),
@@ -188,6 +201,7 @@ final readonly class GroomController
                 ];
             },
             function (array $done, EntityManagerInterface $manager) use (
+                $actor,
                 $id,
                 $taps,
                 &$first,
@@ -200,7 +214,7 @@ final readonly class GroomController
                 return new TapsView(
                     $results,
                     is_numeric($done['ahead']) ? (float) $done['ahead'] : 0.0,
-                    $this->reader->view($this->rows->groom($id, $manager), $all, $board),
+                    $this->reader->view($actor, $this->rows->groom($actor, $id, $manager), $all, $board),
                 );
             },
         );
@@ -219,11 +233,11 @@ final readonly class GroomController
         'Asks the thermometer how hot a blade is; the reading is then tapped like any other',
         gives: ProbeView::class,
         takes: [self::class, 'probe'],
-    )]
-    public function reading(Request $request, string $id, Thermometer $thermometer): Response
+    ),]
+    public function reading(Actor $actor, Request $request, string $id, Thermometer $thermometer): Response
     {
         $blade = Body::read($request, self::probe())->text('blade');
-        $log = Board::of($this->rows->taps($this->rows->groom($id)))->timer(TimerKind::Clipping->value);
+        $log = Board::of($this->rows->taps($actor, $this->rows->groom($actor, $id)))->timer(TimerKind::Clipping->value);
 
         return Json::response(
             new ProbeView($blade, $thermometer->read($blade, $log->ranWith($blade, $this->clock->now()))),
@@ -231,19 +245,17 @@ final readonly class GroomController
     }
 
     /** Today's, or a new one: what came in belongs to the groom. */
-    private function arrival(EntityManagerInterface $manager, Dog $dog): Arrival
+    private function arrival(Actor $actor, EntityManagerInterface $manager, Dog $dog): Arrival
     {
-        $today = $this->scope->today();
+        $today = $this->scope->today($actor);
         $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
         if (null === $arrival) {
-            $who =
-                $manager->find(Staff::class, $this->scope->staff()->id) ??
-                throw new \LogicException('The signed-in person is in the salon.');
+            $who = $this->scope->person($actor);
             $arrival = new Arrival(Uuid::v7(), $dog, $who, $today);
             $manager->persist($arrival);
             $manager->flush();
         }
 
-        return $this->arrivals->arrival((string) $arrival->id, $manager);
+        return $this->arrivals->arrival($actor, (string) $arrival->id, $manager);
     }
 }

@@ -32,8 +32,8 @@ use KeenThistle\Owner\OwnerLink;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
-use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
@@ -45,7 +45,6 @@ final readonly class GroomReader
         private GroomRows $rows,
         private Visits $visits,
         private KitReader $kit,
-        private Scope $scope,
         private ClockInterface $clock,
     ) {
     }
@@ -77,24 +76,24 @@ final readonly class GroomReader
      * @param list<Tap>|null $taps of this groom, where they are at hand
      * @param Board|null $board these, folded
      */
-    public function view(Groom $groom, ?array $taps = null, ?Board $board = null): GroomView
+    public function view(Actor $actor, Groom $groom, ?array $taps = null, ?Board $board = null): GroomView
     {
-        $taps ??= $this->rows->taps($groom);
+        $taps ??= $this->rows->taps($actor, $groom);
         $board ??= Board::of($taps);
         $dog = $groom->dog;
         $now = $this->clock->now();
         $until = $groom->closedAt ?? $now;
-        $history = new History($this->visits->of($dog));
+        $history = new History($this->visits->of($actor, $dog));
         $figures = new GrowthAndClocks($dog, $history, $groom->arrival->day);
         $plan = self::plan($groom);
-        $steps = $this->steps($groom, $board, $plan);
+        $steps = $this->steps($actor, $groom, $board, $plan);
         $open = array_values(
             array_filter($steps, static fn (TableStepView $s): bool => 'done' !== $s->state && 'skipped' !== $s->state),
         );
         $nails = $this->nails($groom);
         $clocks = $figures->interval(
             array_map(static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r], $plan),
-            $this->kit->lengths(),
+            $this->kit->lengths($actor),
             null,
             $groom->arrival->day,
         )->clocks;
@@ -118,7 +117,7 @@ final readonly class GroomReader
 
         return new GroomView(
             (string) $groom->id,
-            DogView::of($dog, $this->scope->staff()->may(May::PHONE)),
+            DogView::of($dog, $actor->may(May::PHONE)),
             (string) $groom->arrival->id,
             (string) $groom->place->id,
             $groom->place->name,
@@ -130,11 +129,11 @@ final readonly class GroomReader
             $people,
             StandingCautions::of($dog),
             $groom->notices,
-            $this->zones($groom, $board, $plan, $figures),
+            $this->zones($actor, $groom, $board, $plan, $figures),
             $steps,
             $open[0]->key ?? null,
             $open[1]->key ?? null,
-            $this->timers($groom, $board, $until),
+            $this->timers($actor, $groom, $board, $until),
             (object) $heat,
             array_map(
                 static fn (array $c): array => $c + ['state' => $board->claws[$c['foot'].'.'.$c['claw']] ?? null],
@@ -169,11 +168,11 @@ final readonly class GroomReader
      *
      * @return list<TableZoneView>
      */
-    private function zones(Groom $groom, Board $board, array $plan, GrowthAndClocks $figures): array
+    private function zones(Actor $actor, Groom $groom, Board $board, array $plan, GrowthAndClocks $figures): array
     {
-        $home = $this->kit->lengths();
-        $there = $this->kit->lengths((string) $groom->place->id);
-        $match = $this->kit->match((string) $groom->place->id);
+        $home = $this->kit->lengths($actor);
+        $there = $this->kit->lengths($actor, (string) $groom->place->id);
+        $match = $this->kit->match($actor, (string) $groom->place->id);
         $out = [];
         foreach (ZoneTable::all() as $id => $zone) {
             $planned = $plan[$id] ?? null;
@@ -222,9 +221,9 @@ final readonly class GroomReader
      *
      * @return list<TableStepView>
      */
-    private function steps(Groom $groom, Board $board, array $plan): array
+    private function steps(Actor $actor, Groom $groom, Board $board, array $plan): array
     {
-        $lengths = $this->kit->lengths();
+        $lengths = $this->kit->lengths($actor);
 
         return array_map(static function (array $s) use ($board, $plan, $lengths): TableStepView {
             $recipes = array_values(
@@ -273,10 +272,10 @@ final readonly class GroomReader
     }
 
     /** @return list<TimerView> */
-    private function timers(Groom $groom, Board $board, \DateTimeImmutable $now): array
+    private function timers(Actor $actor, Groom $groom, Board $board, \DateTimeImmutable $now): array
     {
         $spares = [];
-        foreach ($this->kit->rows() as $row) {
+        foreach ($this->kit->rows($actor) as $row) {
             if ('blade' === $row['kind'] && $row['place'] === (string) $groom->place->id) {
                 $spares[$row['label']] = ($spares[$row['label']] ?? -1) + 1;
             }

@@ -11,6 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -21,11 +22,11 @@ final readonly class GroomRows
     }
 
     /** With its dog, household, people, arrival and place. @throws Problem 404 */
-    public function groom(string $id, ?EntityManagerInterface $manager = null, bool $lock = false): Groom
+    public function groom(Actor $actor, string $id, ?EntityManagerInterface $manager = null, bool $lock = false): Groom
     {
         $manager ??= $this->manager;
         if (Uuid::isValid($id)) {
-            $this->scope->apply($manager);
+            $this->scope->apply($actor, $manager);
             $query = $manager
                 ->createQuery(
                     'SELECT g, a, p, d, h, c, o, b FROM '.
@@ -41,7 +42,7 @@ final readonly class GroomRows
             if ($groom instanceof Groom) {
                 return $groom;
             }
-            $this->scope->logIfForeign('groom', $id, 'groom');
+            $this->scope->logIfForeign($actor, 'groom', $id, 'groom');
         }
         throw Problem::notFound('groom');
     }
@@ -53,7 +54,7 @@ final readonly class GroomRows
     }
 
     /** @return list<Tap> in their order */
-    public function taps(Groom $groom): array
+    public function taps(Actor $actor, Groom $groom): array
     {
         return array_map(static function (array $r): Tap {
             $data = \is_string($r['data']) ? json_decode($r['data'], true) : [];
@@ -73,6 +74,7 @@ final readonly class GroomRows
                 (bool) $r['held'],
             );
         }, $this->scope->rows(
+            $actor,
             'SELECT t.tap, t.seq, s.name, t.device, t.at, t.kind, t.data, t.held FROM groom_tap t JOIN staff s '.
                 'ON s.id = t.staff_id WHERE t.salon_id = :salon AND t.groom_id = :groom ORDER BY t.seq',
             ['groom' => $groom->id->toBinary()],

@@ -8,6 +8,7 @@ namespace KeenThistle\Table;
 
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -22,8 +23,8 @@ final readonly class IncidentController
     #[Route('/api/incidents', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('Incidents of the last year, newest first, with rates by tool', gives: IncidentsView::class)]
-    public function __invoke(): Response
+    public function __invoke(Actor $actor): Response
     {
-        return Json::response($this->incidents->lastYear());
+        return Json::response($this->incidents->lastYear($actor));
     }
 }

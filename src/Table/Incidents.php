@@ -8,6 +8,7 @@ namespace KeenThistle\Table;
 
 use KeenThistle\Core\Table\IncidentRates;
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -21,7 +22,7 @@ final readonly class Incidents
     {
     }
 
-    public function lastYear(): IncidentsView
+    public function lastYear(Actor $actor): IncidentsView
     {
         $since = $this->clock->now()->modify(self::SINCE)->format('Y-m-d');
         $text = static fn (mixed $value): string => \is_string($value) ? $value : '';
@@ -40,6 +41,7 @@ final readonly class Incidents
                 'who' => $text($r['who']),
             ],
             $this->scope->rows(
+                $actor,
                 'SELECT i.id, i.at, i.what, i.zone, i.tool, i.action, i.told, i.follow_up, i.dog_id, d.name
                 dog, s.name who FROM incident i JOIN dog d ON d.id = i.dog_id JOIN staff s ON s.id = i.staff_id
             WHERE i.salon_id = :salon AND i.at >= :since ORDER BY i.at DESC, i.id DESC LIMIT '.self::MOST,
@@ -49,6 +51,7 @@ final readonly class Incidents
         $counts = [];
         foreach (
             $this->scope->rows(
+                $actor,
                 'SELECT tool, COUNT(*) n FROM incident WHERE salon_id = :salon AND at >= :since GROUP BY tool',
                 ['since' => $since],
             ) as $r
@@ -56,7 +59,7 @@ final readonly class Incidents
             $counts[$text($r['tool'])] = is_numeric($r['n']) ? (int) $r['n'] : 0;
         }
         $grooms =
-            $this->scope->rows('SELECT COUNT(*) n FROM groom WHERE salon_id = :salon AND opened_at >= :since', [
+            $this->scope->rows($actor, 'SELECT COUNT(*) n FROM groom WHERE salon_id = :salon AND opened_at >= :since', [
                 'since' => $since,
             ])[0]['n'] ?? 0;
 

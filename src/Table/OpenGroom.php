@@ -23,6 +23,7 @@ use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Place;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
@@ -55,7 +56,7 @@ final readonly class OpenGroom
     }
 
     /** Goes on with what is open; a dog is at one table only. */
-    public function __invoke(EntityManagerInterface $manager, Arrival $arrival, Fields $in): Groom
+    public function __invoke(Actor $actor, EntityManagerInterface $manager, Arrival $arrival, Fields $in): Groom
     {
         $dog = $arrival->dog;
         if ('active' !== $dog->state) {
@@ -65,11 +66,9 @@ final readonly class OpenGroom
         if (null !== $open) {
             return $open;
         }
-        $who =
-            $manager->find(Staff::class, $this->scope->staff()->id) ??
-            throw new \LogicException('The signed-in person is in the salon.');
-        $groom = new Groom(Uuid::v7(), $arrival, $this->place($manager, $in, $who), $who, $this->clock->now());
-        $plan = $this->plan($groom, $in->texts('keep'));
+        $who = $this->scope->person($actor);
+        $groom = new Groom(Uuid::v7(), $arrival, $this->place($actor, $manager, $in, $who), $who, $this->clock->now());
+        $plan = $this->plan($actor, $groom, $in->texts('keep'));
         $groom->plan = array_map(RecipeArray::of(...), $plan);
         try {
             $list = $this->order->of($dog, $plan, $arrival);
@@ -84,11 +83,20 @@ final readonly class OpenGroom
         foreach ($list->moved as $moved) {
             $groom->notices[] = ucfirst($moved['why']).'.';
         }
-        $groom->notices = array_values(array_unique([...$groom->notices, ...$this->unreachable($groom, $plan)]));
+        $groom->notices = array_values(
+            array_unique([...$groom->notices, ...$this->unreachable($actor, $groom, $plan)]),
+        );
         $groom->steps = self::steps($list);
-        $groom->estimate = $this->estimate($arrival);
+        $groom->estimate = $this->estimate($actor, $arrival);
         $manager->persist($groom);
-        $this->log->record($manager, $dog, 'groom', (string) $groom->id, 'came to the table at '.$groom->place->name);
+        $this->log->record(
+            $actor,
+            $manager,
+            $dog,
+            'groom',
+            (string) $groom->id,
+            'came to the table at '.$groom->place->name,
+        );
 
         return $groom;
     }
@@ -98,15 +106,15 @@ final readonly class OpenGroom
      *
      * @return array<string, ZoneRecipe>
      */
-    private function plan(Groom $groom, array $keep): array
+    private function plan(Actor $actor, Groom $groom, array $keep): array
     {
         $plan = [];
-        foreach ($this->plans->of($groom->dog)[1] as $zone => $p) {
+        foreach ($this->plans->of($actor, $groom->dog)[1] as $zone => $p) {
             if (null !== $p['recipe']->method) {
                 $plan[$zone] = $p['recipe'];
             }
         }
-        $rows = array_column($this->repeat->rows($groom->dog), null, 'zone');
+        $rows = array_column($this->repeat->rows($actor, $groom->dog), null, 'zone');
         foreach ($keep as $i => $zone) {
             $row =
                 $rows[$zone] ?? throw InvalidInput::at("keep[$i]", Zone::of($zone)->label.' was not done last time');
@@ -124,9 +132,9 @@ final readonly class OpenGroom
      *
      * @return list<string>
      */
-    private function unreachable(Groom $groom, array $plan): array
+    private function unreachable(Actor $actor, Groom $groom, array $plan): array
     {
-        $kit = $this->kit->match((string) $groom->place->id);
+        $kit = $this->kit->match($actor, (string) $groom->place->id);
         $missing = [];
         foreach ($plan as $recipe) {
             if (!$kit->canMake($recipe->forRules())) {
@@ -145,12 +153,12 @@ final readonly class OpenGroom
             ];
     }
 
-    private function place(EntityManagerInterface $manager, Fields $in, Staff $who): Place
+    private function place(Actor $actor, EntityManagerInterface $manager, Fields $in, Staff $who): Place
     {
         $id = $in->textOrNull('place') ?? '';
 
         return '' !== $id
-            ? $this->scope->get(Place::class, $id, $manager, 'place')
+            ? $this->scope->get($actor, Place::class, $id, $manager, 'place')
             : $who->place ??
                     ($manager->getRepository(Place::class)->findOneBy([], ['position' => 'ASC']) ??
                         throw InvalidInput::missing('place', 'where the dog stands'));
@@ -182,9 +190,9 @@ final readonly class OpenGroom
      * @return array{likely: float, phases: array<string, float>, price_minor: int|null,
      *     price_terms: list<array{label: string, minor: int}>}
      */
-    private function estimate(Arrival $arrival): array
+    private function estimate(Actor $actor, Arrival $arrival): array
     {
-        $comb = $this->reckoning->comb($arrival);
+        $comb = $this->reckoning->comb($actor, $arrival);
         $chosen =
             array_values(
                 array_filter($comb->options, static fn (OptionView $o): bool => $o->choice === $comb->choice),

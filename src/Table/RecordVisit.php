@@ -23,6 +23,7 @@ use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\RecipeInput;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Place;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visit;
@@ -42,25 +43,24 @@ final readonly class RecordVisit
 
     /** @param array<string, ZoneRecipe>|null $plan what was planned, by zone; null: as the card has it */
     public function __invoke(
+        Actor $actor,
         EntityManagerInterface $manager,
         string $dogId,
         Fields $in,
         ?array $plan = null,
     ): RecordedView {
-        $dog = $this->scope->get(Dog::class, $dogId, $manager, 'dog');
-        $who =
-            $manager->find(Staff::class, $this->scope->staff()->id) ??
-            throw new \LogicException('The signed-in person is in the salon.');
+        $dog = $this->scope->get($actor, Dog::class, $dogId, $manager, 'dog');
+        $who = $this->scope->person($actor);
         $visit = new Visit(
             Uuid::v7(),
             $dog,
             $who,
-            $this->place($manager, $in, $who),
-            $this->day($in, $dog),
+            $this->place($actor, $manager, $in, $who),
+            $this->day($actor, $in, $dog),
             $in->text('kind'),
         );
         $visit->minutes = $in->intOrNull('minutes');
-        $plan ??= array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($dog)[1]);
+        $plan ??= array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $this->plans->of($actor, $dog)[1]);
         $arrival = $manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $visit->day]);
         $likely = $this->order->minutes($dog, $plan, $arrival, Service::from($visit->kind))?->likely;
         $visit->estimate = null === $likely ? null : round($likely, 1);
@@ -75,8 +75,9 @@ final readonly class RecordVisit
             $dog->kg = $visit->kg;
             ++$dog->version; // The weight stands in the dog's form.
         }
-        $this->zones($manager, $visit, $in, $plan);
+        $this->zones($actor, $manager, $visit, $in, $plan);
         $this->log->record(
+            $actor,
             $manager,
             $dog,
             'visit',
@@ -89,10 +90,10 @@ final readonly class RecordVisit
         return new RecordedView((string) $visit->id, $visit->day->format('Y-m-d'));
     }
 
-    private function day(Fields $in, Dog $dog): \DateTimeImmutable
+    private function day(Actor $actor, Fields $in, Dog $dog): \DateTimeImmutable
     {
         $day = $in->dateOrNull('day') ?? throw new \LogicException('The shape requires a day.');
-        $today = $this->scope->today()->format('Y-m-d');
+        $today = $this->scope->today($actor)->format('Y-m-d');
         if ($day->format('Y-m-d') > $today) {
             throw InvalidInput::at('day', 'must not be in the future: book it instead');
         }
@@ -103,11 +104,11 @@ final readonly class RecordVisit
         return $day;
     }
 
-    private function place(EntityManagerInterface $manager, Fields $in, Staff $who): Place
+    private function place(Actor $actor, EntityManagerInterface $manager, Fields $in, Staff $who): Place
     {
         $id = $in->textOrNull('place') ?? '';
         if ('' !== $id) {
-            return $this->scope->get(Place::class, $id, $manager, 'place');
+            return $this->scope->get($actor, Place::class, $id, $manager, 'place');
         }
 
         return $who->place ??
@@ -116,9 +117,9 @@ final readonly class RecordVisit
     }
 
     /** @param array<string, ZoneRecipe> $plan */
-    private function zones(EntityManagerInterface $manager, Visit $visit, Fields $in, array $plan): void
+    private function zones(Actor $actor, EntityManagerInterface $manager, Visit $visit, Fields $in, array $plan): void
     {
-        $lengths = $this->kit->lengths((string) $visit->place->id);
+        $lengths = $this->kit->lengths($actor, (string) $visit->place->id);
         $seen = [];
         foreach ($in->objects('zones') as $z) {
             $zone = Zone::of($z->text('zone'));

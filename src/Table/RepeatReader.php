@@ -11,6 +11,7 @@ use KeenThistle\Core\Table\Carry;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
@@ -29,11 +30,11 @@ final readonly class RepeatReader
      * @return list<array{zone: string, card: ZoneRecipe|null, last: ZoneRecipe, day: string, who: string,
      *     why: string, refused: string|null}>
      */
-    public function rows(Dog $dog, ?array $visits = null): array
+    public function rows(Actor $actor, Dog $dog, ?array $visits = null): array
     {
-        $plan = $this->plans->of($dog)[1];
+        $plan = $this->plans->of($actor, $dog)[1];
         $last = [];
-        foreach ($visits ?? $this->visits->of($dog) as $visit) {
+        foreach ($visits ?? $this->visits->of($actor, $dog) as $visit) {
             foreach ($visit['zones'] as $z) {
                 if ('done' === $z['state'] && null !== $z['actual']->method) {
                     $last[$z['zone']] = [

@@ -20,6 +20,7 @@ use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\ChangeRecorder;
 use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
@@ -46,6 +47,7 @@ final readonly class TakeTaps
      *     ahead, and all taps of the groom now, folded
      */
     public function __invoke(
+        Actor $actor,
         EntityManagerInterface $manager,
         Groom $groom,
         string $device,
@@ -54,11 +56,9 @@ final readonly class TakeTaps
     ): array {
         $now = $this->clock->now();
         $ahead = self::ahead($sentAt, $now);
-        $who =
-            $manager->find(Staff::class, $this->scope->staff()->id) ??
-            throw new \LogicException('The signed-in person is in the salon.');
+        $who = $this->scope->person($actor);
         $me = (string) $who->id;
-        $before = $this->rows->taps($groom);
+        $before = $this->rows->taps($actor, $groom);
         $board = Board::of($before);
         $all = $before;
         $known = $this->known($manager->getConnection(), $groom, $given);
@@ -80,7 +80,7 @@ final readonly class TakeTaps
                     $out[] = self::outcome($in->text('id'), 'repeated');
                     continue;
                 }
-                $data = $this->named(TapInput::data($in, $steps, $planned), $in, $manager);
+                $data = $this->named($actor, TapInput::data($in, $steps, $planned), $in, $manager);
                 $at = self::at($in, $ahead, $groom->openedAt, $now);
             } catch (InvalidInput|Problem $e) {
                 $faults =
@@ -136,8 +136,8 @@ final readonly class TakeTaps
                         ),
                     );
             } else {
-                $this->record($manager, $groom, $who, $tap);
-                $out[] = self::outcome($tap->id, 'counted', $this->notInKit($groom, $tap));
+                $this->record($actor, $manager, $groom, $who, $tap);
+                $out[] = self::outcome($tap->id, 'counted', $this->notInKit($actor, $groom, $tap));
             }
         }
 
@@ -265,16 +265,16 @@ final readonly class TakeTaps
      *
      * @return array<string, mixed>
      */
-    private function named(array $data, Fields $in, EntityManagerInterface $manager): array
+    private function named(Actor $actor, array $data, Fields $in, EntityManagerInterface $manager): array
     {
         if (\is_string($data['to'] ?? null)) {
-            $data['to'] = $this->scope->get(Staff::class, $data['to'], $manager, 'person')->name;
+            $data['to'] = $this->scope->get($actor, Staff::class, $data['to'], $manager, 'person')->name;
         }
 
         return $data;
     }
 
-    private function record(EntityManagerInterface $manager, Groom $groom, Staff $who, Tap $tap): void
+    private function record(Actor $actor, EntityManagerInterface $manager, Groom $groom, Staff $who, Tap $tap): void
     {
         if ('claw' === $tap->kind && 'quicked' === $tap->text('state')) {
             $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'incident', [
@@ -288,6 +288,7 @@ final readonly class TakeTaps
             $manager->persist(new Incident($groom, $who, $tap));
             $zone = $tap->text('zone');
             $this->log->record(
+                $actor,
                 $manager,
                 $groom->dog,
                 'incident',
@@ -312,6 +313,7 @@ final readonly class TakeTaps
         }
         if ('hand_over' === $tap->kind) {
             $this->log->record(
+                $actor,
                 $manager,
                 $groom->dog,
                 'groom',
@@ -322,7 +324,7 @@ final readonly class TakeTaps
     }
 
     /** What was really used may be a tool that has left the kit: kept as said, and named. */
-    private function notInKit(Groom $groom, Tap $tap): ?string
+    private function notInKit(Actor $actor, Groom $groom, Tap $tap): ?string
     {
         $actual = $tap->data['actual'] ?? null;
         if (!\is_array($actual)) {
@@ -334,7 +336,7 @@ final readonly class TakeTaps
         }
         $recipe = RecipeArray::recipe($map)->forRules();
 
-        return $this->kit->match((string) $groom->place->id)->canMake($recipe)
+        return $this->kit->match($actor, (string) $groom->place->id)->canMake($recipe)
             ? null
             : \sprintf(
                 '%s is not in the kit at %s: kept as you said it.',

@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Http\Writes;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,15 +30,16 @@ final readonly class VisitController
         gives: RecordedView::class,
         takes: [VisitInput::class, 'shape'],
         status: 201,
-    )]
-    public function create(Request $request, string $id): Response
+    ),]
+    public function create(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, VisitInput::shape());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body): array {
-                $visit = ($this->record)($manager, $id, $body);
+            function (EntityManagerInterface $manager) use ($actor, $id, $body): array {
+                $visit = ($this->record)($actor, $manager, $id, $body);
 
                 return ['id' => $visit->id, 'day' => $visit->day];
             },

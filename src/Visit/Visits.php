@@ -11,6 +11,7 @@ use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
@@ -30,13 +31,14 @@ final readonly class Visits
      *
      * @return array<string, list<VisitRow>> by dog id, one visit each
      */
-    public function lastOf(array $dogs): array
+    public function lastOf(Actor $actor, array $dogs): array
     {
         $visits = [];
         foreach (
             [] === $dogs
                 ? []
                 : $this->scope->rows(
+                    $actor,
                     'SELECT v.dog_id, v.id, v.day, v.kind, z.zone, z.state, z.finished_um FROM (SELECT dog_id, '.
                         "MAX(day) day FROM visit WHERE salon_id = :salon AND kind = 'full' AND dog_id IN (".
                         Row::list(array_map(static fn (Dog $d): Uuid => $d->id, $dogs)).
@@ -76,10 +78,11 @@ final readonly class Visits
     }
 
     /** @return list<VisitRow> oldest first, the last twelve */
-    public function of(Dog $dog): array
+    public function of(Actor $actor, Dog $dog): array
     {
         $visits = [];
         $rows = $this->scope->rows(
+            $actor,
             'SELECT v.id, v.day, v.kind, s.name staff, p.name place, v.minutes, v.arrival_load,
                 v.tender_severity, v.upkeep, v.stage, v.note,
                 z.zone, z.state, z.why, z.finished_um, z.arrival_um, z.owner_cut, '.

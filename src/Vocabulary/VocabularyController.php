@@ -28,6 +28,7 @@ use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\Visit;
@@ -52,9 +53,9 @@ final readonly class VocabularyController
     #[Route('/api/words', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('Zones and the closed lists of every form, with labels', gives: VocabularyView::class)]
-    public function __invoke(): Response
+    public function __invoke(Actor $actor): Response
     {
-        $own = $this->scope->salon()->styles;
+        $own = $this->scope->salon($actor)->styles;
 
         return Json::response(
             new VocabularyView(

@@ -18,10 +18,9 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeRecorder;
-use KeenThistle\Salon\Salon;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -41,31 +40,30 @@ final readonly class WashController
     #[Route('/api/wash', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint('Today\'s washing: dogs, mixes, bottles, stock', gives: WashView::class)]
-    public function day(): Response
+    public function day(Actor $actor): Response
     {
-        return Json::response($this->wash->view());
+        return Json::response($this->wash->view($actor));
     }
 
     #[Route('/api/wash/products', methods: ['POST'])]
     #[IsGranted(May::KIT)]
     #[Endpoint('A new product', gives: WashView::class, takes: [WashInput::class, 'product'], status: 201)]
-    public function add(Request $request): Response
+    public function add(Actor $actor, Request $request): Response
     {
         $body = Body::read($request, WashInput::product());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($body): array {
-                $salon =
-                    $manager->find(Salon::class, $this->scope->salonId()) ??
-                    throw new \LogicException('A person has a salon.');
+            function (EntityManagerInterface $manager) use ($actor, $body): array {
+                $salon = $this->scope->salon($actor);
                 $product = new Product(Uuid::v7(), $salon, '', 'shampoo', 1.0);
                 WashInput::into($product, $body);
                 $manager->persist($product);
 
-                return $this->noted($manager, $product, 'new');
+                return $this->noted($actor, $manager, $product, 'new');
             },
-            $this->wash->view(...),
+            fn (): WashView => $this->wash->view($actor),
             201,
         );
     }
@@ -77,16 +75,17 @@ final readonly class WashController
         gives: WashView::class,
         takes: [WashInput::class, 'product'],
         versioned: true,
-    )]
-    public function change(Request $request, string $id): Response
+    ),]
+    public function change(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, WashInput::product());
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-                $product = $this->scope->get(Product::class, $id, $manager, 'product');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $version): array {
+                $product = $this->scope->get($actor, Product::class, $id, $manager, 'product');
                 if ($product->version !== $version) {
                     throw Problem::stale('Somebody changed this product meanwhile, or mixed from it.', [
                         'version' => $product->version,
@@ -95,9 +94,9 @@ final readonly class WashController
                 }
                 WashInput::into($product, $body);
 
-                return $this->noted($manager, $product, $product->active ? 'changed' : 'out of use');
+                return $this->noted($actor, $manager, $product, $product->active ? 'changed' : 'out of use');
             },
-            $this->wash->view(...),
+            fn (): WashView => $this->wash->view($actor),
         );
     }
 
@@ -108,20 +107,19 @@ final readonly class WashController
         gives: WashView::class,
         takes: [WashInput::class, 'bottles'],
         status: 201,
-    )]
-    public function mix(Request $request): Response
+    ),]
+    public function mix(Actor $actor, Request $request): Response
     {
         $body = Body::read($request, WashInput::bottles());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($body): array {
-                $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
+            function (EntityManagerInterface $manager) use ($actor, $body): array {
+                $product = $this->scope->get($actor, Product::class, $body->text('product'), $manager, 'product');
                 $manager->refresh($product, LockMode::PESSIMISTIC_WRITE);
-                $staff =
-                    $manager->find(Staff::class, $this->scope->staff()->id) ??
-                    throw new \LogicException('The signed-in person is in the salon.');
-                $today = $this->scope->today();
+                $staff = $this->scope->person($actor);
+                $today = $this->scope->today($actor);
                 $mix = (new MixRule())->litres($body->float('litres'), $product->ratio);
                 $fill = (new BottleRule())->fill(
                     $mix,
@@ -156,12 +154,13 @@ final readonly class WashController
                 $product->stockMl = max(0.0, round($product->stockMl - $mix->concentrate, 1));
 
                 return $this->noted(
+                    $actor,
                     $manager,
                     $product,
                     \sprintf('%s l mixed, %d %s', round($mix->litres, 2), $count, 1 === $count ? 'bottle' : 'bottles'),
                 );
             },
-            $this->wash->view(...),
+            fn (): WashView => $this->wash->view($actor),
             201,
         );
     }
@@ -182,28 +181,30 @@ final readonly class WashController
         gives: WashView::class,
         takes: [self::class, 'pouredShape'],
         versioned: true,
-    )]
-    public function pour(Request $request, string $id): Response
+    ),]
+    public function pour(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, self::pouredShape());
         $version = Body::version($request);
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body, $version): array {
-                $bottle = $this->scope->get(Bottle::class, $id, $manager, 'bottle');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body, $version): array {
+                $bottle = $this->scope->get($actor, Bottle::class, $id, $manager, 'bottle');
                 if ($bottle->version !== $version) {
                     throw Problem::stale('Somebody emptied this bottle meanwhile.', ['version' => $bottle->version]);
                 }
-                $bottle->pouredOn = $body->bool('poured') ? $this->scope->today() : null;
+                $bottle->pouredOn = $body->bool('poured') ? $this->scope->today($actor) : null;
 
                 return $this->noted(
+                    $actor,
                     $manager,
                     $bottle->product,
                     $body->bool('poured') ? 'a bottle is empty' : 'a bottle stands there after all',
                 );
             },
-            $this->wash->view(...),
+            fn (): WashView => $this->wash->view($actor),
         );
     }
 
@@ -214,17 +215,18 @@ final readonly class WashController
         gives: WashView::class,
         takes: [WashInput::class, 'reaction'],
         status: 201,
-    )]
-    public function react(Request $request, string $id): Response
+    ),]
+    public function react(Actor $actor, Request $request, string $id): Response
     {
         $body = Body::read($request, WashInput::reaction());
 
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $body): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $body): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
-                $product = $this->scope->get(Product::class, $body->text('product'), $manager, 'product');
+                $product = $this->scope->get($actor, Product::class, $body->text('product'), $manager, 'product');
                 $dog->reactions = [
                     ...$dog->reactions,
                     [
@@ -232,11 +234,12 @@ final readonly class WashController
                         'product' => (string) $product->id,
                         'name' => $product->name,
                         'what' => trim($body->text('what')),
-                        'on' => $this->scope->today()->format('Y-m-d'),
-                        'who' => $this->scope->staff()->name,
+                        'on' => $this->scope->today($actor)->format('Y-m-d'),
+                        'who' => $this->scope->person($actor)->name,
                     ],
                 ];
                 $this->log->record(
+                    $actor,
                     $manager,
                     $dog,
                     'reaction',
@@ -246,7 +249,7 @@ final readonly class WashController
 
                 return [];
             },
-            $this->wash->view(...),
+            fn (): WashView => $this->wash->view($actor),
             201,
         );
     }
@@ -254,12 +257,13 @@ final readonly class WashController
     #[Route('/api/dogs/{id}/reactions/{reaction}', methods: ['DELETE'])]
     #[IsGranted(May::VISIT)]
     #[Endpoint('A reaction was written down by mistake, or a vet has cleared it', gives: WashView::class)]
-    public function unreact(Request $request, string $id, string $reaction): Response
+    public function unreact(Actor $actor, Request $request, string $id, string $reaction): Response
     {
         return $this->writes->once(
+            $actor,
             $request,
-            function (EntityManagerInterface $manager) use ($id, $reaction): array {
-                $dog = $this->scope->get(Dog::class, $id, $manager, 'dog');
+            function (EntityManagerInterface $manager) use ($actor, $id, $reaction): array {
+                $dog = $this->scope->get($actor, Dog::class, $id, $manager, 'dog');
                 $manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
                 $left = array_values(
                     array_filter($dog->reactions, static fn (array $r): bool => $r['id'] !== $reaction),
@@ -268,18 +272,18 @@ final readonly class WashController
                     throw Problem::notFound('reaction');
                 }
                 $dog->reactions = $left;
-                $this->log->record($manager, $dog, 'reaction', $reaction, 'a reaction taken off the card');
+                $this->log->record($actor, $manager, $dog, 'reaction', $reaction, 'a reaction taken off the card');
 
                 return [];
             },
-            $this->wash->view(...),
+            fn (): WashView => $this->wash->view($actor),
         );
     }
 
     /** @return array{} */
-    private function noted(EntityManagerInterface $manager, Product $product, string $what): array
+    private function noted(Actor $actor, EntityManagerInterface $manager, Product $product, string $what): array
     {
-        $this->log->record($manager, null, 'wash', (string) $product->id, "$product->name: $what");
+        $this->log->record($actor, $manager, null, 'wash', (string) $product->id, "$product->name: $what");
 
         return [];
     }

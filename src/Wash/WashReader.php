@@ -13,6 +13,7 @@ use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Wash\Mix;
 use KeenThistle\Core\Wash\WashDay;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
 final readonly class WashReader
@@ -20,20 +21,18 @@ final readonly class WashReader
     private const MOST = 100;
     private const POINTS = ['brush_out', 'washing_order', 'shampoo', 'bath_frequency', 'drying', 'drying_way'];
 
-    public function __construct(
-        private Scope $scope,
-        private EntityManagerInterface $manager,
-    ) {
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
+    {
     }
 
-    public function view(): WashView
+    public function view(Actor $actor): WashView
     {
-        $today = $this->scope->today();
+        $today = $this->scope->today($actor);
         $products = $this->products();
         $shampoos = array_filter($products, static fn (Product $p): bool => 'shampoo' === $p->kind);
         $coats = array_map(static fn (Product $p): array => $p->coats, $shampoos);
         $dogs = $mixes = [];
-        foreach ($this->today($today) as [$dog, $why, $time]) {
+        foreach ($this->today($actor, $today) as [$dog, $why, $time]) {
             $picked = WashDay::pick($coats, $dog->coat, array_column($dog->reactions, 'product'));
             $product = null === $picked ? null : $products[$picked];
             $wash =
@@ -83,7 +82,7 @@ final readonly class WashReader
 
         return new WashView(
             $today->format('Y-m-d'),
-            $this->scope->salon()->currency,
+            $this->scope->salon($actor)->currency,
             $dogs,
             array_values(
                 array_map(
@@ -95,7 +94,7 @@ final readonly class WashReader
                 ),
             ),
             array_map(static fn (Bottle $b): BottleView => BottleView::of($b, $today), $bottles),
-            $this->schools(),
+            $this->schools($actor),
             Caution::listToArray([
                 new Caution(
                     'label',
@@ -174,18 +173,19 @@ final readonly class WashReader
     }
 
     /** @return list<array{Dog, string, string|null}> by the time they come */
-    private function today(\DateTimeImmutable $today): array
+    private function today(Actor $actor, \DateTimeImmutable $today): array
     {
         $found = [];
         foreach (
             $this->scope->rows(
+                $actor,
                 "SELECT b.dog_id, b.time, 'booked' why FROM booking b
                 WHERE b.salon_id = :salon AND b.day = :today AND b.state = 'booked' AND b.kind <> 'nails'
             UNION SELECT a.dog_id, NULL, 'arrived' FROM arrival a WHERE a.salon_id = :salon AND a.day = :today
             UNION SELECT g.dog_id, NULL, 'at the table'
             FROM groom g WHERE g.salon_id = :salon AND g.closed_at IS NULL AND g.opened_at >= :began LIMIT ".
                     self::MOST,
-                ['today' => $today->format('Y-m-d'), 'began' => $this->scope->dayBegan()->format('Y-m-d H:i:s')],
+                ['today' => $today->format('Y-m-d'), 'began' => $this->scope->dayBegan($actor)->format('Y-m-d H:i:s')],
             ) as $r
         ) {
             if (\is_string($r['dog_id'])) {
@@ -215,9 +215,9 @@ final readonly class WashReader
     }
 
     /** @return list<array{point: string, label: string, what: string, why: string}> */
-    private function schools(): array
+    private function schools(Actor $actor): array
     {
-        $chosen = $this->scope->salon()->schools + SchoolTable::defaults();
+        $chosen = $this->scope->salon($actor)->schools + SchoolTable::defaults();
         $out = [];
         foreach (self::POINTS as $point) {
             [$label, $sides] = SchoolTable::rows()[$point];

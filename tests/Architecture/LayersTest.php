@@ -42,7 +42,10 @@ final class LayersTest
                 Selector::classname('/^KeenThistle\\\\(\w+\\\\)?(Http|Security)\\\\/', true),
             )
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('Symfony\Component\HttpFoundation'))
+            ->classes(
+                Selector::inNamespace('Symfony\Component\HttpFoundation'),
+                Selector::inNamespace('Symfony\Bundle\SecurityBundle'),
+            )
             ->because('what is done does not hang on how it was asked for');
     }
 

@@ -11,6 +11,7 @@ use KeenThistle\Command\Once;
 use KeenThistle\Command\Wish;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -29,7 +30,7 @@ final readonly class Writes
      * @param callable(array<string, mixed>, EntityManagerInterface): (object|array<mixed>|null) $answer the response
      *     record that follows from the ids, first time or later
      */
-    public function once(Request $request, callable $write, callable $answer, int $status = 200): Response
+    public function once(Actor $actor, Request $request, callable $write, callable $answer, int $status = 200): Response
     {
         $key = $request->headers->get('Idempotency-Key', '');
         if (1 !== preg_match('/^[A-Za-z0-9_-]{8,64}$/', $key)) {
@@ -42,6 +43,7 @@ final readonly class Writes
             $request->getContent(),
         ];
         [$body, $isNew] = $this->once->do(
+            $actor,
             new Wish($key, hash('sha256', implode(' ', $wish))),
             $write,
             $answer,

@@ -11,6 +11,7 @@ namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -42,7 +43,7 @@ final readonly class RequestGuard
         if (!$request->isMethodSafe() && !$this->csrf->isValid($staff, $request->headers->get('X-CSRF-Token', ''))) {
             throw Problem::forbidden('This page is out of date. Reload it and try again.');
         }
-        $this->scope->apply($this->manager);
+        $this->scope->apply(Actor::of($staff), $this->manager);
         if (!str_starts_with($request->getPathInfo(), '/api/session')) {
             $request->getSession()->save();
             // The person does not change in here: without this mark the firewall would open the session again for the

@@ -1,0 +1,33 @@
+<?php
+
+/** Gives a controller's `Actor $actor` argument: the signed-in person, with their salon. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff\Http;
+
+use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Staff;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
+use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
+
+final readonly class ActorResolver implements ValueResolverInterface
+{
+    public function __construct(private Security $security)
+    {
+    }
+
+    /** @return list<Actor> */
+    public function resolve(Request $request, ArgumentMetadata $argument): array
+    {
+        if (Actor::class !== $argument->getType()) {
+            return [];
+        }
+        $staff = $this->security->getUser();
+
+        return [$staff instanceof Staff ? Actor::of($staff) : throw Problem::signInNeeded()];
+    }
+}
