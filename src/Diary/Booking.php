@@ -8,6 +8,8 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
+use KeenThistle\Http\Problem;
+use KeenThistle\Log\Entry;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Salon\Versioned;
@@ -22,6 +24,8 @@ class Booking implements SalonOwned
 {
     use Owned;
     use Versioned;
+
+    public const TIME = '/^([01]\d|2[0-3]):[0-5]\d$/';
 
     #[ORM\ManyToOne(targetEntity: Dog::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -85,5 +89,27 @@ class Booking implements SalonOwned
     {
         $this->state = 'cancelled';
         $this->slot = null;
+    }
+
+    /** @throws Problem with what it is now, where somebody was faster */
+    public function mustBe(int $version): void
+    {
+        if ($this->version !== $version) {
+            throw Problem::stale('Somebody changed this booking meanwhile.', [
+                'theirs' => BookingView::of($this),
+                'version' => $this->version,
+            ]);
+        }
+    }
+
+    /** What the log says of it: "booked: full, 2026-05-04 at 09:30". */
+    public function entry(string $what): Entry
+    {
+        return new Entry(
+            $this->dog,
+            'booking',
+            (string) $this->id,
+            \sprintf('%s: %s, %s at %s', $what, $this->kind, $this->day->format('Y-m-d'), $this->time),
+        );
     }
 }

@@ -24,4 +24,20 @@ final readonly class BookingView
         #[OA\Property] public int $version,
     ) {
     }
+
+    public static function of(Booking $b): self
+    {
+        return new self(
+            (string) $b->id,
+            (string) $b->dog->id,
+            $b->dog->name,
+            $b->day->format('Y-m-d'),
+            $b->time,
+            $b->kind,
+            $b->staff?->name,
+            $b->note,
+            $b->state,
+            $b->version,
+        );
+    }
 }

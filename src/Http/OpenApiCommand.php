@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Http;
 
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Input\Shaped;
 use OpenApi\Attributes as OA;
 use OpenApi\Generator;
 use Psr\Log\NullLogger;
@@ -92,10 +93,12 @@ final class OpenApiCommand extends Command
                 continue;
             }
             [$class, $method] = explode('::', $controller) + [1 => '__invoke'];
-            $attribute = (new \ReflectionMethod($class, $method))->getAttributes(Endpoint::class)[0] ?? null;
+            $action = new \ReflectionMethod($class, $method);
+            $attribute = $action->getAttributes(Endpoint::class)[0] ?? null;
             if (null !== $attribute) {
                 $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation(
                     $attribute->newInstance(),
+                    $action,
                     $route->getPath(),
                     $route->getMethods()[0],
                 );
@@ -107,7 +110,7 @@ final class OpenApiCommand extends Command
     }
 
     /** @return array<string, mixed> */
-    private function operation(Endpoint $endpoint, string $path, string $verb): array
+    private function operation(Endpoint $endpoint, \ReflectionMethod $action, string $path, string $verb): array
     {
         preg_match_all('/\{(\w+)\}/', $path, $names);
         $parameters = array_map(
@@ -135,7 +138,7 @@ final class OpenApiCommand extends Command
                 'schema' => ['type' => 'string'],
             ];
         }
-        if ($endpoint->versioned) {
+        if ($endpoint->versioned || self::isMarked($action, FromIfMatch::class)) {
             $parameters[] = [
                 'name' => 'If-Match',
                 'in' => 'header',
@@ -145,11 +148,8 @@ final class OpenApiCommand extends Command
             ];
         }
         $operation = ['summary' => $endpoint->summary, 'parameters' => $parameters];
-        if (null !== $endpoint->takes) {
-            $shape = [$endpoint->takes[0], $endpoint->takes[1]];
-            \assert(\is_callable($shape));
-            $shape = $shape();
-            \assert($shape instanceof Shape);
+        $shape = null === $endpoint->takes ? self::body($action) : Shaped::call($endpoint->takes);
+        if (null !== $shape) {
             $operation['requestBody'] = [
                 'required' => true,
                 'content' => ['application/json' => ['schema' => self::openApi($shape->toJsonSchema())]],
@@ -174,6 +174,28 @@ final class OpenApiCommand extends Command
         ];
 
         return $operation;
+    }
+
+    private static function body(\ReflectionMethod $action): ?Shape
+    {
+        foreach ($action->getParameters() as $p) {
+            $body = $p->getAttributes(FromBody::class)[0] ?? null;
+            $type = $p->getType();
+            if (null !== $body && $type instanceof \ReflectionNamedType) {
+                return $body->newInstance()->shape($type->getName());
+            }
+        }
+
+        return null;
+    }
+
+    /** @param class-string $mark */
+    private static function isMarked(\ReflectionMethod $action, string $mark): bool
+    {
+        return [] !== array_filter(
+            $action->getParameters(),
+            static fn (\ReflectionParameter $p): bool => [] !== $p->getAttributes($mark),
+        );
     }
 
     /**

@@ -10,12 +10,7 @@ declare(strict_types=1);
 namespace KeenThistle\Outbox;
 
 use Doctrine\DBAL\Connection;
-use KeenThistle\Command\Http\Writes;
-use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
-use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
-use Symfony\Component\HttpKernel\Event\TerminateEvent;
-use Symfony\Component\HttpKernel\KernelEvents;
 
 /**
  * Whoever claims a message sends it. One that was claimed and never answered stays "sending": it may have gone out, so
@@ -29,24 +24,7 @@ final readonly class Outbox
         private Connection $db,
         private Sender $sender,
         private ClockInterface $clock,
-        private LoggerInterface $logger,
     ) {
-    }
-
-    #[AsEventListener(KernelEvents::TERMINATE)]
-    public function afterTheAnswer(TerminateEvent $event): void
-    {
-        if (true !== $event->getRequest()->attributes->get(Writes::WRITTEN)) {
-            return;
-        }
-        try {
-            $this->handOver();
-        } catch (\Throwable $e) {
-            $this->logger->error('messages could not be handed over: {message}', [
-                'message' => $e->getMessage(),
-                'exception' => $e,
-            ]);
-        }
     }
 
     /** @return int how many went to the sender */

@@ -11,12 +11,7 @@ namespace KeenThistle\Sweep;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KeenThistle\Arrival\PhotoStore;
-use KeenThistle\Command\Http\Writes;
-use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
-use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
-use Symfony\Component\HttpKernel\Event\TerminateEvent;
-use Symfony\Component\HttpKernel\KernelEvents;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
@@ -31,27 +26,18 @@ final readonly class Sweep
         private PhotoStore $photos,
         private ClockInterface $clock,
         private CacheInterface $cache,
-        private LoggerInterface $logger,
     ) {
     }
 
-    /** About once an hour on each node, after an answer has gone out. */
-    #[AsEventListener(KernelEvents::TERMINATE)]
-    public function afterTheAnswer(TerminateEvent $event): void
+    /** About once an hour on each node. */
+    public function whenDue(): void
     {
-        if (true !== $event->getRequest()->attributes->get(Writes::WRITTEN)) {
-            return;
-        }
-        try {
-            $this->cache->get('swept', function (ItemInterface $item): bool {
-                $item->expiresAfter(self::EVERY_S);
-                $this->all();
+        $this->cache->get('swept', function (ItemInterface $item): bool {
+            $item->expiresAfter(self::EVERY_S);
+            $this->all();
 
-                return true;
-            });
-        } catch (\Throwable $e) {
-            $this->logger->error('sweeping failed: {message}', ['message' => $e->getMessage(), 'exception' => $e]);
-        }
+            return true;
+        });
     }
 
     /** @return array<string, int> what went, and how many */

@@ -10,7 +10,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Outbox\Outbox;
 use KeenThistle\Outbox\Receipt;
 use KeenThistle\Outbox\Sender;
-use Psr\Log\NullLogger;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Uid\Uuid;
 
@@ -141,7 +140,7 @@ final class OwnerTest extends ApiTestCase
             }
         };
         $db = $this->db();
-        $outbox = new Outbox($db, $sender, new MockClock(), new NullLogger());
+        $outbox = new Outbox($db, $sender, new MockClock());
         $one = static fn (string $text): int|string => $db->executeStatement(
             'INSERT INTO message (id, salon_id, dog_id, staff_id, at, kind, sent_to, text, state, receipt) '.
                 "SELECT ?, d.salon_id, d.id, s.id, NOW(), 'ready', '0555', ?, 'waiting', '' FROM dog d JOIN staff s ".

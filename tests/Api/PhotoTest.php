@@ -10,7 +10,6 @@ namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Arrival\PhotoStore;
 use KeenThistle\Sweep\Sweep;
-use Psr\Log\NullLogger;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Uid\Uuid;
@@ -126,7 +125,6 @@ final class PhotoTest extends ApiTestCase
             new PhotoStore($folder),
             new MockClock($when),
             new ArrayAdapter(),
-            new NullLogger(),
         );
         self::assertSame(0, $sweep('+50 minutes')->all()['files of photos'], 'a copy may be looking for it');
         self::assertSame(2, $sweep('+70 minutes')->all()['files of photos']);

@@ -14,7 +14,7 @@ final class LayersTest
 {
     /** From left to right. Demo, which fills all of them, stands outside; Ask knows the core alone. */
     private const ORDER = [
-        'Http', 'Reason', 'Device', 'Salon', 'Staff', 'Log', 'Command', 'Owner',
+        'Input', 'Http', 'Reason', 'Device', 'Salon', 'Staff', 'Log', 'Command', 'Owner',
         'Book', 'Outbox', 'Recipe', 'Kit', 'Plan', 'Visit', 'Diary', 'HouseStyle', 'Handling', 'Arrival', 'Order',
         'Pattern', 'Table', 'Wash', 'Desk', 'Outlook', 'Card', 'Vocabulary', 'Sweep', 'Demo',
     ];

@@ -17,9 +17,6 @@ use Symfony\Component\HttpFoundation\Response;
 
 final readonly class Writes
 {
-    /** Request attribute: something was kept, so what runs after an answer has something to do. */
-    public const WRITTEN = 'thistle.written';
-
     public function __construct(private Once $once)
     {
     }
@@ -49,7 +46,7 @@ final readonly class Writes
             $answer,
             $status,
         );
-        $request->attributes->set(self::WRITTEN, $isNew);
+        $request->attributes->set(KeyResolver::WRITE, true);
         $response = Json::response($body, $status);
         if (!$isNew) {
             $response->headers->set('Idempotent-Replay', 'true');

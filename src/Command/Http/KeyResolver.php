@@ -1,0 +1,33 @@
+<?php
+
+/** Gives a controller's `Key $key` argument: the request's Idempotency-Key. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Command\Http;
+
+use KeenThistle\Command\Key;
+use KeenThistle\Http\Pending;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
+use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
+
+final readonly class KeyResolver implements ValueResolverInterface
+{
+    /** Request attribute: this was a write, so what runs after an answer may have something to do. */
+    public const WRITE = 'thistle.write';
+
+    /** @return list<Pending> */
+    public function resolve(Request $request, ArgumentMetadata $argument): array
+    {
+        return Key::class === $argument->getType() ? [new Pending(static fn (): Key => self::key($request))] : [];
+    }
+
+    private static function key(Request $request): Key
+    {
+        $key = new Key($request->headers->get('Idempotency-Key', ''));
+        $request->attributes->set(self::WRITE, true);
+
+        return $key;
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+/** Makes a booking of a wish. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Diary;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Command;
+use KeenThistle\Command\Handler;
+use KeenThistle\Command\Outcome;
+use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+
+/** @implements Handler<GrantWish> */
+final readonly class GrantWishHandler implements Handler
+{
+    public function __construct(private Scope $scope, private Slots $slots, private EntityManagerInterface $manager)
+    {
+    }
+
+    public function __invoke(Command $command, Actor $actor): Outcome
+    {
+        $booking = $this->scope->get($actor, Booking::class, $command->booking, $this->manager, 'booking');
+        $booking->mustBe($command->version);
+        if ('wished' !== $booking->state) {
+            throw Problem::conflict('This is no wish any more.');
+        }
+        $this->slots->mustBeFree($booking->dog, $booking->day, $booking->time, $booking);
+        $booking->book();
+
+        return new Outcome(entries: [$booking->entry('booked as wished')]);
+    }
+}

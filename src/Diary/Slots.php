@@ -1,0 +1,31 @@
+<?php
+
+/** Whether a dog is free at a time. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Diary;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
+use KeenThistle\Http\Problem;
+
+final readonly class Slots
+{
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    /** @throws Problem 409; the unique key decides between two at once */
+    public function mustBeFree(Dog $dog, \DateTimeImmutable $day, string $time, ?Booking $but = null): void
+    {
+        $there = $this->manager
+            ->getRepository(Booking::class)
+            ->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)]);
+        if (null !== $there && $there !== $but) {
+            throw Problem::conflict(
+                \sprintf('%s is booked on %s at %s already.', $dog->name, $day->format('Y-m-d'), $time),
+            );
+        }
+    }
+}
