@@ -18,6 +18,7 @@ use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeLog;
+use KeenThistle\Salon\LostRace;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Psr\Container\ContainerInterface;

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Command;
 
+use KeenThistle\Salon\LostRace;
 use KeenThistle\Staff\Actor;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 

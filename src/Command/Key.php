@@ -17,4 +17,10 @@ final readonly class Key
             throw Problem::badRequest('A write needs an Idempotency-Key of 8 to 64 letters and digits.');
         }
     }
+
+    /** The key of one part of a wish that is done in several: the same again when the wish is sent again. */
+    public function part(int $n): self
+    {
+        return new self(substr(hash('sha256', "$this->value/$n"), 0, 40));
+    }
 }

@@ -6,6 +6,11 @@ declare(strict_types=1);
 
 namespace KeenThistle\HouseStyle;
 
+use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Core\Style\StyleTable;
+use KeenThistle\Salon\Salon;
+use KeenThistle\Staff\May;
+use KeenThistle\Staff\Role;
 use OpenApi\Attributes as OA;
 
 #[OA\Schema(
@@ -100,5 +105,65 @@ final readonly class HouseStyleView
         )]
         public array $rights,
     ) {
+    }
+
+    public static function of(Salon $salon): self
+    {
+        $chosen = $salon->schools + SchoolTable::defaults();
+        $rows = [];
+        foreach (SchoolTable::rows() as $point => [$label, $sides]) {
+            $rows[] = [
+                'point' => $point,
+                'label' => $label,
+                'chosen' => $chosen[$point],
+                'sides' => array_map(
+                    static fn (string|int $id, array $side): array => [
+                        'id' => (string) $id,
+                        'what' => $side[0],
+                        'why' => $side[1],
+                    ],
+                    array_keys($sides),
+                    array_values($sides),
+                ),
+            ];
+        }
+
+        return new self(
+            $salon->houseVersion,
+            $salon->name,
+            $salon->currency,
+            $salon->rateMinor,
+            $salon->matRateMinor,
+            $salon->matLimit,
+            $salon->asksForVaccination,
+            $salon->hemisphere->value,
+            $salon->timeZone,
+            \DateTimeZone::listIdentifiers(),
+            $rows,
+            [
+                ...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()),
+                ...array_map(static fn (array $s): array => $s + ['why' => 'our own', 'own' => true], $salon->styles),
+            ],
+            self::rightsOfRoles(),
+        );
+    }
+
+    /** @return list<array{right: string, words: string, roles: list<string>}> as routes check them */
+    private static function rightsOfRoles(): array
+    {
+        $out = [];
+        foreach (May::WORDS as $right => $words) {
+            $roles = array_filter(
+                Role::cases(),
+                static fn (Role $r): bool => \in_array($right, $r->permissions(), true),
+            );
+            $out[] = [
+                'right' => strtolower(substr($right, 5)),
+                'words' => $words,
+                'roles' => array_map(static fn (Role $r): string => $r->label(), array_values($roles)),
+            ];
+        }
+
+        return $out;
     }
 }

@@ -17,6 +17,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Table(name: 'change_log')]
 #[ORM\Index(columns: ['salon_id', 'id'])]
 #[ORM\Index(columns: ['dog_id', 'id'])]
+#[ORM\Index(name: 'part_of', columns: ['part_of', 'dog_id'])]
 class Change implements SalonOwned
 {
     use Owned;
@@ -58,6 +59,10 @@ class Change implements SalonOwned
     /** The change that took this one back. */
     #[ORM\ManyToOne(targetEntity: self::class)]
     public ?self $undoneBy = null;
+
+    /** The change this one belongs to, such as a pattern's to its cards. */
+    #[ORM\Column(type: 'uuid', nullable: true)]
+    public ?Uuid $partOf = null;
 
     /**
      * @param array<string, mixed>|null $before

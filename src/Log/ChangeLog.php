@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Log;
 
 use Doctrine\DBAL\Connection;
+use KeenThistle\Salon\LostRace;
 use KeenThistle\Staff\Actor;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -25,7 +26,7 @@ final readonly class ChangeLog
         $rows = $values = $dogs = [];
         foreach ($entries as $entry) {
             $dog = $entry->dog?->id()->toBinary();
-            $rows[] = '(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)';
+            $rows[] = '(?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)';
             array_push(
                 $values,
                 $entry->id->toBinary(),
@@ -39,6 +40,7 @@ final readonly class ChangeLog
                 null === $entry->before ? null : json_encode($entry->before, \JSON_THROW_ON_ERROR),
                 null === $entry->after ? null : json_encode($entry->after, \JSON_THROW_ON_ERROR),
                 $entry->revision,
+                $entry->partOf?->toBinary(),
             );
             if (null !== $dog) {
                 $dogs[$dog] = $dog;
@@ -46,10 +48,11 @@ final readonly class ChangeLog
         }
         $this->db->executeStatement(
             'INSERT INTO change_log
-                (id, salon_id, dog_id, staff_id, at, kind, subject, summary, was, became, revision)
+                (id, salon_id, dog_id, staff_id, at, kind, subject, summary, was, became, revision, part_of)
             VALUES '.implode(', ', $rows),
             $values,
         );
+        $this->takeBack($entries);
         if ([] !== $dogs) {
             // In SQL, so that two writes at once both count.
             $this->db->executeStatement(
@@ -58,6 +61,36 @@ final readonly class ChangeLog
                     ')',
                 array_values($dogs),
             );
+        }
+    }
+
+    /**
+     * @param list<Entry> $entries
+     *
+     * @throws LostRace when somebody else has taken one back meanwhile
+     */
+    private function takeBack(array $entries): void
+    {
+        $by = $which = $cases = [];
+        foreach ($entries as $entry) {
+            if (null !== $entry->takesBack) {
+                array_push($by, $entry->takesBack->toBinary(), $entry->id->toBinary());
+                $which[] = $entry->takesBack->toBinary();
+                $cases[] = 'WHEN ? THEN ?';
+            }
+        }
+        if ([] === $which) {
+            return;
+        }
+        $marks = implode(', ', array_fill(0, \count($which), '?'));
+        $taken = (int) $this->db->executeStatement(
+            'UPDATE change_log SET undone_by_id = CASE id '.
+                implode(' ', $cases).
+                " END WHERE id IN ($marks) AND undone_by_id IS NULL",
+            [...$by, ...$which],
+        );
+        if ($taken !== \count($which)) {
+            throw LostRace::rows('change_log', \count($which), $taken);
         }
     }
 }

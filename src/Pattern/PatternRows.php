@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Pattern;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Coat\NaturalLength;
@@ -38,6 +39,7 @@ final readonly class PatternRows
         private KitReader $kit,
         private Scope $scope,
         private ClockInterface $clock,
+        private EntityManagerInterface $manager,
     ) {
     }
 
@@ -167,8 +169,8 @@ final readonly class PatternRows
      * @param array<string, Way> $old
      * @param array<string, Way> $new
      *
-     * @return list<array{follow: Follow, versions: array<string, int>, take: array<string, Fit>, out: list<string>,
-     *     stay: array<string, string>}>
+     * @return list<array{follow: Follow, plan: array<string, array{version: int, recipe: ZoneRecipe}>,
+     *     take: array<string, Fit>, out: list<string>, stay: array<string, string>}>
      */
     public function spread(Actor $actor, array $follows, array $old, array $new): array
     {
@@ -180,11 +182,11 @@ final readonly class PatternRows
             $rows = $plans[(string) $follow->dog->id] ?? [];
             $carried = $this->carried($actor, $follow->dog, $visits[(string) $follow->dog->id] ?? [], array_keys($new));
             $out[] =
-                ['follow' => $follow, 'versions' => array_map(static fn (array $p): int => $p['version'], $rows)] +
+                ['follow' => $follow, 'plan' => $rows] +
                 $this->rule($actor, $follow->dog, null)->spread(
                     $old,
                     $new,
-                    PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)),
+                    PlanLine::ways(Plans::recipes($rows)),
                     $follow->own,
                     $carried,
                 );
@@ -193,19 +195,34 @@ final readonly class PatternRows
         return $out;
     }
 
-    /** @return list<Follow> with their dogs */
-    public function following(EntityManagerInterface $manager, Pattern $pattern): array
+    /**
+     * @param string $pattern its id
+     * @param list<string>|null $dogs only these; null: all that follow it
+     *
+     * @return list<Follow> with their dogs
+     */
+    public function following(Actor $actor, string $pattern, ?array $dogs = null): array
     {
-        /** @var list<Follow> $follows */
-        $follows = $manager
+        $ids = array_map(
+            static fn (string $id): string => Uuid::fromString($id)->toBinary(),
+            array_values(array_filter($dogs ?? [], Uuid::isValid(...))),
+        );
+        $query = $this->manager
             ->createQuery(
                 'SELECT f, d FROM '.
                     Follow::class.
-                    ' f JOIN f.dog d WHERE f.pattern = :pattern ORDER BY d.name, d.id',
+                    ' f JOIN f.dog d WHERE f.pattern = :pattern AND f.salon = :salon'.
+                    (null === $dogs ? '' : ' AND d.id IN (:dogs)').
+                    ' ORDER BY d.name, d.id',
             )
-            ->setParameter('pattern', $pattern->id, 'uuid')
-            ->setMaxResults(500)
-            ->getResult();
+            ->setParameter('pattern', Uuid::fromString($pattern), 'uuid')
+            ->setParameter('salon', $actor->salon, 'uuid')
+            ->setMaxResults(500);
+        if (null !== $dogs) {
+            $query->setParameter('dogs', $ids, ArrayParameterType::BINARY);
+        }
+        /** @var list<Follow> $follows */
+        $follows = $query->getResult();
 
         return $follows;
     }
@@ -235,7 +252,7 @@ final readonly class PatternRows
 
         return [
             $revision,
-            PlanLine::ways(array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $rows)),
+            PlanLine::ways(Plans::recipes($rows)),
             $this->carried($actor, $dog, $this->visits->of($actor, $dog), $zones),
         ];
     }

@@ -8,7 +8,7 @@ namespace KeenThistle\Pattern;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['pattern', 'zones', 'dogs'])]
+#[OA\Schema(required: ['pattern', 'zones', 'dogs', 'spread'])]
 final readonly class PatternView
 {
     /**
@@ -45,6 +45,8 @@ final readonly class PatternView
             ),
         )]
         public array $dogs,
+        #[OA\Property(nullable: true, description: 'the change cards have just followed, by which it is taken back')]
+        public ?string $spread = null,
     ) {
     }
 }

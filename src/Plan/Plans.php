@@ -80,4 +80,34 @@ final readonly class Plans
 
         return $plans;
     }
+
+    /**
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan
+     *
+     * @return array<string, ZoneRecipe>
+     */
+    public static function recipes(array $plan): array
+    {
+        return array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan);
+    }
+
+    /**
+     * Wishes made from a plan as it was read; what a zone has already is none.
+     *
+     * @param array<string, ZoneRecipe> $recipes by zone
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan
+     *
+     * @return array<string, array{version: int, recipe: ZoneRecipe}>
+     */
+    public static function wishes(array $recipes, array $plan): array
+    {
+        $wishes = [];
+        foreach ($recipes as $zone => $recipe) {
+            if (!($plan[$zone]['recipe'] ?? new ZoneRecipe())->equals($recipe)) {
+                $wishes[$zone] = ['version' => $plan[$zone]['version'] ?? 0, 'recipe' => $recipe];
+            }
+        }
+
+        return $wishes;
+    }
 }

@@ -7,9 +7,10 @@ declare(strict_types=1);
 namespace KeenThistle\Plan;
 
 use Doctrine\DBAL\Connection;
-use KeenThistle\Command\LostRace;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Salon\LostRace;
+use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -47,67 +48,77 @@ final readonly class ZoneStore
     }
 
     /**
-     * @param non-empty-array<string, Wish> $zones by zone
-     * @param int|null $revision the plan must still have it; null: any
+     * @param non-empty-array<string, array<string, Wish>> $plans by id of the dog, then by zone
+     * @param int|null $revision the plans must still have it; null: any
      *
-     * @return int the plan's new revision
+     * @return array<string, int> the plans' new revisions, by id of the dog
      *
-     * @throws LostRace where a zone, or the plan, is not as it was read: then nothing may be kept
+     * @throws LostRace where a zone, or a plan, is not as it was read: then nothing may be kept
      */
-    public function change(Actor $actor, Uuid $dog, array $zones, ?int $revision): int
+    public function change(Actor $actor, array $plans, ?int $revision): array
     {
         // First, so that writers of one plan queue here and do not deadlock.
-        $new = $this->raise($actor, $dog, $revision);
-        $ids = [
-            'plan' => $this->scope->rows($actor, 'SELECT id FROM trim_plan WHERE dog_id = :dog AND salon_id = :salon', [
-                'dog' => $dog->toBinary(),
-            ])[0]['id'] ?? null,
-            'salon' => $actor->salon->toBinary(),
-        ];
-        ksort($zones);
-        $this->written(array_filter($zones, static fn (array $w): bool => $w['version'] > 0), $this->update(...), $ids);
-        $this->written(
-            array_filter($zones, static fn (array $w): bool => 0 === $w['version']),
-            $this->insert(...),
-            $ids,
-        );
+        $raised = $this->raise($actor, array_keys($plans), $revision);
+        $sets = ['update' => [], 'insert' => []];
+        foreach ($plans as $dog => $zones) {
+            foreach ($zones as $zone => $wish) {
+                $sets[$wish['version'] > 0 ? 'update' : 'insert'][] = self::row($raised[$dog]['plan'], $zone, $wish);
+            }
+        }
+        $this->written($actor, $sets['update'], $this->update(...));
+        $this->written($actor, $sets['insert'], $this->insert(...));
 
-        return $new;
+        return array_map(static fn (array $plan): int => $plan['revision'], $raised);
     }
 
     /**
-     * The plan's next revision.
+     * Gives plans their next revision.
      *
-     * @throws LostRace where the plan has not the one that is named any more
+     * @param list<string> $dogs
+     *
+     * @return array<string, array{plan: string, revision: int}> by id of the dog; plan: its id in hexadecimal
+     *
+     * @throws LostRace where a plan has not the revision that is named any more
      */
-    public function raise(Actor $actor, Uuid $dog, ?int $revision): int
+    public function raise(Actor $actor, array $dogs, ?int $revision): array
     {
+        $which = 'dog_id IN ('.Row::list(array_map(Uuid::fromString(...), $dogs)).') AND salon_id = :salon';
         $raised = (int) $this->db->executeStatement(
-            'UPDATE trim_plan SET revision = LAST_INSERT_ID(revision + 1) WHERE dog_id = :dog AND salon_id = :salon'.
+            "UPDATE trim_plan SET revision = revision + 1 WHERE $which".
                 (null === $revision ? '' : ' AND revision = :revision'),
-            ['dog' => $dog->toBinary(), 'salon' => $actor->salon->toBinary()] +
-                (null === $revision ? [] : ['revision' => $revision]),
+            ['salon' => $actor->salon->toBinary()] + (null === $revision ? [] : ['revision' => $revision]),
         );
-        if (1 !== $raised) {
-            throw LostRace::rows('trim_plan', 1, $raised);
+        if (\count($dogs) !== $raised) {
+            throw LostRace::rows('trim_plan', \count($dogs), $raised);
+        }
+        $out = [];
+        foreach ($this->scope->rows($actor, "SELECT id, dog_id, revision FROM trim_plan WHERE $which") as $row) {
+            $out[Row::id($row['dog_id'])] = [
+                'plan' => bin2hex(Row::text($row['id'])),
+                'revision' => Row::int($row['revision']) ?? 0,
+            ];
         }
 
-        return (int) $this->db->lastInsertId();
+        return $out;
     }
 
     /**
-     * @param array<string, Wish> $zones
+     * @param list<array<string, mixed>> $rows
      * @param callable(array<string, mixed>): int $write
-     * @param array<string, mixed> $ids
      */
-    private function written(array $zones, callable $write, array $ids): void
+    private function written(Actor $actor, array $rows, callable $write): void
     {
-        if ([] === $zones) {
+        if ([] === $rows) {
             return;
         }
-        $changed = $write($ids + ['set' => self::json($zones)]);
-        if ($changed !== \count($zones)) {
-            throw LostRace::rows('plan_zone', \count($zones), $changed);
+        // In one order for everybody.
+        usort($rows, static fn (array $a, array $b): int => [$a['plan'], $a['zone']] <=> [$b['plan'], $b['zone']]);
+        $changed = $write([
+            'salon' => $actor->salon->toBinary(),
+            'set' => json_encode($rows, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+        ]);
+        if ($changed !== \count($rows)) {
+            throw LostRace::rows('plan_zone', \count($rows), $changed);
         }
     }
 
@@ -119,7 +130,7 @@ final readonly class ZoneStore
         return (int) $this->db->executeStatement(
             'UPDATE '.
                 self::table().
-                " STRAIGHT_JOIN plan_zone z ON z.plan_id = :plan AND z.zone = n.zone
+                " STRAIGHT_JOIN plan_zone z ON z.plan_id = UNHEX(n.plan) AND z.zone = n.zone
             SET z.version = z.version + 1, $set WHERE z.version = n.version AND z.salon_id = :salon",
             $parameters,
         );
@@ -138,7 +149,7 @@ final readonly class ZoneStore
             'INSERT INTO plan_zone (id, salon_id, plan_id, zone, version, '.
                 implode(', ', $columns).
                 ')
-            SELECT UNHEX(n.id), :salon, :plan, n.zone, 1, n.'.
+            SELECT UNHEX(n.id), :salon, UNHEX(n.plan), n.zone, 1, n.'.
                 implode(', n.', $columns).
                 ' FROM '.
                 self::table().
@@ -151,7 +162,8 @@ final readonly class ZoneStore
     private static function table(): string
     {
         $list = [];
-        foreach (['id' => 'CHAR(32)', 'zone' => 'VARCHAR(40)', 'version' => 'INT'] + self::RECIPE as $name => $type) {
+        $row = ['id' => 'CHAR(32)', 'plan' => 'CHAR(32)', 'zone' => 'VARCHAR(40)', 'version' => 'INT'];
+        foreach ($row + self::RECIPE as $name => $type) {
             $collation = str_contains($type, 'CHAR') ? ' CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci' : '';
             $list[] = "$name $type$collation PATH '$.$name'";
         }
@@ -162,21 +174,20 @@ final readonly class ZoneStore
     /**
      * Absent members become NULL.
      *
-     * @param array<string, Wish> $zones
+     * @param Wish $wish
+     *
+     * @return array<string, mixed>
      */
-    private static function json(array $zones): string
+    private static function row(string $plan, string $zone, array $wish): array
     {
-        $rows = [];
-        foreach ($zones as $zone => $wish) {
-            $recipe = RecipeArray::of($wish['recipe']);
-            $recipe['exception'] = null === $wish['recipe']->exception ? null : (int) $wish['recipe']->exception;
-            $rows[] = array_filter($recipe, static fn (mixed $value): bool => null !== $value) + [
-                'id' => bin2hex(Uuid::v7()->toBinary()),
-                'zone' => $zone,
-                'version' => $wish['version'],
-            ];
-        }
+        $recipe = RecipeArray::of($wish['recipe']);
+        $recipe['exception'] = null === $wish['recipe']->exception ? null : (int) $wish['recipe']->exception;
 
-        return json_encode($rows, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        return array_filter($recipe, static fn (mixed $value): bool => null !== $value) + [
+            'id' => bin2hex(Uuid::v7()->toBinary()),
+            'plan' => $plan,
+            'zone' => $zone,
+            'version' => $wish['version'],
+        ];
     }
 }

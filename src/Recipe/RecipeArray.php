@@ -81,6 +81,17 @@ final class RecipeArray
         return $recipe;
     }
 
+    /** As the log keeps it: an object of of()'s fields, in text. */
+    public static function fromJson(mixed $json): ZoneRecipe
+    {
+        $fields = [];
+        foreach ((array) json_decode(\is_string($json) ? $json : '{}', true) as $name => $value) {
+            $fields[(string) $name] = $value;
+        }
+
+        return self::recipe($fields);
+    }
+
     /** @return string its columns in SQL, after a table's alias such as "z." */
     public static function columns(string $table, string $prefix = ''): string
     {

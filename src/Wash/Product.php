@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Wash;
 
 use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Log\Entry;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
@@ -69,5 +70,10 @@ class Product implements SalonOwned
         $this->name = $name;
         $this->kind = $kind;
         $this->ratio = $ratio;
+    }
+
+    public function entry(string $what): Entry
+    {
+        return new Entry(null, 'wash', (string) $this->id, "$this->name: $what");
     }
 }

@@ -69,6 +69,7 @@ final class AccessTest extends ApiTestCase
             'PUT /api/patterns/{id}' => [self::TABLE, true],
             'DELETE /api/patterns/{id}' => [self::TABLE, true],
             'POST /api/patterns/{id}/spread/answer' => [self::ALL, true],
+            'DELETE /api/patterns/{id}/spread/{change}' => [self::TABLE, true],
             'GET /api/dogs/{id}/pattern' => [self::ALL, true],
             'PUT /api/dogs/{id}/pattern' => [self::TABLE, true],
             'DELETE /api/dogs/{id}/pattern' => [self::TABLE, true],
@@ -259,8 +260,15 @@ final class AccessTest extends ApiTestCase
         };
 
         return str_replace(
-            ['{id}', '{zone}', '{tool}', '{size}', '{reaction}'],
-            [$id, 'back', 'clipper', 'small', str_contains($path, '{reaction}') ? $this->aReaction() : ''],
+            ['{id}', '{zone}', '{tool}', '{size}', '{reaction}', '{change}'],
+            [
+                $id,
+                'back',
+                'clipper',
+                'small',
+                str_contains($path, '{reaction}') ? $this->aReaction() : '',
+                str_contains($path, '{change}') ? $this->idOf('change_log c', 'c') : '',
+            ],
             $path,
         );
     }

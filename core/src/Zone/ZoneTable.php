@@ -12,6 +12,8 @@ namespace KeenThistle\Core\Zone;
  */
 final class ZoneTable
 {
+    /** How many zones a dog has. */
+    public const COUNT = 66;
     public const FEET = ['front_left', 'front_right', 'hind_left', 'hind_right'];
 
     /** name => [share of one side or foot, tender, group, label] */

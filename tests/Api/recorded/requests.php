@@ -623,6 +623,19 @@ array_push(
         ]]],
         ['tove', 'POST', '/api/log/$several.zones.0.change/undo', ['also' => ['$several.zones.1.change']]],
         ['tove', 'POST', '/api/log/$several.zones.0.change/undo', ['also' => 'x']],
+        // What a changed pattern did to cards, taken back as one.
+        [
+            'tove',
+            'PUT',
+            '/api/patterns/$patterns.patterns.2.id',
+            ['name' => 'Weir rounds', 'line' => 'back: 5F', 'spread' => ['@Tansy', '@Hobnob', '@Sorrel', 'x']],
+            'if' => 1,
+            'keep' => 'spread',
+        ],
+        ['wim', 'DELETE', '/api/patterns/$patterns.patterns.2.id/spread/$spread.spread', []],
+        ['sunniva', 'DELETE', '/api/patterns/$patterns.patterns.2.id/spread/$spread.spread', []],
+        ['tove', 'DELETE', '/api/patterns/$patterns.patterns.2.id/spread/$spread.spread', []],
+        ['tove', 'DELETE', "/api/patterns/$nobody/spread/$nobody", []],
     ],
 );
 

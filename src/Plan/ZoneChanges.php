@@ -1,6 +1,6 @@
 <?php
 
-/** Use case: change zones of one dog's plan together, keeping what others changed. */
+/** Changes zones of one dog's plan together, keeping what others changed; what more than one command does. */
 
 declare(strict_types=1);
 
@@ -8,75 +8,95 @@ namespace KeenThistle\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Command\LostRace;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
-use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Log\Entry;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Salon\LostRace;
 use KeenThistle\Staff\Actor;
+use Symfony\Component\Uid\Uuid;
 
 /** @phpstan-import-type Wish from ZoneStore */
-final readonly class ChangePlan
+final readonly class ZoneChanges
 {
-    public function __construct(private Plans $plans, private ZoneStore $store, private ChangeRecorder $log)
+    public function __construct(private Plans $plans, private ZoneStore $store, private EntityManagerInterface $manager)
     {
     }
 
     /**
      * @param array<string, Wish> $wishes by zone
      * @param int|null $revision what the plan was when the wish was made, where all of it matters
-     * @param array<string, string> $summaries by zone, for the log where it is not what the recipes say
-     *
-     * @return array{revision: int, zones: array<string, array{version: int, change: string|null}>} change: id in the
-     *     log, null where nothing changed
      *
      * @throws Problem 412 with the other person's recipe when a zone has changed since
      */
-    public function __invoke(
-        Actor $actor,
-        EntityManagerInterface $manager,
-        Dog $dog,
-        array $wishes,
-        ?int $revision = null,
-        array $summaries = [],
-    ): array {
+    public function make(Actor $actor, Dog $dog, array $wishes, ?int $revision = null): ChangedPlan
+    {
         [$now, $plan] = $this->plans->of($actor, $dog);
         if (null !== $revision && $now !== $revision) {
             throw LostRace::rows('trim_plan', 1, 0);
         }
-        $done = $changes = [];
+        $changes = [];
         foreach ($wishes as $zone => $wish) {
             $there = $plan[$zone] ?? ['version' => 0, 'recipe' => new ZoneRecipe()];
             if ($there['version'] !== $wish['version']) {
-                throw $this->stale($manager, $dog, Zone::of($zone), $there, $wish['recipe']);
+                throw $this->stale($dog, Zone::of($zone), $there, $wish['recipe']);
             }
-            $done[$zone] = ['version' => $wish['version'], 'change' => null];
             if (!$there['recipe']->equals($wish['recipe'])) {
                 $changes[$zone] = $wish;
             }
         }
         if ([] === $changes) {
-            return ['revision' => $now, 'zones' => $done];
+            return new ChangedPlan($now, []);
         }
-        $now = $this->store->change($actor, $dog->id, $changes, $revision);
-        $entries = [];
-        foreach ($changes as $zone => $wish) {
-            $before = $plan[$zone]['recipe'] ?? new ZoneRecipe();
-            $entries[$zone] = [
-                'summary' => $summaries[$zone] ?? self::summary(Zone::of($zone), $before, $wish['recipe']),
-                'before' => RecipeArray::of($before),
-                'after' => RecipeArray::of($wish['recipe']),
-            ];
-        }
-        foreach ($this->log->several($actor, $manager, $dog, 'plan_zone', $entries, $now) as $zone => $id) {
-            $done[$zone] = ['version' => $changes[$zone]['version'] + 1, 'change' => $id];
-        }
-        $this->log->touch($manager, $dog);
+        $before = array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan);
+        $done = $this->write($actor, [['dog' => $dog, 'wishes' => $changes, 'before' => $before]], $revision);
 
-        return ['revision' => $now, 'zones' => $done];
+        return $done[(string) $dog->id];
+    }
+
+    /**
+     * Many dogs at once, in the same few statements; each wish names the version that was read.
+     *
+     * @param list<array{dog: Dog, wishes: array<string, Wish>, before: array<string, ZoneRecipe>}> $dogs
+     * @param Uuid|null $partOf the change they are all part of
+     *
+     * @return array<string, ChangedPlan> by id of the dog
+     *
+     * @throws LostRace where one of them is not as it was read: then nothing may be kept
+     */
+    public function write(Actor $actor, array $dogs, ?int $revision = null, ?Uuid $partOf = null): array
+    {
+        $plans = [];
+        foreach ($dogs as $one) {
+            if ([] !== $one['wishes']) {
+                $plans[(string) $one['dog']->id] = $one['wishes'];
+            }
+        }
+        $revisions = [] === $plans ? [] : $this->store->change($actor, $plans, $revision);
+        $out = [];
+        foreach ($dogs as $one) {
+            $now = $revisions[(string) $one['dog']->id] ?? 0;
+            $entries = [];
+            foreach ($one['wishes'] as $zone => $wish) {
+                $before = $one['before'][$zone] ?? new ZoneRecipe();
+                $entries[$zone] = new Entry(
+                    dog: $one['dog'],
+                    kind: 'plan_zone',
+                    subject: $zone,
+                    summary: self::summary(Zone::of($zone), $before, $wish['recipe']),
+                    before: RecipeArray::of($before),
+                    after: RecipeArray::of($wish['recipe']),
+                    revision: $now,
+                    partOf: $partOf,
+                );
+            }
+            $out[(string) $one['dog']->id] = new ChangedPlan($now, $entries);
+        }
+
+        return $out;
     }
 
     private static function summary(Zone $zone, ZoneRecipe $before, ZoneRecipe $after): string
@@ -90,14 +110,9 @@ final readonly class ChangePlan
     }
 
     /** @param Wish $there */
-    private function stale(
-        EntityManagerInterface $manager,
-        Dog $dog,
-        Zone $zone,
-        array $there,
-        ZoneRecipe $mine,
-    ): Problem {
-        $last = $manager
+    private function stale(Dog $dog, Zone $zone, array $there, ZoneRecipe $mine): Problem
+    {
+        $last = $this->manager
             ->createQuery(
                 'SELECT c, s FROM '.
                     Change::class.

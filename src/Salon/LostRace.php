@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Command;
+namespace KeenThistle\Salon;
 
 final class LostRace extends \RuntimeException
 {

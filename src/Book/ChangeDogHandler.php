@@ -1,0 +1,93 @@
+<?php
+
+/** Changes a dog and its first owner; what stands on the home's other cards changes there too. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Book;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Command;
+use KeenThistle\Command\Handler;
+use KeenThistle\Command\Outcome;
+use KeenThistle\Http\Problem;
+use KeenThistle\Log\Entry;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+
+/** @implements Handler<ChangeDog> */
+final readonly class ChangeDogHandler implements Handler
+{
+    public function __construct(
+        private Scope $scope,
+        private DogIndex $index,
+        private Homes $homes,
+        private EntityManagerInterface $manager,
+    ) {
+    }
+
+    /** @throws Problem 412 with theirs where somebody else changed it meanwhile */
+    public function __invoke(Command $command, Actor $actor): Outcome
+    {
+        $dog = $this->scope->get($actor, Dog::class, $command->id, $this->manager, 'dog');
+        if ($dog->version !== $command->version) {
+            throw Problem::stale(
+                'Somebody changed this dog meanwhile. Your entries are still here; look at theirs and save again.',
+                ['theirs' => DogView::of($dog, true), 'version' => $dog->version],
+            );
+        }
+        $before = self::forLog($dog);
+        $command->dog->into($dog, $this->scope->today($actor));
+        $owner = $command->dog->owner;
+        $first = $dog->household->clients->first();
+        if (null !== $owner && false !== $first) {
+            $first->name = trim($owner->name);
+            $first->phone = trim($owner->phone);
+            $first->email = trim($owner->email);
+        }
+        $after = self::forLog($dog);
+        $changed = array_keys(
+            array_filter(
+                $after,
+                static fn (mixed $value, string $key): bool => $value !== $before[$key],
+                \ARRAY_FILTER_USE_BOTH,
+            ),
+        );
+        if ([] === $changed) {
+            return new Outcome();
+        }
+        ++$dog->version;
+        $this->manager->flush();
+        $this->index->refresh($dog);
+        if (\in_array('people', $changed, true)) {
+            $this->homes->changed($this->manager, $dog);
+        }
+        $words = implode(', ', array_map(static fn (string $key): string => str_replace('_', ' ', $key), $changed));
+
+        return new Outcome(
+            entries: [
+                new Entry(
+                    $dog,
+                    'dog',
+                    (string) $dog->id,
+                    "$dog->name: $words changed",
+                    array_intersect_key($before, array_flip($changed)),
+                    array_intersect_key($after, array_flip($changed)),
+                ),
+            ],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function forLog(Dog $dog): array
+    {
+        $fields = [];
+        foreach (get_object_vars(DogView::of($dog, true)) as $name => $value) {
+            if (!\in_array($name, ['id', 'version', 'household', 'household_name'], true)) {
+                $fields[(string) $name] = $value;
+            }
+        }
+
+        return $fields;
+    }
+}

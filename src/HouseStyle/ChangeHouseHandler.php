@@ -1,0 +1,79 @@
+<?php
+
+/** Changes house style and settings; every card is old then. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\HouseStyle;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Command\Command;
+use KeenThistle\Command\Handler;
+use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Http\Problem;
+use KeenThistle\Log\Entry;
+use KeenThistle\Salon\Salon;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+
+/** @implements Handler<ChangeHouse> */
+final readonly class ChangeHouseHandler implements Handler
+{
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
+    {
+    }
+
+    /** @throws Problem 412 with theirs where somebody else changed it meanwhile */
+    public function __invoke(Command $command, Actor $actor): Outcome
+    {
+        $form = $command->house;
+        $schools = Schools::chosen($form->schools);
+        $styles = $form->ownStyles();
+        Schools::hold($schools);
+        $salon = $this->scope->salon($actor);
+        $this->manager->refresh($salon);
+        if ($salon->houseVersion !== $command->version) {
+            throw Problem::stale('Somebody else changed the house style meanwhile.', [
+                'version' => $salon->houseVersion,
+                'theirs' => HouseStyleView::of($salon),
+            ]);
+        }
+        $before = self::plain($salon);
+        $salon->rateMinor = $form->rate_minor;
+        $salon->matRateMinor = $form->mat_rate_minor;
+        $salon->matLimit = $form->mat_limit;
+        $salon->asksForVaccination = $form->asks_for_vaccination;
+        $salon->hemisphere = $form->hemisphere;
+        $salon->timeZone = $form->time_zone ?? $salon->timeZone;
+        $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
+        $salon->styles = $styles ?? $salon->styles;
+        $after = self::plain($salon);
+        $changed = array_keys(array_diff_assoc($after, $before));
+        if ([] === $changed) {
+            return new Outcome();
+        }
+        $words = implode(', ', array_map(static fn (string $k): string => str_replace('_', ' ', $k), $changed));
+
+        return new Outcome(
+            entries: [new Entry(null, 'house', (string) $salon->id, "house style: $words", $before, $after)],
+            allCards: true,
+        );
+    }
+
+    /** @return array<string, string> */
+    private static function plain(Salon $salon): array
+    {
+        return [
+            'rate' => (string) $salon->rateMinor,
+            'mat_rate' => (string) $salon->matRateMinor,
+            'mat_limit' => (string) $salon->matLimit,
+            'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
+            'hemisphere' => $salon->hemisphere->value,
+            'time_zone' => $salon->timeZone,
+            'styles' => implode(', ', array_column($salon->styles, 'name')),
+        ] +
+            $salon->schools +
+            SchoolTable::defaults();
+    }
+}
