@@ -30,12 +30,11 @@ final readonly class ArrivalRows
     }
 
     /** With its dog, household and people. @throws Problem 404 */
-    public function arrival(Actor $actor, string $id, ?EntityManagerInterface $manager = null): Arrival
+    public function arrival(Actor $actor, string $id): Arrival
     {
-        $manager ??= $this->manager;
         if (Uuid::isValid($id)) {
-            $this->scope->apply($actor, $manager);
-            $arrival = $manager
+            $this->scope->apply($actor, $this->manager);
+            $arrival = $this->manager
                 ->createQuery(
                     'SELECT a, d, h, c, s FROM '.
                         Arrival::class.

@@ -103,7 +103,7 @@ final readonly class Commands
         );
         $this->db->commit();
 
-        return new Done($outcome->kept, false);
+        return new Done($outcome->kept, false, $outcome->inHand);
     }
 
     /** @param array{salon: string, key: string} $row */

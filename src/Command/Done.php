@@ -8,8 +8,11 @@ namespace KeenThistle\Command;
 
 final readonly class Done
 {
-    /** @param array<string, mixed> $kept */
-    public function __construct(public array $kept, public bool $again)
+    /**
+     * @param array<string, mixed> $kept
+     * @param object|null $inHand what its handler had found out besides, the first time
+     */
+    public function __construct(public array $kept, public bool $again, public ?object $inHand = null)
     {
     }
 

@@ -20,9 +20,9 @@ use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Table\Groom;
+use KeenThistle\Table\GroomSteps;
 use KeenThistle\Table\GroomTap;
 use KeenThistle\Table\Incident;
-use KeenThistle\Table\OpenGroom;
 use KeenThistle\Visit\Visit;
 use Symfony\Component\Uid\Uuid;
 
@@ -202,7 +202,7 @@ final readonly class DemoGrooms
             $opened,
         );
         $groom->plan = array_map(RecipeArray::of(...), $plan);
-        $groom->steps = OpenGroom::steps($this->order->of($dog, $plan, $arrival));
+        $groom->steps = GroomSteps::of($this->order->of($dog, $plan, $arrival));
         $minutes = $this->order->minutes($dog, $plan, $arrival);
         $groom->estimate =
             null === $minutes

@@ -156,6 +156,29 @@ final class KitReader implements ResetInterface
         throw Problem::notFound('tool');
     }
 
+    /** @return KitRow */
+    public static function rowOf(KitItem $item): array
+    {
+        return [
+            'id' => (string) $item->id,
+            'place' => (string) $item->place->id,
+            'position' => $item->place->position,
+            'kind' => $item->kind,
+            'label' => $item->label,
+            'nominal_um' => $item->nominalUm,
+            'measured_um' => $item->measuredUm,
+            'measured_base' => $item->measuredBase,
+            'measured_lay' => $item->measuredLay?->value,
+            'measured_on' => $item->measuredAt?->format('Y-m-d'),
+            'spread' => $item->spread,
+            'keeper' => null === $item->keeper ? null : (string) $item->keeper->id,
+            'keeper_name' => $item->keeper?->name,
+            'note' => $item->note,
+            'place_name' => $item->place->name,
+            'version' => $item->version,
+        ];
+    }
+
     /** @param KitRow $row */
     private function inReach(Actor $actor, array $row, string $place): bool
     {

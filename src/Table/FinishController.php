@@ -6,14 +6,14 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Command\Http\Writes;
-use KeenThistle\Http\Body;
+use KeenThistle\Command\Commands;
+use KeenThistle\Command\Http\Answer;
+use KeenThistle\Command\Key;
 use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -24,7 +24,7 @@ final readonly class FinishController
         private GroomRows $rows,
         private GroomReader $reader,
         private Finish $finish,
-        private Writes $writes,
+        private Commands $commands,
     ) {
     }
 
@@ -41,25 +41,11 @@ final readonly class FinishController
     #[Endpoint(
         'Close a groom: records the visit, books, tells the owner; 409 where it was closed already',
         gives: GroomView::class,
-        takes: [CloseGroom::class, 'shape'],
-    ),]
-    public function close(Actor $actor, Request $request, string $id, CloseGroom $close): Response
+    )]
+    public function close(Actor $actor, string $id, #[FromBody] CloseForm $form, Key $key): Response
     {
-        $body = Body::read($request, CloseGroom::shape());
+        $done = $this->commands->run(new CloseGroom($id, $form), $actor, $key);
 
-        return $this->writes->once(
-            $actor,
-            $request,
-            function (EntityManagerInterface $manager) use ($actor, $id, $body, $close): array {
-                $groom = $this->rows->groom($actor, $id, $manager, true);
-                $close($actor, $manager, $groom, $body);
-
-                return [];
-            },
-            fn (array $done, EntityManagerInterface $manager): GroomView => $this->reader->view(
-                $actor,
-                $this->rows->groom($actor, $id, $manager),
-            ),
-        );
+        return Answer::to($done, $this->reader->view($actor, $this->rows->groom($actor, $id)));
     }
 }

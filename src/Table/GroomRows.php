@@ -22,12 +22,11 @@ final readonly class GroomRows
     }
 
     /** With its dog, household, people, arrival and place. @throws Problem 404 */
-    public function groom(Actor $actor, string $id, ?EntityManagerInterface $manager = null, bool $lock = false): Groom
+    public function groom(Actor $actor, string $id, bool $lock = false): Groom
     {
-        $manager ??= $this->manager;
         if (Uuid::isValid($id)) {
-            $this->scope->apply($actor, $manager);
-            $query = $manager
+            $this->scope->apply($actor, $this->manager);
+            $query = $this->manager
                 ->createQuery(
                     'SELECT g, a, p, d, h, c, o, b FROM '.
                         Groom::class.
@@ -48,9 +47,9 @@ final readonly class GroomRows
     }
 
     /** The groom of a dog that nobody has closed. */
-    public function open(Dog $dog, EntityManagerInterface $manager): ?Groom
+    public function open(Dog $dog): ?Groom
     {
-        return $manager->getRepository(Groom::class)->findOneBy(['openFor' => $dog->id]);
+        return $this->manager->getRepository(Groom::class)->findOneBy(['openFor' => $dog->id]);
     }
 
     /** @return list<Tap> in their order */

@@ -18,7 +18,7 @@ use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
-use KeenThistle\Log\ChangeRecorder;
+use KeenThistle\Log\Entry;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -35,25 +35,18 @@ final readonly class TakeTaps
         private GroomRows $rows,
         private KitReader $kit,
         private Scope $scope,
-        private ChangeRecorder $log,
         private ClockInterface $clock,
+        private EntityManagerInterface $manager,
     ) {
     }
 
     /**
      * @param list<mixed> $given as decoded, oldest first
      *
-     * @return array{list<Outcome>, float, list<Tap>, Board} outcome per tap, seconds that the device's clock is
-     *     ahead, and all taps of the groom now, folded
+     * @return array{Tapped, list<Entry>} what became of them, and what the log is to say
      */
-    public function __invoke(
-        Actor $actor,
-        EntityManagerInterface $manager,
-        Groom $groom,
-        string $device,
-        string $sentAt,
-        array $given,
-    ): array {
+    public function of(Actor $actor, Groom $groom, string $device, string $sentAt, array $given): array
+    {
         $now = $this->clock->now();
         $ahead = self::ahead($sentAt, $now);
         $who = $this->scope->person($actor);
@@ -61,10 +54,10 @@ final readonly class TakeTaps
         $before = $this->rows->taps($actor, $groom);
         $board = Board::of($before);
         $all = $before;
-        $known = $this->known($manager->getConnection(), $groom, $given);
+        $known = $this->known($this->manager->getConnection(), $groom, $given);
         $steps = array_column($groom->steps, 'key');
         $planned = array_map(strval(...), array_keys($groom->plan));
-        $out = [];
+        $out = $entries = [];
         foreach ($given as $i => $one) {
             try {
                 $in = TapInput::read($one, "taps[$i]");
@@ -80,7 +73,7 @@ final readonly class TakeTaps
                     $out[] = self::outcome($in->text('id'), 'repeated');
                     continue;
                 }
-                $data = $this->named($actor, TapInput::data($in, $steps, $planned), $in, $manager);
+                $data = $this->named($actor, TapInput::data($in, $steps, $planned));
                 $at = self::at($in, $ahead, $groom->openedAt, $now);
             } catch (InvalidInput|Problem $e) {
                 $faults =
@@ -110,7 +103,7 @@ final readonly class TakeTaps
             }
             ++$groom->seq;
             $known[$tap->id] = true;
-            $manager->persist(new GroomTap($groom, $who, $tap));
+            $this->manager->persist(new GroomTap($groom, $who, $tap));
             $board->take($tap);
             $all[] = $tap;
             if ($late) {
@@ -136,12 +129,12 @@ final readonly class TakeTaps
                         ),
                     );
             } else {
-                $this->record($actor, $manager, $groom, $who, $tap);
+                array_push($entries, ...$this->record($groom, $who, $tap));
                 $out[] = self::outcome($tap->id, 'counted', $this->notInKit($actor, $groom, $tap));
             }
         }
 
-        return [$out, $ahead, $all, $board];
+        return [new Tapped($out, $ahead, $all, $board), $entries];
     }
 
     /**
@@ -265,16 +258,17 @@ final readonly class TakeTaps
      *
      * @return array<string, mixed>
      */
-    private function named(Actor $actor, array $data, Fields $in, EntityManagerInterface $manager): array
+    private function named(Actor $actor, array $data): array
     {
         if (\is_string($data['to'] ?? null)) {
-            $data['to'] = $this->scope->get($actor, Staff::class, $data['to'], $manager, 'person')->name;
+            $data['to'] = $this->scope->get($actor, Staff::class, $data['to'], $this->manager, 'person')->name;
         }
 
         return $data;
     }
 
-    private function record(Actor $actor, EntityManagerInterface $manager, Groom $groom, Staff $who, Tap $tap): void
+    /** @return list<Entry> */
+    private function record(Groom $groom, Staff $who, Tap $tap): array
     {
         if ('claw' === $tap->kind && 'quicked' === $tap->text('state')) {
             $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'incident', [
@@ -285,41 +279,33 @@ final readonly class TakeTaps
             ]);
         }
         if ('incident' === $tap->kind) {
-            $manager->persist(new Incident($groom, $who, $tap));
-            $zone = $tap->text('zone');
-            $this->log->record(
-                $actor,
-                $manager,
-                $groom->dog,
-                'incident',
-                $tap->id,
-                \sprintf(
-                    '%s%s%s',
-                    str_replace('_', ' ', $tap->text('what')),
-                    '' === $zone ? '' : ', '.Zone::of($zone)->label,
-                    '' === $tap->text('tool') ? '' : ', '.$tap->text('tool'),
-                ),
-            );
+            $this->manager->persist(new Incident($groom, $who, $tap));
+            $words = [
+                str_replace('_', ' ', $tap->text('what')),
+                '' === $tap->text('zone') ? '' : Zone::of($tap->text('zone'))->label,
+                $tap->text('tool'),
+            ];
+
+            return [new Entry($groom->dog, 'incident', $tap->id, implode(', ', array_diff($words, [''])))];
         }
         if ('told' === $tap->kind) {
-            $manager->flush();
-            $incident = $manager
-                ->getRepository(Incident::class)
-                ->findOneBy(['groom' => $groom, 'tap' => $tap->text('incident')]);
-            if (null !== $incident) {
-                $incident->told = true;
-                $incident->followUp = '' === $tap->text('follow_up') ? $incident->followUp : $tap->text('follow_up');
-            }
+            $this->told($groom, $tap);
         }
-        if ('hand_over' === $tap->kind) {
-            $this->log->record(
-                $actor,
-                $manager,
-                $groom->dog,
-                'groom',
-                (string) $groom->id,
-                'handed over to '.$tap->text('to'),
-            );
+
+        return 'hand_over' === $tap->kind
+            ? [new Entry($groom->dog, 'groom', (string) $groom->id, 'handed over to '.$tap->text('to'))]
+            : [];
+    }
+
+    private function told(Groom $groom, Tap $tap): void
+    {
+        $this->manager->flush();
+        $incident = $this->manager
+            ->getRepository(Incident::class)
+            ->findOneBy(['groom' => $groom, 'tap' => $tap->text('incident')]);
+        if (null !== $incident) {
+            $incident->told = true;
+            $incident->followUp = '' === $tap->text('follow_up') ? $incident->followUp : $tap->text('follow_up');
         }
     }
 

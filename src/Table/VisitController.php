@@ -6,48 +6,30 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Command\Http\Writes;
-use KeenThistle\Http\Body;
+use KeenThistle\Command\Commands;
+use KeenThistle\Command\Http\Answer;
+use KeenThistle\Command\Key;
 use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\FromBody;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class VisitController
 {
-    public function __construct(private Writes $writes, private RecordVisit $record)
+    public function __construct(private Commands $commands)
     {
     }
 
     #[Route('/api/dogs/{id}/visits', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint(
-        'Record a visit; the same Idempotency-Key records it once',
-        gives: RecordedView::class,
-        takes: [VisitInput::class, 'shape'],
-        status: 201,
-    ),]
-    public function create(Actor $actor, Request $request, string $id): Response
+    #[Endpoint('Record a visit; the same Idempotency-Key records it once', gives: RecordedView::class, status: 201)]
+    public function create(Actor $actor, string $id, #[FromBody] VisitForm $visit, Key $key): Response
     {
-        $body = Body::read($request, VisitInput::shape());
+        $done = $this->commands->run(new RecordVisit($id, $visit), $actor, $key);
 
-        return $this->writes->once(
-            $actor,
-            $request,
-            function (EntityManagerInterface $manager) use ($actor, $id, $body): array {
-                $visit = ($this->record)($actor, $manager, $id, $body);
-
-                return ['id' => $visit->id, 'day' => $visit->day];
-            },
-            static fn (array $done): RecordedView => new RecordedView(
-                \is_string($done['id']) ? $done['id'] : '',
-                \is_string($done['day']) ? $done['day'] : '',
-            ),
-            201,
-        );
+        return Answer::to($done, new RecordedView($done->id('id'), $done->id('day')), 201);
     }
 }

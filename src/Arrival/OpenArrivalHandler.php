@@ -1,0 +1,42 @@
+<?php
+
+/** Opens today's arrival of a dog, or finds it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
+use KeenThistle\Command\Command;
+use KeenThistle\Command\Handler;
+use KeenThistle\Command\Outcome;
+use KeenThistle\Log\Entry;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+use Symfony\Component\Uid\Uuid;
+
+/** @implements Handler<OpenArrival> */
+final readonly class OpenArrivalHandler implements Handler
+{
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
+    {
+    }
+
+    public function __invoke(Command $command, Actor $actor): Outcome
+    {
+        $dog = $this->scope->get($actor, Dog::class, $command->dog, $this->manager, 'dog');
+        $today = $this->scope->today($actor);
+        $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
+        if (null !== $arrival) {
+            return new Outcome(['arrival' => (string) $arrival->id]);
+        }
+        $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
+        $this->manager->persist($arrival);
+
+        return new Outcome(
+            ['arrival' => (string) $arrival->id],
+            [new Entry($dog, 'arrival', (string) $arrival->id, 'arrived')],
+        );
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+/** The visit that a finished groom was: what its taps, its arrival and its end say together. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Table;
+
+use KeenThistle\Core\Coat\Upkeep;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Table\Board;
+use KeenThistle\Core\Table\ZoneMark;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\ZoneRecipe;
+
+final class GroomVisit
+{
+    private function __construct()
+    {
+    }
+
+    public static function form(Groom $groom, Board $board, CloseForm $form, \DateTimeImmutable $now): VisitForm
+    {
+        $arrival = $groom->arrival;
+        $tender = 0;
+        foreach ($arrival->comb['zones'] as $z) {
+            $tender = Zone::of($z['zone'])->tender ? max($tender, $z['severity']) : $tender;
+        }
+        $upkeep = $arrival->handsOn['upkeep'] ?? null;
+        $kg = $arrival->handsOn['kg'] ?? null;
+        $notes = [$form->note, ...array_map(static fn (array $n): string => $n['text'], $board->notes)];
+        $atWork = (int) round($board->minutesAtWork($groom->openedAt, $now));
+
+        return new VisitForm(
+            day: $arrival->day,
+            zones: [],
+            kind: $form->kind,
+            place: (string) $groom->place->id,
+            minutes: $form->minutes ?? max(1, min(1440, $atWork)),
+            arrival_load: 1 === $arrival->combVersion ? null : $arrival->load,
+            tender_severity: $tender,
+            upkeep: $form->upkeep ?? (\is_string($upkeep) ? Upkeep::from($upkeep) : $groom->dog->upkeep),
+            kg: \is_int($kg) || \is_float($kg) ? (float) $kg : null,
+            note: mb_substr(
+                trim(implode(' · ', array_filter($notes, static fn (string $n): bool => '' !== trim($n)))),
+                0,
+                1000,
+            ),
+        );
+    }
+
+    /** @return list<RecordedZone> planned or worked; what nobody reached is deferred */
+    public static function zones(Groom $groom, Board $board): array
+    {
+        $handsOn = $groom->arrival->handsOn;
+        $lengths = \is_array($handsOn['lengths'] ?? null) ? $handsOn['lengths'] : [];
+        $zones = [];
+        foreach (array_unique([...array_keys($groom->plan), ...array_keys($board->zones)]) as $zone) {
+            $zone = (string) $zone;
+            $mark = $board->zones[$zone] ?? null;
+            if (!isset($groom->plan[$zone]) && null === $mark?->actual) {
+                continue;
+            }
+            $state = null === $mark || 'planned' === $mark->state ? 'deferred' : $mark->state;
+            $why = trim($mark->why ?? '');
+            $mm = $lengths[$zone] ?? null;
+            $zones[] = new RecordedZone(
+                zone: Zone::of($zone),
+                state: $state,
+                actual: null === $mark ? null : self::actual($groom, $zone, $mark),
+                why: 'deferred' === $state && '' === $why ? 'not reached' : $why,
+                arrival: is_numeric($mm) && $mm > 0 ? Length::ofMillimetres((float) $mm) : null,
+                ownerCut: true === ($handsOn['owner_cut'] ?? false),
+            );
+        }
+
+        return $zones;
+    }
+
+    /** What was really used, with the carry that was tapped; null: as planned. */
+    private static function actual(Groom $groom, string $zone, ZoneMark $mark): ?ZoneRecipe
+    {
+        $kept = $mark->actual ?? ('' === $mark->carry ? null : $groom->plan[$zone] ?? null);
+        $recipe = null === $kept ? null : RecipeArray::recipe($kept);
+        if (null === $recipe?->method) {
+            return null;
+        }
+        $recipe->carry = '' === $mark->carry ? $recipe->carry ?? 'repeat' : $mark->carry;
+        $recipe->exception ??= false;
+
+        return $recipe;
+    }
+}

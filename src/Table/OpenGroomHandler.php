@@ -1,0 +1,177 @@
+<?php
+
+/** Brings a dog to the table. Its plan and steps are fixed then, with what is kept from last time. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Table;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Arrival\Arrival;
+use KeenThistle\Arrival\ArrivalAnswers;
+use KeenThistle\Arrival\ArrivalRows;
+use KeenThistle\Arrival\OptionView;
+use KeenThistle\Book\Dog;
+use KeenThistle\Command\Command;
+use KeenThistle\Command\Handler;
+use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Http\Problem;
+use KeenThistle\Kit\KitReader;
+use KeenThistle\Log\Entry;
+use KeenThistle\Order\WorkOrder;
+use KeenThistle\Plan\Plans;
+use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
+
+/** @implements Handler<OpenGroom> */
+final readonly class OpenGroomHandler implements Handler
+{
+    public function __construct(
+        private GroomRows $rows,
+        private ArrivalRows $arrivals,
+        private Plans $plans,
+        private RepeatReader $repeat,
+        private WorkOrder $order,
+        private ArrivalAnswers $answers,
+        private KitReader $kit,
+        private Places $places,
+        private Scope $scope,
+        private ClockInterface $clock,
+        private EntityManagerInterface $manager,
+    ) {
+    }
+
+    /** Goes on with what is open; a dog is at one table only. */
+    public function __invoke(Command $command, Actor $actor): Outcome
+    {
+        $dog = $this->scope->get($actor, Dog::class, $command->dog, $this->manager, 'dog');
+        if ('active' !== $dog->state) {
+            throw Problem::conflict("$dog->name is no longer coming: change its state first.");
+        }
+        $arrival = $this->arrival($actor, $dog);
+        $open = $this->rows->open($dog);
+        if (null !== $open) {
+            return new Outcome(['groom' => (string) $open->id]);
+        }
+        $place = $this->places->of($actor, $command->form->place, 'where the dog stands');
+        $groom = new Groom(Uuid::v7(), $arrival, $place, $this->scope->person($actor), $this->clock->now());
+        $plan = $this->plan($actor, $groom, $command->form->keep);
+        $groom->plan = array_map(RecipeArray::of(...), $plan);
+        try {
+            $list = $this->order->of($dog, $plan, $arrival);
+        } catch (InvalidInput $e) {
+            // The work goes on in the order that is always allowed; what forbids is named, not dropped.
+            $groom->notices[] =
+                'The salon\'s schools cannot all be kept for this dog: '.
+                $e->getMessage().
+                ' It is worked in the order that holds always.';
+            $list = $this->order->of($dog, $plan, $arrival, false);
+        }
+        foreach ($list->moved as $moved) {
+            $groom->notices[] = ucfirst($moved['why']).'.';
+        }
+        $unreachable = $this->unreachable($actor, $groom, $plan);
+        $groom->notices = array_values(array_unique([...$groom->notices, ...$unreachable]));
+        $groom->steps = GroomSteps::of($list);
+        $groom->estimate = $this->estimate($actor, $arrival);
+        $this->manager->persist($groom);
+        $words = 'came to the table at '.$groom->place->name;
+
+        return new Outcome(
+            ['groom' => (string) $groom->id],
+            [new Entry($dog, 'groom', (string) $groom->id, $words)],
+        );
+    }
+
+    /** Today's, or a new one: what came in belongs to the groom. */
+    private function arrival(Actor $actor, Dog $dog): Arrival
+    {
+        $today = $this->scope->today($actor);
+        $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
+        if (null === $arrival) {
+            $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
+            $this->manager->persist($arrival);
+            $this->manager->flush();
+        }
+
+        return $this->arrivals->arrival($actor, (string) $arrival->id);
+    }
+
+    /**
+     * @param list<string> $keep
+     *
+     * @return array<string, ZoneRecipe>
+     */
+    private function plan(Actor $actor, Groom $groom, array $keep): array
+    {
+        $plan = [];
+        foreach ($this->plans->of($actor, $groom->dog)[1] as $zone => $p) {
+            if (null !== $p['recipe']->method) {
+                $plan[$zone] = $p['recipe'];
+            }
+        }
+        $rows = [] === $keep ? [] : array_column($this->repeat->rows($actor, $groom->dog), null, 'zone');
+        foreach ($keep as $i => $zone) {
+            $row =
+                $rows[$zone] ?? throw InvalidInput::at("keep[$i]", Zone::of($zone)->label.' was not done last time');
+            if (null !== $row['refused']) {
+                throw InvalidInput::at("keep[$i]", Zone::of($zone)->label.': '.$row['refused']);
+            }
+            $plan[$zone] = $row['last'];
+        }
+
+        return $plan;
+    }
+
+    /**
+     * @param array<string, ZoneRecipe> $plan
+     *
+     * @return list<string>
+     */
+    private function unreachable(Actor $actor, Groom $groom, array $plan): array
+    {
+        $kit = $this->kit->match($actor, (string) $groom->place->id);
+        $missing = [];
+        foreach ($plan as $recipe) {
+            if (!$kit->canMake($recipe->forRules())) {
+                $missing[$recipe->forRules()->tool->words()] = true;
+            }
+        }
+
+        return [] === $missing
+            ? []
+            : [
+                \sprintf(
+                    'Not at %s: %s. The nearest is shown at each zone, with the difference.',
+                    $groom->place->name,
+                    implode(', ', array_keys($missing)),
+                ),
+            ];
+    }
+
+    /**
+     * @return array{likely: float, phases: array<string, float>, price_minor: int|null,
+     *     price_terms: list<array{label: string, minor: int}>}
+     */
+    private function estimate(Actor $actor, Arrival $arrival): array
+    {
+        $comb = $this->answers->comb($actor, $arrival);
+        $chosen =
+            array_values(
+                array_filter($comb->options, static fn (OptionView $o): bool => $o->choice === $comb->choice),
+            )[0] ?? $comb->options[0];
+
+        return [
+            'likely' => $chosen->minutes_50,
+            'phases' => array_column($chosen->phases, 'minutes', 'phase'),
+            'price_minor' => $chosen->price_minor,
+            'price_terms' => $chosen->price_terms,
+        ];
+    }
+}

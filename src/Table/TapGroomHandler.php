@@ -1,0 +1,32 @@
+<?php
+
+/** Counts taps, each once, in its device's order. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Table;
+
+use KeenThistle\Command\Command;
+use KeenThistle\Command\Handler;
+use KeenThistle\Command\Outcome;
+use KeenThistle\Staff\Actor;
+
+/** @implements Handler<TapGroom> */
+final readonly class TapGroomHandler implements Handler
+{
+    public function __construct(private GroomRows $rows, private TakeTaps $take)
+    {
+    }
+
+    public function __invoke(Command $command, Actor $actor): Outcome
+    {
+        $groom = $this->rows->groom($actor, $command->groom, true);
+        [$tapped, $entries] = $this->take->of($actor, $groom, $command->device, $command->sentAt, $command->taps);
+        $other = array_filter(
+            array_column($tapped->results, 'outcome'),
+            static fn (string $o): bool => 'counted' !== $o,
+        );
+
+        return new Outcome(['ahead' => round($tapped->ahead, 1), 'other' => $other], $entries, inHand: $tapped);
+    }
+}
