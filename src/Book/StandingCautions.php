@@ -1,115 +1,37 @@
 <?php
 
-/** The cautions that stand on a card at all times: health and handling, worst first. */
+/** The cautions that stand on a dog's card at all times. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Book;
 
-use KeenThistle\Core\Handling\Handling;
-use KeenThistle\Core\Handling\Tail;
+use KeenThistle\Core\Handling\Standing;
 use KeenThistle\Core\Reason\Caution;
 
 final class StandingCautions
 {
-    /** code => [sentence, level] */
-    private const HEALTH = [
-        'airway' => [
-            'Short of breath: never muzzle over the nose, no heated or kennel drying, rest breaks, stop at noise '.
-            'or blue gums and call a vet.',
-            Caution::DANGER,
-        ],
-        'heart' => ['Heart: short sessions, no heat, stop if it coughs or tires and call its vet.', Caution::DANGER],
-        'seizures' => [
-            'Seizures: no flicker, no loud dryer at the head; if one starts, clear the table, time it, call its vet.',
-            Caution::DANGER,
-        ],
-        'surgery' => [
-            'Recent surgery: keep off the wound and off the leash side; ask its vet what is allowed.',
-            Caution::DANGER,
-        ],
-        'bites' => ['Has bitten: two people, owner told, muzzle only by policy.', Caution::DANGER],
-        'pregnant' => ['Pregnant: no pressure on the belly, short standing, lukewarm only.', Caution::CAUTION],
-        'joints' => ['Sore joints: lift legs low and in line, non-slip mat, let it lie down.', Caution::CAUTION],
-        'age' => ['Old dog: warm, short, rests; never dried unattended.', Caution::CAUTION],
-        'skin' => [
-            'Skin trouble: note what you see, show the owner, refer to a vet; no new product.',
-            Caution::CAUTION,
-        ],
-        'in_season' => ['In season: keep apart from other dogs.', Caution::NOTE],
-    ];
-    private const ORDER = [Caution::DANGER => 0, Caution::CAUTION => 1, Caution::NOTE => 2];
-
     private function __construct()
     {
     }
 
-    /** @return list<array{code: string, message: string, level: string}> */
+    /** @return list<array{code: string, message: string, level: string}> worst first */
     public static function of(Dog $dog): array
     {
-        $cautions = [];
-        foreach ($dog->health as $code) {
-            if (isset(self::HEALTH[$code])) {
-                $cautions[] = new Caution($code, self::HEALTH[$code][0], self::HEALTH[$code][1]);
-            }
-        }
-        foreach ($dog->reactions as $r) {
-            $cautions[] = new Caution(
-                'reaction',
-                \sprintf(
-                    'Reacted to %s on %s: %s. Not this product; a vet is asked before a new one.',
-                    $r['name'],
-                    $r['on'],
-                    $r['what'],
-                ),
-                Caution::DANGER,
-            );
-        }
-        if ('flat' === $dog->muzzle && !\in_array('airway', $dog->health, true)) {
-            $cautions[] = new Caution(
-                'short_face',
-                'Short face: no heated or kennel drying, watch the breathing.',
-                Caution::CAUTION,
-            );
-        }
-        if ('' !== $dog->healthNote) {
-            $cautions[] = new Caution('health_note', $dog->healthNote, Caution::CAUTION);
-        }
-        $handling = match ($dog->handling) {
-            Handling::Frightened => 'Frightened: half a minute for anything new, never force, defer what it '.
-                'cannot bear.',
-            Handling::Painful => 'In pain when handled: short, gentle, defer what hurts and refer to its vet.',
-            Handling::TwoPerson => 'Two people.',
-            Handling::Fidgety => 'Fidgety: hold the part, not the dog.',
-            Handling::Calm => null,
-        };
-        if (null !== $handling) {
-            $cautions[] = new Caution('handling', $handling);
-        }
-        if ('' !== $dog->handlingNote) {
-            $cautions[] = new Caution(
-                'handling_note',
-                $dog->handlingNote,
-                Handling::Calm === $dog->handling ? Caution::NOTE : Caution::CAUTION,
-            );
-        }
-        if ('down' === $dog->tailCarriage) {
-            $cautions[] = new Caution('tail_down', Tail::rule('down'), Caution::NOTE);
-        }
-        if ('active' !== $dog->state) {
-            array_unshift(
-                $cautions,
-                new Caution(
-                    'gone',
-                    'passed_away' === $dog->state
-                        ? 'This dog has passed away. No message is ever sent.'
-                        : 'This dog has moved away.',
-                    Caution::DANGER,
-                ),
-            );
-        }
-        usort($cautions, static fn (Caution $a, Caution $b): int => self::ORDER[$a->level] <=> self::ORDER[$b->level]);
+        return Caution::listToArray(self::standing($dog)->cautions());
+    }
 
-        return Caution::listToArray($cautions);
+    public static function standing(Dog $dog): Standing
+    {
+        return new Standing(
+            health: $dog->health,
+            muzzle: $dog->muzzle,
+            handling: $dog->handling,
+            reactions: $dog->reactions,
+            healthNote: $dog->healthNote,
+            handlingNote: $dog->handlingNote,
+            tailCarriage: $dog->tailCarriage,
+            state: $dog->state,
+        );
     }
 }

@@ -13,7 +13,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\CombInput;
 use KeenThistle\Book\Dog;
-use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Handling\Tool;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Length\Method;
@@ -22,7 +21,6 @@ use KeenThistle\Core\Matting\MattingRule;
 use KeenThistle\Core\Order\Job;
 use KeenThistle\Core\Order\OrderRule;
 use KeenThistle\Core\Order\SchoolTable;
-use KeenThistle\Core\Order\Step;
 use KeenThistle\Core\Order\WorkList;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\MinutesRule;
@@ -33,15 +31,6 @@ use KeenThistle\Recipe\ZoneRecipe;
 
 final readonly class WorkOrder
 {
-    /** Of the steps that share a phase, the one that its minutes stand at. */
-    private const SHOWN_AT = [
-        'check' => Step::Check,
-        'nails_pads_ears' => Step::Nails,
-        'comb_out' => Step::CombOut,
-        'finish' => Step::Finish,
-        'notes' => Step::Notes,
-    ];
-
     public function __construct(private EntityManagerInterface $manager)
     {
     }
@@ -57,31 +46,20 @@ final readonly class WorkOrder
         $dryer = $this->manager
             ->getRepository(HandlingRecord::class)
             ->findOneBy(['dog' => $dog, 'tool' => Tool::Dryer]);
-        $mats = self::mats($arrival);
-        $zones = [];
-        $guards = false;
+        $work = [];
         foreach ($plan as $zone => $recipe) {
-            if (null !== $recipe->method && Method::Leave !== $recipe->method) {
-                $zones[$zone] = $recipe->forRules()->tool->words();
-                $guards = $guards || Method::Guard === $recipe->method;
+            if (null !== $recipe->method) {
+                $work[$zone] = [$recipe->method, $recipe->forRules()->tool->words()];
             }
         }
-        $minutes = [];
-        foreach ($this->minutes($dog, $plan, $arrival)->phases ?? [] as $phase => $m) {
-            $step = self::SHOWN_AT[$phase] ?? Step::tryFrom($phase);
-            if (null !== $step) {
-                $minutes[$step->value] = $m;
-            }
-        }
-        $job = new Job(
-            $zones,
-            $dog->coat,
-            $guards,
-            matted: [] !== array_filter($mats, static fn (Mat $m): bool => $m->severity > 1),
+        $job = Job::today(
+            plan: $work,
+            coat: $dog->coat,
+            mats: self::mats($arrival),
             comingOff: 'even_out' === $arrival?->choice,
-            fearsDryer: null !== $dryer && $dryer->tolerance <= 1,
-            shortPatience: \in_array($dog->handling, [Handling::Painful, Handling::Frightened], true),
-            minutes: $minutes,
+            dryer: $dryer?->tolerance,
+            handling: $dog->handling,
+            phases: $this->minutes($dog, $plan, $arrival)->phases ?? [],
         );
 
         return (new OrderRule())->order(

@@ -11,9 +11,11 @@ use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Arrival\KnownOfDogReader;
 use KeenThistle\Book\Client;
 use KeenThistle\Core\Care\CareSheet;
+use KeenThistle\Core\Care\Mishap;
+use KeenThistle\Core\Care\NextVisits;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
-use KeenThistle\Core\Handling\Rung;
+use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\LookList;
@@ -88,7 +90,15 @@ final readonly class Finish
                 );
             }
         }
-        $hurt = array_map(static fn (array $i): string => self::incident($i), array_values($board->incidents));
+        $hurt = array_map(
+            static fn (array $i): string => (new Mishap(
+                $i['what'],
+                $i['zone'],
+                $i['action'],
+                $i['follow_up'],
+            ))->sentence(),
+            array_values($board->incidents),
+        );
         $given = HandsOn::shape()->fields(
             (object) json_decode(
                 json_encode($groom->arrival->handsOn, \JSON_THROW_ON_ERROR),
@@ -124,41 +134,17 @@ final readonly class Finish
             GroomReader::plan($groom),
         );
         $interval = $figures->interval($plan, $this->kit->lengths($actor), null, $groom->arrival->day);
-        $out = [];
-        if (null !== $interval->full_on) {
-            $out[] = [
-                'kind' => 'full',
-                'on' => $interval->full_on,
-                'why' => \sprintf('%d weeks: the %s clock', $interval->full_weeks ?? 0, $interval->binding),
-            ];
-        }
-        if (null !== $interval->tidy_on) {
-            $hygiene =
-                array_values(
-                    array_filter(
-                        $interval->clocks,
-                        static fn (ClockView $c): bool => \in_array($c->clock, ['sanitary', 'pads', 'eyes'], true),
-                    ),
-                )[0] ?? null;
-            $out[] = [
-                'kind' => 'tidy',
-                'on' => $interval->tidy_on,
-                'why' => \sprintf(
-                    '%d weeks: %s and what else grows first',
-                    $interval->tidy_weeks ?? 0,
-                    $hygiene->clock ?? 'hygiene',
-                ),
-            ];
-        }
         $nails = $this->reader->nails($groom);
-        $out[] = [
-            'kind' => 'nails',
-            'on' => $nails->nextDewclaws ?? $nails->next,
-            'why' => null === $nails->nextDewclaws ? 'claws as they wear' : 'dewclaws: nothing wears them',
-        ];
-        usort($out, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);
 
-        return $out;
+        return (new NextVisits())->of(
+            null === $interval->full_on
+                ? null
+                : ['on' => $interval->full_on, 'weeks' => $interval->full_weeks ?? 0, 'clock' => $interval->binding],
+            null === $interval->tidy_on ? null : ['on' => $interval->tidy_on, 'weeks' => $interval->tidy_weeks ?? 0],
+            array_map(static fn (ClockView $c): string => $c->clock, $interval->clocks),
+            $nails->next,
+            $nails->nextDewclaws,
+        );
     }
 
     private function message(Groom $groom): string
@@ -178,7 +164,7 @@ final readonly class Finish
         $out = [];
         // With the ladder's own log, as the arrival answers it: the next rung is the dog's, not the first one.
         foreach ($this->bases->handling($actor, $arrival, $records) as $i => $answer) {
-            if ($records[$i]->tolerance <= 2 && Rung::Normal !== $answer->rung) {
+            if (HandlingRule::givesHomework($records[$i]->tolerance, $answer)) {
                 $out[] = ucfirst(str_replace('_', ' ', $records[$i]->tool->value)).': '.$answer->next->homework();
             }
         }
@@ -195,26 +181,6 @@ final readonly class Finish
                 ...array_map(strval(...), array_keys($board->zones)),
             ]),
         );
-    }
-
-    /**
-     * @param array{what: string, zone: string, tool: string, action: string, told: bool, follow_up: string,
-     *     who: string, at: \DateTimeImmutable} $i
-     */
-    private static function incident(array $i): string
-    {
-        $where = '' === $i['zone'] ? '' : ' at the '.Zone::of($i['zone'])->label;
-        $what = match ($i['what']) {
-            'nick' => "A small nick$where.",
-            'quicked' => "A claw was cut into the quick$where and bled.",
-            'hot_blade' => "Skin warmed by a blade$where.",
-            'slip' => "The dog slipped$where.",
-            default => 'We stopped early: it was too much today.',
-        };
-
-        return $what.
-            ('' === $i['action'] ? '' : " Done at once: {$i['action']}.").
-            ('' === $i['follow_up'] ? '' : " Next: {$i['follow_up']}.");
     }
 
     private static function day(string $iso): string

@@ -118,7 +118,7 @@ final readonly class TakeTaps
             } elseif (null !== $against) {
                 $mark = $board->zones[$against];
                 $out[] =
-                    ['theirs' => GroomReader::words($mark), 'theirs_who' => $mark->who, 'zone' => $against] +
+                    ['theirs' => HeldTaps::words($mark), 'theirs_who' => $mark->who, 'zone' => $against] +
                     self::outcome(
                         $tap->id,
                         'conflict',

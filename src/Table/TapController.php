@@ -27,7 +27,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class TapController
 {
-    public function __construct(private GroomRows $rows, private GroomReader $reader, private Commands $commands)
+    public function __construct(private GroomRows $rows, private GroomChanges $changes, private Commands $commands)
     {
     }
 
@@ -64,7 +64,25 @@ final readonly class TapController
             new TapsView(
                 $tapped->results ?? TakeTaps::again($taps, $other),
                 is_numeric($ahead) ? (float) $ahead : 0.0,
-                $this->reader->view($actor, $this->rows->groom($actor, $id), $tapped?->all, $tapped?->board),
+                $this->changes->of($actor, $this->rows->groom($actor, $id), self::seen($taps), $tapped),
+            ),
+        );
+    }
+
+    /**
+     * The newest tap that the device has surely seen: the least of what its taps say they had.
+     *
+     * @param non-empty-list<mixed> $taps
+     */
+    private static function seen(array $taps): int
+    {
+        return max(
+            0,
+            min(
+                array_map(
+                    static fn (mixed $t): int => $t instanceof \stdClass && \is_int($t->saw ?? null) ? $t->saw : 0,
+                    $taps,
+                ),
             ),
         );
     }

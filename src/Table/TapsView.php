@@ -35,7 +35,7 @@ final readonly class TapsView
         public array $results,
         #[OA\Property(description: 'seconds the device\'s clock is ahead of ours; times were corrected by it'),]
         public float $clock_ahead_s,
-        #[OA\Property(ref: GroomView::class)] public GroomView $groom,
+        #[OA\Property(ref: GroomChangesView::class)] public GroomChangesView $groom,
     ) {
     }
 }

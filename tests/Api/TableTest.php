@@ -527,10 +527,43 @@ final class TableTest extends ApiTestCase
      */
     private function post(array $taps, string $device = 'tablet-1', ?string $sentAt = null): array
     {
+        $path = '/api/grooms/'.self::text($this->groom['id']);
+        $before = $this->ask('GET', $path, expect: 200);
         $answer = $this->ask('POST', $this->path('taps'), $this->batch($taps, $device, $sentAt), 200);
-        $this->groom = self::map($answer['groom']);
+        $merged = self::changed($before, self::map($answer['groom']));
+        $this->groom = $this->ask('GET', $path, expect: 200);
+        // What a device makes of the changes is what it would be told if it asked for the whole; the clock goes on.
+        foreach (['now', 'timers', 'minutes', 'phases'] as $clock) {
+            unset($merged[$clock]);
+        }
+        $whole = array_intersect_key($this->groom, $merged);
+        self::assertSame($whole, array_replace($whole, $merged));
 
         return $answer;
+    }
+
+    /**
+     * @param array<string, mixed> $groom as it was
+     * @param array<string, mixed> $by what has changed
+     *
+     * @return array<string, mixed>
+     */
+    private static function changed(array $groom, array $by): array
+    {
+        foreach ($by as $name => $value) {
+            $key = ['zones' => 'zone', 'steps' => 'key', 'timers' => 'timer'][$name] ?? null;
+            if (null !== $key) {
+                $rows = array_column(self::rows($value), null, $key);
+                $groom[$name] = array_map(
+                    static fn (array $row): array => array_replace($row, $rows[self::text($row[$key])] ?? []),
+                    self::rows($groom[$name]),
+                );
+            } elseif (null !== $value || !\in_array($name, ['claws', 'pads', 'strip_map'], true)) {
+                $groom[$name] = $value;
+            }
+        }
+
+        return $groom;
     }
 
     /**

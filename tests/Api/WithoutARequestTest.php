@@ -53,7 +53,8 @@ final class WithoutARequestTest extends ApiTestCase
         self::assertTrue($again->again);
         self::assertSame($first->id('booking'), $again->id('booking'));
         $log = $this->db()->fetchFirstColumn(
-            "SELECT s.login FROM change_log c JOIN staff s ON s.id = c.staff_id WHERE c.summary LIKE 'booked: full, %07:15'",
+            'SELECT s.login FROM change_log c JOIN staff s ON s.id = c.staff_id '.
+                "WHERE c.summary LIKE 'booked: full, %07:15'",
         );
         self::assertSame(['junia'], $log);
     }

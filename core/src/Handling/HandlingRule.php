@@ -149,4 +149,10 @@ final readonly class HandlingRule
 
         return [$rung, $reasons];
     }
+
+    /** Whether the owner practises at home: what the dog bears badly and has not yet climbed to the top of. */
+    public static function givesHomework(int $tolerance, HandlingAnswer $today): bool
+    {
+        return $tolerance <= 2 && Rung::Normal !== $today->rung;
+    }
 }

@@ -1,7 +1,7 @@
 // Taps over what the salon said last, and their queue in the browser.
 import { beforeEach, describe, expect, it } from 'vitest'
 import { groom, timer } from './testing'
-import { makeTap, overlay, queue } from './taps'
+import { changed, makeTap, overlay, queue } from './taps'
 import { clock } from './Timers'
 
 beforeEach(() => {
@@ -108,5 +108,42 @@ describe('taps over what the salon said last', () => {
     localStorage.setItem('kt-taps-g1', '{broken')
     expect(queue.read('g1')).toEqual([])
     expect(clock(65.9)).toBe('1:05')
+  })
+})
+
+describe('what the salon says has changed', () => {
+  it('is put into the view, and what is not named stays as it was', () => {
+    const had = groom({ seq: 4 })
+    const now = changed(had, {
+      ...had,
+      seq: 5,
+      zones: [
+        {
+          zone: 'back',
+          state: 'done',
+          why: '',
+          actual: null,
+          actual_mm: 3.1,
+          difference_mm: -0.1,
+          carry: 'repeat',
+          who: 'Tove',
+          at: '2026-05-04T10:00:00Z',
+          seq: 5,
+          fill_back_on: null,
+        },
+      ],
+      steps: [],
+      timers: [],
+      claws: null,
+      pads: null,
+      strip_map: null,
+    })
+    expect(now.zones.find((z) => z.zone === 'back')).toMatchObject({
+      state: 'done',
+      actual_mm: 3.1,
+      planned_mm: 3.2,
+    })
+    expect(now.zones.length).toBe(had.zones.length)
+    expect([now.seq, now.claws, now.steps, now.timers]).toEqual([5, had.claws, had.steps, had.timers])
   })
 })

@@ -51,6 +51,24 @@ export const queue = {
   },
 }
 
+/** The view with what the salon says has changed in it; what is not named is as it was. */
+export function changed(groom: Groom, by: Schemas['GroomChangesView']): Groom {
+  const zones = new Map(by.zones.map((z) => [z.zone, z]))
+  const steps = new Map(by.steps.map((s) => [s.key, s]))
+  const timers = new Map(by.timers.map((t) => [t.timer, t]))
+  return {
+    ...groom,
+    ...by,
+    zones: groom.zones.map((z) => ({ ...z, ...zones.get(z.zone) })),
+    steps: groom.steps.map((s) => ({ ...s, ...steps.get(s.key) })),
+    timers: groom.timers.map((t) => timers.get(t.timer) ?? t),
+    claws: by.claws ?? groom.claws,
+    pads: by.pads ?? groom.pads,
+    strip_map: by.strip_map ?? groom.strip_map,
+    age_ms: 0,
+  }
+}
+
 /** What the view will be when the taps have been counted; only what is seen at once, never a figure. */
 export function overlay(groom: Groom, taps: Tap[], me: string): Shown {
   const out: Shown = { ...groom, pending: new Set() }

@@ -5,7 +5,7 @@ import { api, ApiError, take, writeKey } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { useToast } from '../../ui/Toasts'
-import { deviceName, makeTap, overlay, queue, type Tap, type TapData } from './taps'
+import { changed, deviceName, makeTap, overlay, queue, type Groom, type Tap, type TapData } from './taps'
 
 const BATCH = 200
 const AGAIN_MS = 2000
@@ -45,7 +45,7 @@ export function useGroom(id: string) {
         const kept = new Set(answer.results.filter((r) => r.outcome === 'someone_elses').map((r) => r.id))
         const left = queue.drop(id, new Set(batch.map((t) => t.id).filter((t) => !kept.has(t))))
         await cache.cancelQueries({ queryKey: ['groom', id] })
-        cache.setQueryData(['groom', id], { ...answer.groom, age_ms: 0 })
+        cache.setQueryData<Groom>(['groom', id], (had) => had && changed(had, answer.groom))
         setWaiting(left)
         setAway(false)
         setAhead(answer.clock_ahead_s)
