@@ -83,7 +83,7 @@ final readonly class KnownOfDogReader
     {
         $dog = $arrival->dog;
         [, $plan] = $this->plans->of($actor, $dog);
-        $figures = new GrowthAndClocks($dog, new History($this->visits->of($actor, $dog)), $arrival->day);
+        $figures = new GrowthAndClocks($dog, new History($this->visits->past($actor, $dog)), $arrival->day);
         $lengths = $this->kit->lengths($actor);
         $methods = $planned = $now = [];
         foreach ($plan as $zone => $p) {

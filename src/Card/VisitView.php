@@ -1,13 +1,15 @@
 <?php
 
-/** One visit. A response record. */
+/** One visit, as a card lists it; its zones come when it is opened. A response record. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Card;
 
+use KeenThistle\Visit\History;
 use OpenApi\Attributes as OA;
 
+/** @phpstan-import-type PastRow from History */
 #[OA\Schema(
     required: [
         'id',
@@ -20,12 +22,10 @@ use OpenApi\Attributes as OA;
         'tender_severity',
         'upkeep',
         'note',
-        'zones',
     ],
 )]
 final readonly class VisitView
 {
-    /** @param list<VisitZoneView> $zones */
     public function __construct(
         #[OA\Property] public string $id,
         #[OA\Property] public string $day,
@@ -37,7 +37,23 @@ final readonly class VisitView
         #[OA\Property] public int $tender_severity,
         #[OA\Property(nullable: true)] public ?string $upkeep,
         #[OA\Property] public string $note,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: VisitZoneView::class))] public array $zones,
     ) {
+    }
+
+    /** @param PastRow $v */
+    public static function of(array $v): self
+    {
+        return new self(
+            id: $v['id'],
+            day: $v['day'],
+            kind: $v['kind'],
+            staff: $v['staff'],
+            place: $v['place'],
+            minutes: $v['minutes'],
+            arrival_load: $v['load'],
+            tender_severity: $v['tender'],
+            upkeep: $v['upkeep'],
+            note: $v['note'],
+        );
     }
 }

@@ -16,10 +16,6 @@ use OpenApi\Attributes as OA;
         'version',
         'recipe',
         'finished_mm',
-        'low_mm',
-        'high_mm',
-        'inch',
-        'estimated',
         'now_mm',
         'natural_mm',
         'here',
@@ -35,17 +31,14 @@ final readonly class ZoneView
         #[OA\Property(description: 'names this zone in If-Match; 0 where it was never planned')] public int $version,
         #[OA\Property(ref: RecipeView::class, nullable: true)] public ?RecipeView $recipe,
         #[OA\Property(nullable: true)] public ?float $finished_mm,
-        #[OA\Property(nullable: true)] public ?float $low_mm,
-        #[OA\Property(nullable: true)] public ?float $high_mm,
-        #[OA\Property(nullable: true)] public ?string $inch,
-        #[OA\Property] public bool $estimated,
         #[OA\Property(nullable: true, description: 'expected today from the last visit and the growth'),]
         public ?float $now_mm,
         #[OA\Property(
             description: 'what this coat usually carries here when nothing is planned; for the drawing only',
         )]
         public float $natural_mm,
-        #[OA\Property(ref: HereView::class, nullable: true)] public ?HereView $here,
+        #[OA\Property(ref: HereView::class, nullable: true, description: 'null: made here as it is planned')]
+        public ?HereView $here,
         #[OA\Property(nullable: true, description: 'when an exception patch is expected to be back'),]
         public ?string $fill_back_on,
         #[OA\Property(nullable: true)] public ?string $changed_by,

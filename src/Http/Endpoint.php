@@ -11,7 +11,8 @@ final readonly class Endpoint
 {
     /**
      * @param class-string|null $gives response record
-     * @param array{class-string, string}|null $takes class and static method giving the body's Shape
+     * @param array{class-string, string}|null $takes class and static method giving the Shape of a body that is not
+     *     an argument of its own
      * @param array<string, string> $query name => description
      */
     public function __construct(
@@ -19,7 +20,6 @@ final readonly class Endpoint
         public ?string $gives = null,
         public ?array $takes = null,
         public array $query = [],
-        public bool $versioned = false,
         public int $status = 200,
     ) {
     }

@@ -138,7 +138,7 @@ final class OpenApiCommand extends Command
                 'schema' => ['type' => 'string'],
             ];
         }
-        if ($endpoint->versioned || self::isMarked($action, FromIfMatch::class)) {
+        if (self::isMarked($action, FromIfMatch::class)) {
             $parameters[] = [
                 'name' => 'If-Match',
                 'in' => 'header',

@@ -32,7 +32,7 @@ use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
 /**
- * @phpstan-import-type VisitRow from History
+ * @phpstan-import-type VisitRow from Visits
  * @phpstan-import-type Side from ThenView
  */
 final readonly class ThenReader

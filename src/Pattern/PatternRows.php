@@ -30,7 +30,7 @@ use KeenThistle\Visit\Visits;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
-/** @phpstan-import-type VisitRow from History */
+/** @phpstan-import-type PastRow from History */
 final readonly class PatternRows
 {
     public function __construct(
@@ -253,12 +253,12 @@ final readonly class PatternRows
         return [
             $revision,
             PlanLine::ways(Plans::recipes($rows)),
-            $this->carried($actor, $dog, $this->visits->of($actor, $dog), $zones),
+            $this->carried($actor, $dog, $this->visits->past($actor, $dog), $zones),
         ];
     }
 
     /**
-     * @param list<VisitRow> $visits
+     * @param list<PastRow> $visits
      * @param list<string> $zones
      *
      * @return array<string, Length>

@@ -7,9 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Staff;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Core\Input\Shape;
-use KeenThistle\Http\Body;
 use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Staff\Security\SignInAuthenticator;
@@ -46,29 +45,20 @@ final readonly class SessionController
         return Json::response($this->whoAmI->of($this->scope->person($actor)));
     }
 
-    public static function personShape(): Shape
-    {
-        return Shape::object([
-            'staff' => Shape::text(1, 36)->required()->describe('who takes over'),
-            'pin' => Shape::text(4, 8)->required()->describe('their PIN'),
-        ]);
-    }
-
     #[Route('/api/session/person', methods: ['POST'])]
-    #[Endpoint('Change person on a shared tablet', gives: SessionView::class, takes: [self::class, 'personShape'])]
-    public function changePerson(Actor $actor, Request $request): Response
+    #[Endpoint('Change person on a shared tablet', gives: SessionView::class)]
+    public function changePerson(Actor $actor, Request $request, #[FromBody] PersonForm $form): Response
     {
-        $body = Body::read($request, self::personShape());
         $session = $request->getSession();
         if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->scope->today($actor)->format('Y-m-d')) {
             throw Problem::forbidden('The first sign-in of the day needs a password.');
         }
-        $next = $this->scope->get($actor, Staff::class, $body->text('staff'), $this->manager, 'person');
+        $next = $this->scope->get($actor, Staff::class, $form->staff, $this->manager, 'person');
         $this->throttle->attempt(['salon_pins' => (string) $next->salon->id]);
         $this->pins->attempt($next);
         if (
             !$next->active
-            || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $body->text('pin'))
+            || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $form->pin)
         ) {
             $this->pins->failed($next, $this->scope->person($actor), (string) $request->getClientIp());
             throw Problem::field('pin', 'is not the PIN of '.$next->name);

@@ -128,7 +128,7 @@ final readonly class Finish
     private function next(Actor $actor, Groom $groom): array
     {
         $dog = $groom->dog;
-        $figures = new GrowthAndClocks($dog, new History($this->visits->of($actor, $dog)), $groom->arrival->day);
+        $figures = new GrowthAndClocks($dog, new History($this->visits->past($actor, $dog)), $groom->arrival->day);
         $plan = array_map(
             static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
             GroomReader::plan($groom),

@@ -45,7 +45,7 @@ final readonly class GroomChanges
         $zones = array_values(array_unique(array_merge([], ...array_map(self::zones(...), $new))));
         $history = null;
         $past = function () use (&$history, $actor, $groom): History {
-            return $history ??= new History($this->visits->of($actor, $groom->dog));
+            return $history ??= new History($this->visits->past($actor, $groom->dog));
         };
         $stripped = array_filter(
             $zones,

@@ -70,7 +70,7 @@ final readonly class GroomReader
         $dog = $groom->dog;
         $now = $this->clock->now();
         $until = $groom->closedAt ?? $now;
-        $history = new History($this->visits->of($actor, $dog));
+        $history = new History($this->visits->past($actor, $dog));
         $figures = new GrowthAndClocks($dog, $history, $groom->arrival->day);
         $plan = self::plan($groom);
         $steps = $this->steps->all($actor, $groom, $board, $plan);

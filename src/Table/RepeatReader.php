@@ -12,10 +12,9 @@ use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
-use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
-/** @phpstan-import-type VisitRow from History */
+/** @phpstan-import-type VisitRow from Visits */
 final readonly class RepeatReader
 {
     public function __construct(private Plans $plans, private Visits $visits)

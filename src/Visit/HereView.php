@@ -24,4 +24,10 @@ final readonly class HereView
         #[OA\Property] public bool $close,
     ) {
     }
+
+    /** Whether this kit makes the recipe itself, at the length it is planned with: then nothing need be said. */
+    public function isAsPlanned(): bool
+    {
+        return $this->makes && $this->close && 0.0 === ($this->difference_mm ?? 0.0);
+    }
 }

@@ -14,14 +14,13 @@ use KeenThistle\Core\Interval\ZoneLeft;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Recipe\ZoneRecipe;
 
 /**
- * @phpstan-type VisitRow array{id: string, day: string, kind: string, staff: string, place: string,
- *     minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
- *     zones: list<ZoneRow>}
- * @phpstan-type ZoneRow array{zone: string, state: string, planned: ZoneRecipe, actual: ZoneRecipe, why: string,
+ * @phpstan-type PastZone array{zone: string, state: string, method: string|null, forced: bool,
  *     finished_um: int|null, arrival_um: int|null, owner_cut: bool}
+ * @phpstan-type PastRow array{id: string, day: string, kind: string, staff: string, place: string,
+ *     minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
+ *     zones: list<PastZone>}
  */
 final readonly class History
 {
@@ -40,7 +39,7 @@ final readonly class History
     public ?\DateTimeImmutable $lastFull;
     public ?\DateTimeImmutable $lastAny;
 
-    /** @param list<VisitRow> $visits oldest first */
+    /** @param list<PastRow> $visits oldest first */
     public function __construct(array $visits)
     {
         $observations = [];
@@ -83,8 +82,8 @@ final readonly class History
                 if ('done' === $z['state'] || 'partly' === $z['state']) {
                     $left[$z['zone']] = [
                         'um' => $z['finished_um'],
-                        'method' => $z['actual']->method ?? Method::Leave,
-                        'forced' => 'forced_by_mat' === $z['actual']->reason,
+                        'method' => null === $z['method'] ? Method::Leave : Method::from($z['method']),
+                        'forced' => $z['forced'],
                         'day' => $day,
                     ];
                 }

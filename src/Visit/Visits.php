@@ -8,6 +8,7 @@ namespace KeenThistle\Visit;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Zone\ZoneTable;
+use KeenThistle\Http\Problem;
 use KeenThistle\Recipe\RecipeArray;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
@@ -15,136 +16,217 @@ use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
 
-/** @phpstan-import-type VisitRow from History */
+/**
+ * What is said of a zone in full is read only where somebody looks at it; the rules need much less.
+ *
+ * @phpstan-import-type PastZone from History
+ * @phpstan-import-type PastRow from History
+ *
+ * @phpstan-type ZoneRow array{zone: string, state: string, planned: ZoneRecipe, actual: ZoneRecipe, why: string,
+ *     method: string|null, forced: bool, finished_um: int|null, arrival_um: int|null, owner_cut: bool}
+ * @phpstan-type VisitRow array{id: string, day: string, kind: string, staff: string, place: string,
+ *     minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
+ *     zones: list<ZoneRow>}
+ */
 final readonly class Visits
 {
     public const MOST = 12;
+
+    private const PAST = 'z.zone, z.state, z.actual_method method, z.actual_reason reason, z.finished_um, z.arrival_um,
+        z.owner_cut';
 
     public function __construct(private Scope $scope)
     {
     }
 
     /**
-     * How the last visit left several dogs, in one query; only what is needed to tell what they carry.
+     * How the last visit left several dogs, in one query.
      *
      * @param list<Dog> $dogs
      *
-     * @return array<string, list<VisitRow>> by dog id, one visit each
+     * @return array<string, list<PastRow>> by dog id, one visit each
      */
     public function lastOf(Actor $actor, array $dogs): array
     {
         $visits = [];
-        foreach (
-            [] === $dogs
-                ? []
-                : $this->scope->rows(
-                    $actor,
-                    'SELECT v.dog_id, v.id, v.day, v.kind, z.zone, z.state, z.finished_um FROM (SELECT dog_id, '.
-                        "MAX(day) day FROM visit WHERE salon_id = :salon AND kind = 'full' AND dog_id IN (".
-                        Row::list(array_map(static fn (Dog $d): Uuid => $d->id, $dogs)).
-                        ') GROUP BY dog_id) l
-            JOIN visit v ON v.dog_id = l.dog_id AND v.day = l.day
-            JOIN visit_zone z ON z.visit_id = v.id WHERE v.salon_id = :salon',
-                ) as $row
-        ) {
+        $rows = [] === $dogs
+            ? []
+            : $this->scope->rows(
+                $actor,
+                'SELECT v.dog_id, v.id, v.day, v.kind, '.
+                    self::PAST.
+                    " FROM (SELECT dog_id, MAX(day) day FROM visit
+                        WHERE salon_id = :salon AND kind = 'full' AND dog_id IN (".
+                    Row::list(array_map(static fn (Dog $d): Uuid => $d->id, $dogs)).
+                    ') GROUP BY dog_id) l
+                    JOIN visit v ON v.dog_id = l.dog_id AND v.day = l.day
+                    JOIN visit_zone z ON z.visit_id = v.id WHERE v.salon_id = :salon',
+            );
+        foreach ($rows as $row) {
             $dog = Row::id($row['dog_id']);
-            $visits[$dog][0] ??= [
-                'id' => Row::id($row['id']),
-                'day' => Row::text($row['day']),
-                'kind' => Row::text($row['kind']),
-                'staff' => '',
-                'place' => '',
-                'minutes' => null,
-                'load' => null,
-                'tender' => 0,
-                'upkeep' => null,
-                'stage' => null,
-                'note' => '',
-                'zones' => [],
-            ];
-            $visits[$dog][0]['zones'][] = [
-                'zone' => Row::text($row['zone']),
-                'state' => Row::text($row['state']),
-                'planned' => new ZoneRecipe(),
-                'actual' => new ZoneRecipe(),
-                'why' => '',
-                'finished_um' => Row::int($row['finished_um']),
-                'arrival_um' => null,
-                'owner_cut' => false,
-            ];
+            $visits[$dog][0] ??= self::head($row);
+            $visits[$dog][0]['zones'][] = self::pastZone($row);
         }
 
-        return array_map(static fn (array $all): array => [self::headToTail($all[0])], $visits);
+        return array_map(
+            static fn (array $all): array => [['zones' => self::headToTail($all[0]['zones'])] + $all[0]],
+            $visits,
+        );
     }
 
-    /** @return list<VisitRow> oldest first, the last twelve */
+    /** @return list<PastRow> what the rules learn from, oldest first, the last twelve */
+    public function past(Actor $actor, Dog $dog): array
+    {
+        $visits = [];
+        foreach ($this->rows($actor, $dog, self::PAST) as $row) {
+            $id = Row::text($row['id']);
+            $visits[$id] ??= self::head($row);
+            if (\is_string($row['zone'])) {
+                $visits[$id]['zones'][] = self::pastZone($row);
+            }
+        }
+
+        return array_map(
+            static fn (array $v): array => ['zones' => self::headToTail($v['zones'])] + $v,
+            array_values($visits),
+        );
+    }
+
+    /** @return list<VisitRow> with every recipe, oldest first, the last twelve */
     public function of(Actor $actor, Dog $dog): array
     {
         $visits = [];
+        foreach ($this->rows($actor, $dog, self::PAST.', '.self::recipes()) as $row) {
+            $id = Row::text($row['id']);
+            $visits[$id] ??= self::head($row);
+            if (\is_string($row['zone'])) {
+                $visits[$id]['zones'][] = self::zone($row);
+            }
+        }
+
+        return array_map(
+            static fn (array $v): array => ['zones' => self::headToTail($v['zones'])] + $v,
+            array_values($visits),
+        );
+    }
+
+    /** @return list<ZoneRow> of one visit, head to tail. @throws Problem 404 */
+    public function zones(Actor $actor, string $id): array
+    {
+        if (!Uuid::isValid($id)) {
+            throw Problem::notFound('visit');
+        }
         $rows = $this->scope->rows(
             $actor,
-            'SELECT v.id, v.day, v.kind, s.name staff, p.name place, v.minutes, v.arrival_load,
-                v.tender_severity, v.upkeep, v.stage, v.note,
-                z.zone, z.state, z.why, z.finished_um, z.arrival_um, z.owner_cut, '.
-                RecipeArray::columns('z.', 'planned_').
-                ', '.
-                RecipeArray::columns('z.', 'actual_').
-                '
-            FROM (SELECT * FROM visit WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT '.
+            'SELECT '.self::PAST.', '.self::recipes().' FROM visit v LEFT JOIN visit_zone z ON z.visit_id = v.id '.
+                'WHERE v.id = :visit AND v.salon_id = :salon',
+            ['visit' => Uuid::fromString($id)->toBinary()],
+        );
+        if ([] === $rows) {
+            $this->scope->logIfForeign($actor, 'visit', $id, 'visit');
+            throw Problem::notFound('visit');
+        }
+        $zones = array_values(array_filter($rows, static fn (array $r): bool => \is_string($r['zone'])));
+
+        return self::headToTail(array_map(self::zone(...), $zones));
+    }
+
+    /** @return list<array<string, mixed>> one a visit and zone */
+    private function rows(Actor $actor, Dog $dog, string $columns): array
+    {
+        return $this->scope->rows(
+            $actor,
+            "SELECT v.id, v.day, v.kind, s.name staff, p.name place, v.minutes, v.arrival_load,
+                v.tender_severity, v.upkeep, v.stage, v.note, $columns
+            FROM (SELECT * FROM visit WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT ".
                 self::MOST.
                 ') v
             JOIN staff s ON s.id = v.staff_id JOIN place p ON p.id = v.place_id
             LEFT JOIN visit_zone z ON z.visit_id = v.id ORDER BY v.day, v.id',
             ['dog' => $dog->id->toBinary()],
         );
-        foreach ($rows as $row) {
-            $id = Row::id($row['id']);
-            $visits[$id] ??= [
-                'id' => $id,
-                'day' => Row::text($row['day']),
-                'kind' => Row::text($row['kind']),
-                'staff' => Row::text($row['staff']),
-                'place' => Row::text($row['place']),
-                'minutes' => Row::int($row['minutes']),
-                'load' => is_numeric($row['arrival_load']) ? (float) $row['arrival_load'] : null,
-                'tender' => Row::int($row['tender_severity']) ?? 0,
-                'upkeep' => \is_string($row['upkeep']) ? $row['upkeep'] : null,
-                'stage' => \is_string($row['stage']) ? $row['stage'] : null,
-                'note' => Row::text($row['note']),
-                'zones' => [],
-            ];
-            if (\is_string($row['zone'])) {
-                $visits[$id]['zones'][] = [
-                    'zone' => $row['zone'],
-                    'state' => Row::text($row['state']),
-                    'planned' => RecipeArray::recipe($row, 'planned_'),
-                    'actual' => RecipeArray::recipe($row, 'actual_'),
-                    'why' => Row::text($row['why']),
-                    'finished_um' => Row::int($row['finished_um']),
-                    'arrival_um' => Row::int($row['arrival_um']),
-                    'owner_cut' => (bool) $row['owner_cut'],
-                ];
-            }
-        }
+    }
 
-        return array_map(self::headToTail(...), array_values($visits));
+    private static function recipes(): string
+    {
+        return 'z.why, '.
+            RecipeArray::columns('z.', 'planned_').
+            ', '.
+            RecipeArray::columns('z.', 'actual_');
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return array{id: string, day: string, kind: string, staff: string, place: string, minutes: int|null,
+     *     load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string, zones: array{}}
+     */
+    private static function head(array $row): array
+    {
+        $text = static fn (string $name): ?string => \is_string($row[$name] ?? null) ? $row[$name] : null;
+
+        return [
+            'id' => Row::id($row['id']),
+            'day' => Row::text($row['day']),
+            'kind' => Row::text($row['kind']),
+            'staff' => $text('staff') ?? '',
+            'place' => $text('place') ?? '',
+            'minutes' => Row::int($row['minutes'] ?? null),
+            'load' => is_numeric($row['arrival_load'] ?? null) ? (float) $row['arrival_load'] : null,
+            'tender' => Row::int($row['tender_severity'] ?? null) ?? 0,
+            'upkeep' => $text('upkeep'),
+            'stage' => $text('stage'),
+            'note' => $text('note') ?? '',
+            'zones' => [],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return PastZone
+     */
+    private static function pastZone(array $row): array
+    {
+        return [
+            'zone' => Row::text($row['zone']),
+            'state' => Row::text($row['state']),
+            'method' => \is_string($row['method']) ? $row['method'] : null,
+            'forced' => 'forced_by_mat' === $row['reason'],
+            'finished_um' => Row::int($row['finished_um']),
+            'arrival_um' => Row::int($row['arrival_um']),
+            'owner_cut' => (bool) $row['owner_cut'],
+        ];
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return ZoneRow
+     */
+    private static function zone(array $row): array
+    {
+        return [
+            'planned' => RecipeArray::recipe($row, 'planned_'),
+            'actual' => RecipeArray::recipe($row, 'actual_'),
+            'why' => Row::text($row['why']),
+        ] + self::pastZone($row);
     }
 
     /**
      * Rows come as their random ids lie: what is said of the first of them must not hang on that.
      *
-     * @param VisitRow $visit
+     * @template Z of array{zone: string}
      *
-     * @return VisitRow
+     * @param list<Z> $zones
+     *
+     * @return list<Z>
      */
-    private static function headToTail(array $visit): array
+    private static function headToTail(array $zones): array
     {
         $order = array_flip(ZoneTable::ids());
-        usort(
-            $visit['zones'],
-            static fn (array $a, array $b): int => ($order[$a['zone']] ?? 999) <=> ($order[$b['zone']] ?? 999),
-        );
+        usort($zones, static fn (array $a, array $b): int => ($order[$a['zone']] ?? 99) <=> ($order[$b['zone']] ?? 99));
 
-        return $visit;
+        return $zones;
     }
 }

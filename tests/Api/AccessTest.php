@@ -63,6 +63,7 @@ final class AccessTest extends ApiTestCase
             'POST /api/dogs/{id}/reactions' => [[...self::TABLE, 'bather'], true],
             'DELETE /api/dogs/{id}/reactions/{reaction}' => [[...self::TABLE, 'bather'], true],
             'GET /api/dogs/{id}/then' => [self::ALL, true],
+            'GET /api/visits/{id}' => [self::ALL, true],
             'GET /api/patterns' => [self::ALL, false],
             'POST /api/patterns' => [self::TABLE, false],
             'GET /api/patterns/{id}' => [self::ALL, true],
@@ -240,6 +241,7 @@ final class AccessTest extends ApiTestCase
             str_starts_with($path, '/api/kit/derivations/') => $this->aDerivation(),
             str_starts_with($path, '/api/wash/products/') => $this->idOf('wash_product w', 'w'),
             str_starts_with($path, '/api/wash/bottles/') => $this->idOf('wash_bottle w', 'w'),
+            str_starts_with($path, '/api/visits/') => $this->idOf('visit v', 'v'),
             str_starts_with($path, '/api/patterns/') => $this->idOf('house_pattern h', 'h'),
             str_starts_with($path, '/api/kit/') => $this->idOf(
                 "kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'",

@@ -112,6 +112,16 @@ abstract class ApiTestCase extends WebTestCase
         );
     }
 
+    /**
+     * @param array<string, mixed> $visit as a card lists it
+     *
+     * @return list<array<string, mixed>>
+     */
+    protected function zonesOf(array $visit): array
+    {
+        return self::rows($this->ask('GET', '/api/visits/'.self::text($visit['id']), expect: 200)['zones']);
+    }
+
     /** @return array<string, mixed> */
     protected function card(string $name): array
     {

@@ -143,7 +143,7 @@ final class CardTest extends ApiTestCase
         $latest = self::rows($card['visits'])[0];
         self::assertSame([$first['id'], 95, 'Calm today.'], [$latest['id'], $latest['minutes'], $latest['note']]);
         self::assertCount(\count(self::rows($before['visits'])) + 1, self::rows($card['visits']));
-        $back = self::find(self::rows($latest['zones']), 'zone', 'back');
+        $back = self::find($this->zonesOf($latest), 'zone', 'back');
         self::assertSame(
             ['16 mm guard over 10, with the lay', '13 mm guard over 10, with the lay', 14, 'the 16 broke a tooth'],
             [$back['planned'], $back['actual'], $back['finished_mm'], $back['why']],
@@ -197,7 +197,7 @@ final class CardTest extends ApiTestCase
             ],
             201,
         );
-        $zone = self::rows(self::rows($this->card('Tansy')['visits'])[0]['zones'])[0];
+        $zone = $this->zonesOf(self::rows($this->card('Tansy')['visits'])[0])[0];
         self::assertSame(['16 mm guard over 7F, with the lay', null], [$zone['actual'], $zone['finished_mm']]);
     }
 

@@ -299,6 +299,8 @@ final class ContractTest extends ApiTestCase
         $this->holds('get', '/api/patterns/{id}', '200');
         $this->ask('POST', "/api/patterns/$first/spread/answer", ['line' => 'back: 7F'], 200);
         $this->holds('post', '/api/patterns/{id}/spread/answer', '200');
+        $this->zonesOf(self::rows($this->card('Tansy')['visits'])[0]);
+        $this->holds('get', '/api/visits/{id}', '200');
         $this->ask('DELETE', "/api/patterns/$first/spread/$first", [], 200);
         $this->holds('delete', '/api/patterns/{id}/spread/{change}', '200');
         $fit = $this->ask('POST', '/api/dogs/'.$this->dogId('Sedge').'/pattern/answer', ['pattern' => $first], 200);

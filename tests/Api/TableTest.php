@@ -308,7 +308,7 @@ final class TableTest extends ApiTestCase
         $visit = self::rows($card['visits'])[0];
         self::assertSame(95, $visit['minutes']);
         self::assertStringContainsString('minds the left hind', self::text($visit['note']));
-        $zones = self::rows($visit['zones']);
+        $zones = $this->zonesOf($visit);
         self::assertSame('done', self::find($zones, 'zone', 'back')['state']);
         self::assertSame('hot spot', self::find($zones, 'zone', 'belly')['why']);
         self::assertSame('not reached', self::find($zones, 'zone', 'skull')['why']);
@@ -528,8 +528,9 @@ final class TableTest extends ApiTestCase
     private function post(array $taps, string $device = 'tablet-1', ?string $sentAt = null): array
     {
         $path = '/api/grooms/'.self::text($this->groom['id']);
+        $batch = $this->batch($taps, $device, $sentAt);
         $before = $this->ask('GET', $path, expect: 200);
-        $answer = $this->ask('POST', $this->path('taps'), $this->batch($taps, $device, $sentAt), 200);
+        $answer = $this->ask('POST', $this->path('taps'), $batch, 200);
         $merged = self::changed($before, self::map($answer['groom']));
         $this->groom = $this->ask('GET', $path, expect: 200);
         // What a device makes of the changes is what it would be told if it asked for the whole; the clock goes on.

@@ -7,20 +7,19 @@ declare(strict_types=1);
 namespace KeenThistle\Tests\Unit;
 
 use KeenThistle\Core\Length\Method;
-use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Visit\History;
 use PHPUnit\Framework\TestCase;
 
 /**
- * @phpstan-import-type VisitRow from History
- * @phpstan-import-type ZoneRow from History
+ * @phpstan-import-type PastRow from History
+ * @phpstan-import-type PastZone from History
  */
 final class HistoryTest extends TestCase
 {
     /**
-     * @param list<ZoneRow> $zones
+     * @param list<PastZone> $zones
      *
-     * @return VisitRow
+     * @return PastRow
      */
     private static function visit(string $day, array $zones, string $kind = 'full', ?float $load = null): array
     {
@@ -40,7 +39,7 @@ final class HistoryTest extends TestCase
         ];
     }
 
-    /** @return ZoneRow */
+    /** @return PastZone */
     private static function zone(
         string $zone,
         ?int $finished,
@@ -49,16 +48,11 @@ final class HistoryTest extends TestCase
         bool $ownerCut = false,
         ?string $reason = null,
     ): array {
-        $actual = new ZoneRecipe();
-        $actual->method = Method::Guard;
-        $actual->reason = $reason;
-
         return [
             'zone' => $zone,
             'state' => $state,
-            'planned' => new ZoneRecipe(),
-            'actual' => $actual,
-            'why' => '',
+            'method' => Method::Guard->value,
+            'forced' => 'forced_by_mat' === $reason,
             'finished_um' => $finished,
             'arrival_um' => $arrival,
             'owner_cut' => $ownerCut,

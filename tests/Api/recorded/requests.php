@@ -636,6 +636,13 @@ array_push(
         ['sunniva', 'DELETE', '/api/patterns/$patterns.patterns.2.id/spread/$spread.spread', []],
         ['tove', 'DELETE', '/api/patterns/$patterns.patterns.2.id/spread/$spread.spread', []],
         ['tove', 'DELETE', "/api/patterns/$nobody/spread/$nobody", []],
+        // A visit's zones, read when it is opened.
+        ['tove', 'GET', '/api/dogs/@Tansy/card', null, 'keep' => 'tansy'],
+        ['tove', 'GET', '/api/visits/$tansy.visits.0.id'],
+        ['wim', 'GET', '/api/visits/$tansy.visits.1.id'],
+        ['sunniva', 'GET', '/api/visits/$tansy.visits.0.id'],
+        ['tove', 'GET', "/api/visits/$nobody"],
+        ['tove', 'GET', '/api/visits/last'],
     ],
 );
 

@@ -48,6 +48,12 @@ export const queries = {
         ),
       placeholderData: keepPreviousData,
     }),
+  visit: (id: string) =>
+    queryOptions({
+      queryKey: ['visit', id],
+      queryFn: () => take(api.GET('/api/visits/{id}', { params: { path: { id } } })),
+      staleTime: Infinity,
+    }),
   patterns: () => queryOptions({ queryKey: ['patterns'], queryFn: () => take(api.GET('/api/patterns')) }),
   pattern: (id: string) =>
     queryOptions({

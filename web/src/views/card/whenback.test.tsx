@@ -130,6 +130,9 @@ describe('visits', () => {
     tender_severity: 3,
     upkeep: 'weekly',
     note: 'Pads <b>first</b>',
+  } satisfies Schemas['VisitView']
+  const zones = {
+    id: 'v1',
     zones: [
       {
         zone: 'back',
@@ -152,8 +155,9 @@ describe('visits', () => {
         owner_cut: false,
       },
     ],
-  } as unknown as Schemas['VisitView']
-  it('puts what was done otherwise first, with its reason, and markup is only text', () => {
+  } satisfies Schemas['VisitZonesView']
+  it('puts what was done otherwise first, with its reason, and markup is only text', async () => {
+    server({ 'GET /api/visits/v1': () => json(zones) })
     page(
       <Visits
         visits={[visit]}
@@ -162,9 +166,27 @@ describe('visits', () => {
         dogId="d1"
       />,
     )
-    expect(screen.getByText(/16 over 10 → 16 over 30\. the 10 was away/)).toBeTruthy()
+    expect(await screen.findByText(/16 over 10 → 16 over 30\. the 10 was away/)).toBeTruthy()
     expect(screen.getByText(/deferred\. tired/)).toBeTruthy()
     expect(screen.getByText('Pads <b>first</b>')).toBeTruthy()
+  })
+  it('reads the zones of one that is opened, and says so when they do not come', async () => {
+    let asked = 0
+    server({
+      'GET /api/visits/v2': () => (++asked === 1 ? problem(500, 'It broke.') : json({ ...zones, id: 'v2' })),
+    })
+    page(
+      <Visits
+        visits={[{ ...visit, id: 'v2' }]}
+        labels={{ back: { label: 'back' }, belly: { label: 'belly' } }}
+        open="another"
+        dogId="d1"
+      />,
+    )
+    expect(asked).toBe(0)
+    await userEvent.click(screen.getByText(/full · Tove/))
+    await userEvent.click(await screen.findByRole('button', { name: 'Try again' }))
+    expect(await screen.findByText(/deferred\. tired/)).toBeTruthy()
   })
   it('says what to do where there is none', () => {
     page(<Visits visits={[]} labels={{}} open={null} dogId="d1" />)

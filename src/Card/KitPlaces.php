@@ -1,0 +1,37 @@
+<?php
+
+/** Whose kit answers on a card: the place that is named, the person's own, or the first with tools. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Card;
+
+use KeenThistle\Http\Problem;
+use KeenThistle\Kit\KitReader;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+
+final readonly class KitPlaces
+{
+    public function __construct(private KitReader $kit, private Scope $scope)
+    {
+    }
+
+    /** @return string its id; "" where no place has tools. @throws Problem 404 for a place that has none */
+    public function of(Actor $actor, string $id): string
+    {
+        $known = [];
+        foreach ($this->kit->rows($actor) as $row) {
+            $known[$row['place']] = true;
+        }
+        if ('' !== $id) {
+            return isset($known[$id]) ? $id : throw Problem::notFound('place with tools');
+        }
+        $own = $this->scope->person($actor)->place?->id;
+        if (null !== $own && isset($known[(string) $own])) {
+            return (string) $own;
+        }
+
+        return (string) (array_key_first($known) ?? '');
+    }
+}
