@@ -75,7 +75,6 @@ final readonly class CardZones
                     ? $figures->fillBack($finished, Length::ofMillimetres($natural))
                     : null,
                 changed_by: $changed[$id]->who ?? null,
-                changed_at: $changed[$id]->at ?? null,
             );
         }
 

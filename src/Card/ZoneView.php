@@ -21,7 +21,6 @@ use OpenApi\Attributes as OA;
         'here',
         'fill_back_on',
         'changed_by',
-        'changed_at',
     ],
 )]
 final readonly class ZoneView
@@ -42,7 +41,6 @@ final readonly class ZoneView
         #[OA\Property(nullable: true, description: 'when an exception patch is expected to be back'),]
         public ?string $fill_back_on,
         #[OA\Property(nullable: true)] public ?string $changed_by,
-        #[OA\Property(nullable: true)] public ?string $changed_at,
     ) {
     }
 }

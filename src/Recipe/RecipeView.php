@@ -8,23 +8,9 @@ namespace KeenThistle\Recipe;
 
 use OpenApi\Attributes as OA;
 
-#[OA\Schema(
-    required: [
-        'method',
-        'tool',
-        'clipper_unit',
-        'lay',
-        'entered_mm',
-        'stop_line',
-        'shape',
-        'reason',
-        'carry',
-        'exception',
-        'note',
-        'words',
-    ],
-)]
-final readonly class RecipeView
+/** What is not said is left out: of forty recipes on a card most say little. */
+#[OA\Schema(required: ['method', 'carry', 'exception', 'words'])]
+final readonly class RecipeView implements \JsonSerializable
 {
     /** @param array<string, mixed>|null $tool */
     public function __construct(
@@ -64,5 +50,11 @@ final readonly class RecipeView
             $recipe->note,
             $recipe->words(),
         );
+    }
+
+    /** @return array<mixed> */
+    public function jsonSerialize(): array
+    {
+        return array_filter(get_object_vars($this), static fn (mixed $value): bool => null !== $value);
     }
 }

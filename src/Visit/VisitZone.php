@@ -14,6 +14,19 @@ use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\UniqueConstraint(columns: ['visit_id', 'zone'])]
+#[ORM\Index(
+    name: 'past',
+    columns: [
+        'visit_id',
+        'zone',
+        'state',
+        'actual_method',
+        'actual_reason',
+        'finished_um',
+        'arrival_um',
+        'owner_cut',
+    ],
+)]
 class VisitZone implements SalonOwned
 {
     use Owned;

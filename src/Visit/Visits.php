@@ -88,7 +88,7 @@ final readonly class Visits
 
         return array_map(
             static fn (array $v): array => ['zones' => self::headToTail($v['zones'])] + $v,
-            array_values($visits),
+            self::oldestFirst($visits),
         );
     }
 
@@ -106,7 +106,7 @@ final readonly class Visits
 
         return array_map(
             static fn (array $v): array => ['zones' => self::headToTail($v['zones'])] + $v,
-            array_values($visits),
+            self::oldestFirst($visits),
         );
     }
 
@@ -142,7 +142,7 @@ final readonly class Visits
                 self::MOST.
                 ') v
             JOIN staff s ON s.id = v.staff_id JOIN place p ON p.id = v.place_id
-            LEFT JOIN visit_zone z ON z.visit_id = v.id ORDER BY v.day, v.id',
+            LEFT JOIN visit_zone z ON z.visit_id = v.id',
             ['dog' => $dog->id->toBinary()],
         );
     }
@@ -214,6 +214,22 @@ final readonly class Visits
     }
 
     /**
+     * Sorted here: the server would sort every row of every zone.
+     *
+     * @template V of array{id: string, day: string}
+     *
+     * @param array<string, V> $visits
+     *
+     * @return list<V>
+     */
+    private static function oldestFirst(array $visits): array
+    {
+        usort($visits, static fn (array $a, array $b): int => [$a['day'], $a['id']] <=> [$b['day'], $b['id']]);
+
+        return $visits;
+    }
+
+    /**
      * Rows come as their random ids lie: what is said of the first of them must not hang on that.
      *
      * @template Z of array{zone: string}
@@ -224,9 +240,14 @@ final readonly class Visits
      */
     private static function headToTail(array $zones): array
     {
-        $order = array_flip(ZoneTable::ids());
-        usort($zones, static fn (array $a, array $b): int => ($order[$a['zone']] ?? 99) <=> ($order[$b['zone']] ?? 99));
+        $byZone = array_column($zones, null, 'zone');
+        $sorted = [];
+        foreach (ZoneTable::ids() as $id) {
+            if (isset($byZone[$id])) {
+                $sorted[] = $byZone[$id];
+            }
+        }
 
-        return $zones;
+        return $sorted;
     }
 }

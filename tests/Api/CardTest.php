@@ -103,6 +103,21 @@ final class CardTest extends ApiTestCase
         self::assertLessThanOrEqual(3, QueryCounter::during(fn () => $this->ask('GET', '/api/log', expect: 200)));
     }
 
+    public function testACardIsSmallSinceAVisitsZonesComeWhenItIsOpened(): void
+    {
+        foreach (['Tansy', 'Perrin', 'Osric', 'Sorrel', 'Marl'] as $name) {
+            $card = $this->card($name);
+            self::assertLessThanOrEqual(30_000, \strlen((string) $this->client->getResponse()->getContent()), $name);
+            foreach (self::rows($card['visits']) as $visit) {
+                self::assertArrayNotHasKey('zones', $visit);
+            }
+        }
+        $latest = self::rows($this->card('Tansy')['visits'])[0];
+        $back = self::find($this->zonesOf($latest), 'zone', 'back');
+        self::assertSame('16 mm guard over 10, with the lay', $back['planned']);
+        $this->ask('GET', '/api/visits/last', expect: 404);
+    }
+
     public function testAVisitBecomesHistoryAndMovesTheClocks(): void
     {
         $before = $this->card('Tansy');

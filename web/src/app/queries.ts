@@ -186,17 +186,16 @@ export function draftOf(recipe: Schemas['RecipeView'] | null): RecipeDraft {
       exception: false,
       note: null,
     }
-  const { method, clipper_unit, entered_mm, stop_line, shape, reason, carry, exception, note } = recipe
   return {
-    method,
-    clipper_unit,
-    entered_mm,
-    stop_line,
-    shape,
-    reason,
-    carry,
-    exception,
-    note,
+    method: recipe.method,
+    clipper_unit: recipe.clipper_unit ?? null,
+    entered_mm: recipe.entered_mm ?? null,
+    stop_line: recipe.stop_line ?? null,
+    shape: recipe.shape ?? null,
+    reason: recipe.reason ?? null,
+    carry: recipe.carry,
+    exception: recipe.exception,
+    note: recipe.note ?? null,
     lay: recipe.lay ?? 'with',
     tool: recipe.tool ?? null,
   }
