@@ -21,7 +21,7 @@ use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Plan\Plans;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
@@ -54,7 +54,7 @@ final readonly class AnswerController
     public function answer(Actor $actor, string $id, #[FromBody] AnswerForm $form): Response
     {
         $zone = Zone::of($form->zone);
-        $recipe = RecipeInput::read($form->recipe, $zone);
+        $recipe = RecipeCodec::read($form->recipe, $zone);
         $dog = $this->dogs->get($actor, $id);
         [, $plan] = $this->plans->of($actor, $dog);
         $past = new History($this->visits->past($actor, $dog));

@@ -10,13 +10,13 @@ use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Input\Shaped;
 use KeenThistle\Input\Text;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 
 final readonly class AnswerForm
 {
     public function __construct(
         #[Shaped([Zone::class, 'shape'])] public string $zone,
-        #[Shaped([RecipeInput::class, 'shape'])] public Fields $recipe,
+        #[Shaped([RecipeCodec::class, 'shape'])] public Fields $recipe,
         #[Text(0, 36)] public ?string $place = null,
     ) {
     }

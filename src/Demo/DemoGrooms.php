@@ -16,7 +16,7 @@ use KeenThistle\Order\WorkOrder;
 use KeenThistle\Outbox\Message;
 use KeenThistle\Plan\PlanZone;
 use KeenThistle\Plan\TrimPlan;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Table\Groom;
@@ -201,7 +201,7 @@ final readonly class DemoGrooms
             $staff,
             $opened,
         );
-        $groom->plan = array_map(RecipeArray::of(...), $plan);
+        $groom->plan = array_map(RecipeCodec::toArray(...), $plan);
         $groom->steps = GroomSteps::of($this->order->of($dog, $plan, $arrival));
         $minutes = $this->order->minutes($dog, $plan, $arrival);
         $groom->estimate =

@@ -24,13 +24,14 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Timing\MinutesRule;
 use KeenThistle\Core\Timing\Work;
-use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Diary\Booking;
 use KeenThistle\Kit\KitItem;
 use KeenThistle\Log\Change;
 use KeenThistle\Order\WorkOrder;
+use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\PlanZone;
 use KeenThistle\Plan\TrimPlan;
 use KeenThistle\Recipe\ZoneRecipe;
@@ -140,7 +141,7 @@ final class DemoLoader
             'speed' => 1.0,
             'load' => 6.0,
             'place' => 0,
-            'plan' => ['back ribs_* loin rump: 13/10'],
+            'plan' => ['back ribs loin rump: 13/10'],
         ];
         $this->dog(
             $salon,
@@ -411,50 +412,17 @@ final class DemoLoader
         );
     }
 
-    /** @return array<string, ZoneRecipe> */
+    /** @return array<string, ZoneRecipe> zone by zone as the line names them */
     private static function line(string $line): array
     {
         [$zones, $how] = explode(':', $line, 2);
-        $recipe = new ZoneRecipe();
-        $recipe->exception = false;
-        $recipe->carry = 'repeat';
-        if (1 === preg_match('/=\s*([^@>!]+)/', $how, $m)) {
-            $recipe->shape = trim($m[1]);
-            $how = str_replace($m[0], '', $how);
-        }
-        foreach (explode(' ', trim($how)) as $i => $word) {
-            match (true) {
-                '' === $word => null,
-                str_starts_with($word, '@') => ($recipe->reason = substr($word, 1)),
-                str_starts_with($word, '>') => ($recipe->stopLine = substr($word, 1)),
-                '!' === $word => ([$recipe->exception, $recipe->carry] = [true, 'do_not_repeat']),
-                'against' === $word => ($recipe->lay = Lay::Against),
-                null !== Method::tryFrom($word) => ($recipe->method = Method::from($word)),
-                $i > 0 && is_numeric($word) => ($recipe->enteredUm = (int) ((float) $word * 1000)),
-                str_contains($word, '/') => ([$recipe->method, $recipe->guardUm, $recipe->base] = [
-                    Method::Guard,
-                    1000 * (int) $word,
-                    explode('/', $word)[1],
-                ]),
-                default => ([$recipe->method, $recipe->blade, $recipe->tool] = [Method::Clip, $word, $word]),
-            };
-        }
-        if (null !== $recipe->guardUm) {
-            $recipe->tool = $recipe->guardUm / 1000 .' mm guard';
-        }
-        if ($recipe->method?->hasToolLength() ?? false) {
-            $recipe->lay ??= Lay::With;
-        }
         $out = [];
-        foreach (explode(' ', trim($zones)) as $name) {
-            $ids = str_contains($name, '*')
-                ? [str_replace('*', 'left', $name), str_replace('*', 'right', $name)]
-                : (str_contains($name, '#')
-                    ? array_map(static fn (string $foot): string => str_replace('#', $foot, $name), ZoneTable::FEET)
-                    : [$name]);
-            foreach ($ids as $id) {
-                $out[$id] = $recipe;
+        foreach (explode(' ', $zones) as $name) {
+            $read = Notation::parse("$name:$how");
+            if ([] !== $read->faults) {
+                throw new \LogicException("$line: ".$read->faults[0]->message());
             }
+            $out += array_map(PlanLine::recipe(...), $read->plan);
         }
 
         return $out;

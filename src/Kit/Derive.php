@@ -13,7 +13,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
@@ -156,7 +156,7 @@ final readonly class Derive
                 $parameters + ['from' => $from, 'to' => $to],
             ) as $r
         ) {
-            $recipe = RecipeArray::recipe($r)->forRules();
+            $recipe = RecipeCodec::fromArray($r)->forRules();
             $was = self::um($before, $recipe);
             $is = self::um($after, $recipe);
             if ($was !== $is && \is_string($r['dog_id']) && \is_string($r['zone'])) {

@@ -10,7 +10,7 @@ namespace KeenThistle\Kit;
 
 use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -44,7 +44,7 @@ final readonly class NeededBy
         $rows = $this->scope->rows(
             $actor,
             'SELECT d.id dog, d.name, z.zone, n.next, '.
-                implode(', ', array_map(static fn (string $c): string => "z.`$c`", RecipeArray::COLUMNS)).
+                RecipeCodec::columns('z.').
                 "
             FROM (SELECT z.plan_id, t.dog_id, (SELECT MIN(b.day)
             FROM booking b WHERE b.dog_id = t.dog_id AND b.state = 'booked' AND b.day >= :today) next
@@ -81,7 +81,7 @@ final readonly class NeededBy
                     ? ($spare
                         ? [null, false]
                         : ['no other motor is accepted', true])
-                    : $this->instead($actor, RecipeArray::recipe($r)->forRules(), $with, $without);
+                    : $this->instead($actor, RecipeCodec::fromArray($r)->forRules(), $with, $without);
             if (null !== $instead && !\in_array($instead, $dogs[$id]['instead'], true)) {
                 $dogs[$id]['instead'][] = $instead;
             }

@@ -16,7 +16,7 @@ use KeenThistle\Core\Timing\ZoneMinutes;
 use KeenThistle\Core\Wear\ToolEvent;
 use KeenThistle\Core\Wear\WearAnswer;
 use KeenThistle\Core\Wear\WearRule;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
@@ -92,7 +92,7 @@ final readonly class WearReader
             $actor,
             'SELECT b.id booking, b.day, COALESCE(s.place_id, (SELECT p.id FROM place p WHERE p.salon_id = '.
                 ':salon ORDER BY p.position LIMIT 1)) place, d.kg, d.coat, d.handling, z.zone, '.
-                implode(', ', array_map(static fn (string $c): string => "z.`$c`", RecipeArray::COLUMNS)).
+                RecipeCodec::columns('z.').
                 "
             FROM (SELECT * FROM booking WHERE salon_id = :salon AND day >= :today AND day <= :until
             AND state = 'booked' AND kind = 'full' ORDER BY day, time, id LIMIT ".
@@ -107,7 +107,7 @@ final readonly class WearReader
         foreach ($rows as $r) {
             $id = \is_string($r['booking']) ? $r['booking'] : '';
             $bookings[$id] ??= ['row' => $r, 'methods' => [], 'tools' => []];
-            $recipe = RecipeArray::recipe($r);
+            $recipe = RecipeCodec::fromArray($r);
             if (\is_string($r['zone']) && null !== $recipe->method) {
                 $bookings[$id]['methods'][$r['zone']] = $recipe->method;
                 $bookings[$id]['tools'][$r['zone']] = $recipe->forRules()->tool;

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Pattern;
 
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
@@ -46,8 +46,8 @@ final readonly class SpreadRows
                 'dog' => Row::id($r['dog_id']),
                 'zone' => Row::text($r['subject']),
                 'summary' => Row::text($r['summary']),
-                'before' => RecipeArray::fromJson($r['was']),
-                'after' => RecipeArray::fromJson($r['became']),
+                'before' => RecipeCodec::fromJson($r['was']),
+                'after' => RecipeCodec::fromJson($r['became']),
             ],
             $rows,
         );

@@ -16,7 +16,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\FromIfMatch;
 use KeenThistle\Http\Problem;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
@@ -40,12 +40,12 @@ final readonly class PlanController
         Actor $actor,
         string $id,
         string $zone,
-        #[FromBody([RecipeInput::class, 'shape'])] Fields $recipe,
+        #[FromBody([RecipeCodec::class, 'shape'])] Fields $recipe,
         #[FromIfMatch] int $version,
         Key $key,
     ): Response {
         $zone = self::zone($zone);
-        $wish = ['version' => $version, 'recipe' => RecipeInput::read($recipe, $zone)];
+        $wish = ['version' => $version, 'recipe' => RecipeCodec::read($recipe, $zone)];
 
         return $this->one(new ChangeZones($id, [$zone->id => $wish]), $actor, $key);
     }

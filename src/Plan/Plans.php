@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Plan;
 
 use KeenThistle\Book\Dog;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
@@ -29,7 +29,7 @@ final readonly class Plans
             $this->scope->rows(
                 $actor,
                 'SELECT p.revision, z.zone, z.version, '.
-                    RecipeArray::columns('z.').
+                    RecipeCodec::columns('z.').
                     ' FROM trim_plan p LEFT JOIN plan_zone z ON z.plan_id = p.id WHERE p.dog_id = :dog AND '.
                     'p.salon_id = :salon',
                 ['dog' => $dog->id->toBinary()],
@@ -39,7 +39,7 @@ final readonly class Plans
             if (\is_string($row['zone'])) {
                 $zones[$row['zone']] = [
                     'version' => Row::int($row['version']) ?? 0,
-                    'recipe' => RecipeArray::recipe($row),
+                    'recipe' => RecipeCodec::fromArray($row),
                 ];
             }
         }
@@ -63,7 +63,7 @@ final readonly class Plans
                 : $this->scope->rows(
                     $actor,
                     'SELECT p.dog_id, z.zone, z.version, '.
-                        RecipeArray::columns('z.').
+                        RecipeCodec::columns('z.').
                         ' FROM trim_plan p JOIN plan_zone z ON z.plan_id = p.id WHERE p.salon_id = :salon AND '.
                         'p.dog_id IN ('.
                         Row::list(array_map(static fn (Dog $d): Uuid => $d->id, $dogs)).
@@ -73,7 +73,7 @@ final readonly class Plans
             if (\is_string($row['zone'])) {
                 $plans[Row::id($row['dog_id'])][$row['zone']] = [
                     'version' => Row::int($row['version']) ?? 0,
-                    'recipe' => RecipeArray::recipe($row),
+                    'recipe' => RecipeCodec::fromArray($row),
                 ];
             }
         }

@@ -13,7 +13,7 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
@@ -74,8 +74,8 @@ final readonly class TakeBackHandler implements Handler
      */
     private static function asBefore(Change $change, ?array $there): array
     {
-        $before = RecipeArray::recipe($change->before ?? []);
-        if (null === $there || !$there['recipe']->equals(RecipeArray::recipe($change->after ?? []))) {
+        $before = RecipeCodec::fromArray($change->before ?? []);
+        if (null === $there || !$there['recipe']->equals(RecipeCodec::fromArray($change->after ?? []))) {
             throw Problem::stale(
                 'This zone was changed again since. Take the later change back first, or change the zone on the card.',
                 [

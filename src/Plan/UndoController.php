@@ -13,7 +13,7 @@ use KeenThistle\Command\Key;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Log\Change;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
@@ -42,7 +42,7 @@ final readonly class UndoController
         $done = $this->commands->run(new TakeBack($ids), $actor, $key);
         $change = $this->scope->get($actor, Change::class, $id, $this->manager, 'change');
         $version = \is_int($done->kept['version']) ? $done->kept['version'] : 0;
-        $wish = ['version' => $version, 'recipe' => RecipeArray::recipe($change->before ?? [])];
+        $wish = ['version' => $version, 'recipe' => RecipeCodec::fromArray($change->before ?? [])];
 
         return Answer::to($done, PlanChangedView::of([$change->subject => $wish], $done->kept)->zones[0]);
     }

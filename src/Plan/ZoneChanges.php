@@ -12,7 +12,7 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
 use KeenThistle\Log\Entry;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\LostRace;
@@ -87,8 +87,8 @@ final readonly class ZoneChanges
                     kind: 'plan_zone',
                     subject: $zone,
                     summary: self::summary(Zone::of($zone), $before, $wish['recipe']),
-                    before: RecipeArray::of($before),
-                    after: RecipeArray::of($wish['recipe']),
+                    before: RecipeCodec::toArray($before),
+                    after: RecipeCodec::toArray($wish['recipe']),
                     revision: $now,
                     partOf: $partOf,
                 );

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Plan;
 
 use Doctrine\DBAL\Connection;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\LostRace;
 use KeenThistle\Salon\Row;
@@ -25,24 +25,6 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class ZoneStore
 {
-    /** Column of plan_zone => its type inside JSON_TABLE; RecipeArray::COLUMNS. */
-    private const RECIPE = [
-        'method' => 'VARCHAR(10)',
-        'tool' => 'VARCHAR(40)',
-        'blade' => 'VARCHAR(8)',
-        'guard_um' => 'INT',
-        'base' => 'VARCHAR(8)',
-        'clipper_unit' => 'VARCHAR(60)',
-        'lay' => 'VARCHAR(8)',
-        'entered_um' => 'INT',
-        'stop_line' => 'VARCHAR(20)',
-        'shape' => 'VARCHAR(80)',
-        'reason' => 'VARCHAR(16)',
-        'carry' => 'VARCHAR(16)',
-        'exception' => 'TINYINT',
-        'note' => 'VARCHAR(300)',
-    ];
-
     public function __construct(private Connection $db, private Scope $scope)
     {
     }
@@ -125,7 +107,8 @@ final readonly class ZoneStore
     /** @param array<string, mixed> $parameters */
     private function update(array $parameters): int
     {
-        $set = implode(', ', array_map(static fn (string $c): string => "z.$c = n.$c", array_keys(self::RECIPE)));
+        $columns = array_keys(RecipeCodec::COLUMNS);
+        $set = implode(', ', array_map(static fn (string $c): string => "z.$c = n.$c", $columns));
 
         return (int) $this->db->executeStatement(
             'UPDATE '.
@@ -143,7 +126,7 @@ final readonly class ZoneStore
      */
     private function insert(array $parameters): int
     {
-        $columns = array_keys(self::RECIPE);
+        $columns = array_keys(RecipeCodec::COLUMNS);
 
         return (int) $this->db->executeStatement(
             'INSERT INTO plan_zone (id, salon_id, plan_id, zone, version, '.
@@ -163,7 +146,7 @@ final readonly class ZoneStore
     {
         $list = [];
         $row = ['id' => 'CHAR(32)', 'plan' => 'CHAR(32)', 'zone' => 'VARCHAR(40)', 'version' => 'INT'];
-        foreach ($row + self::RECIPE as $name => $type) {
+        foreach ($row + RecipeCodec::COLUMNS as $name => $type) {
             $collation = str_contains($type, 'CHAR') ? ' CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci' : '';
             $list[] = "$name $type$collation PATH '$.$name'";
         }
@@ -180,7 +163,7 @@ final readonly class ZoneStore
      */
     private static function row(string $plan, string $zone, array $wish): array
     {
-        $recipe = RecipeArray::of($wish['recipe']);
+        $recipe = RecipeCodec::toArray($wish['recipe']);
         $recipe['exception'] = null === $wish['recipe']->exception ? null : (int) $wish['recipe']->exception;
 
         return array_filter($recipe, static fn (mixed $value): bool => null !== $value) + [

@@ -11,7 +11,7 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Shaped;
 use KeenThistle\Input\Whole;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 
 final readonly class ZoneWish
 {
@@ -19,7 +19,7 @@ final readonly class ZoneWish
         #[Shaped([Zone::class, 'shape'])] public string $zone,
         #[Whole(0, 999_999_999), Says('of the zone, that this change was made from; 0: never planned')]
         public int $version,
-        #[Shaped([RecipeInput::class, 'shape']), Says('null: take the zone out of the plan')]
+        #[Shaped([RecipeCodec::class, 'shape']), Says('null: take the zone out of the plan')]
         public ?Fields $recipe = null,
     ) {
     }

@@ -10,7 +10,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Input\ListOf;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 
 /** @phpstan-import-type Wish from ZoneStore */
@@ -36,7 +36,7 @@ final readonly class ZoneWishes
             }
             $wishes[$zone->id] = [
                 'version' => $change->version,
-                'recipe' => null === $change->recipe ? new ZoneRecipe() : RecipeInput::read($change->recipe, $zone),
+                'recipe' => null === $change->recipe ? new ZoneRecipe() : RecipeCodec::read($change->recipe, $zone),
             ];
         }
 

@@ -17,31 +17,7 @@ use KeenThistle\Core\Measure\Length;
 #[ORM\Embeddable]
 class ZoneRecipe
 {
-    public const REASONS = [
-        'owner_wish',
-        'comfort',
-        'hygiene',
-        'breed_outline',
-        'balance',
-        'repair',
-        'forced_by_mat',
-        'cleared_by_vet',
-    ];
     public const CARRY = ['repeat', 'do_not_repeat'];
-    public const STOP_LINES = [
-        '',
-        'ear_fold',
-        'rear_ear_crease',
-        'eye_corner',
-        'nose_tip',
-        'breastbone_dip',
-        'elbow',
-        'hock',
-        'knee',
-        'tuck_up',
-        'root_of_tail',
-    ];
-
     #[ORM\Column(enumType: Method::class, length: 10, nullable: true)]
     public ?Method $method = null;
 

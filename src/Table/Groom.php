@@ -57,7 +57,7 @@ class Groom implements SalonOwned
     #[ORM\Column]
     public \DateTimeImmutable $openedAt;
 
-    /** @var array<string, array<string, mixed>> zone => recipe as RecipeArray writes it */
+    /** @var array<string, array<string, mixed>> zone => recipe as RecipeCodec writes it */
     #[ORM\Column(type: 'json')]
     public array $plan = [];
 

@@ -17,7 +17,7 @@ use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\TimerKind;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Owner\OwnerLink;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
@@ -42,7 +42,7 @@ final readonly class GroomReader
     /** @return array<string, ZoneRecipe> */
     public static function plan(Groom $groom): array
     {
-        return array_map(RecipeArray::recipe(...), $groom->plan);
+        return array_map(RecipeCodec::fromArray(...), $groom->plan);
     }
 
     public function nails(Groom $groom): NailsAnswer

@@ -11,7 +11,7 @@ use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\ZoneMark;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 
 final class GroomVisit
@@ -82,7 +82,7 @@ final class GroomVisit
     private static function actual(Groom $groom, string $zone, ZoneMark $mark): ?ZoneRecipe
     {
         $kept = $mark->actual ?? ('' === $mark->carry ? null : $groom->plan[$zone] ?? null);
-        $recipe = null === $kept ? null : RecipeArray::recipe($kept);
+        $recipe = null === $kept ? null : RecipeCodec::fromArray($kept);
         if (null === $recipe?->method) {
             return null;
         }

@@ -9,7 +9,7 @@ namespace KeenThistle\Table;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Table\ZoneMark;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 
 final class HeldTaps
 {
@@ -63,6 +63,6 @@ final class HeldTaps
     {
         $state = str_replace('_', ' ', $mark->state);
 
-        return null === $mark->actual ? $state : $state.', '.RecipeArray::recipe($mark->actual)->words();
+        return null === $mark->actual ? $state : $state.', '.RecipeCodec::fromArray($mark->actual)->words();
     }
 }

@@ -22,7 +22,7 @@ use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
 use KeenThistle\Order\WorkOrder;
 use KeenThistle\Plan\Plans;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -62,7 +62,7 @@ final readonly class OpenGroomHandler implements Handler
         $place = $this->places->of($actor, $command->form->place, 'where the dog stands');
         $groom = new Groom(Uuid::v7(), $arrival, $place, $this->scope->person($actor), $this->clock->now());
         $plan = $this->plan($actor, $groom, $command->form->keep);
-        $groom->plan = array_map(RecipeArray::of(...), $plan);
+        $groom->plan = array_map(RecipeCodec::toArray(...), $plan);
         try {
             $list = $this->order->of($dog, $plan, $arrival);
         } catch (InvalidInput $e) {

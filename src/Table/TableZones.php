@@ -12,7 +12,7 @@ use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Kit\KitReader;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
@@ -90,7 +90,7 @@ final readonly class TableZones
             $mark = $board->zones[$id] ?? null;
             $wanted =
                 null === $planned || null === $planned->method ? null : $home->planned($planned->forRules())->finished;
-            $actual = null === $mark?->actual ? null : RecipeArray::recipe($mark->actual);
+            $actual = null === $mark?->actual ? null : RecipeCodec::fromArray($mark->actual);
             $done = $actual ?? $planned;
             $cut = null !== $mark && \in_array($mark->state, ['done', 'partly'], true);
             $left = $cut && null !== $done ? $there->actual($done->forRules(), $zone)->finished : null;

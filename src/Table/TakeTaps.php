@@ -19,7 +19,7 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -320,7 +320,7 @@ final readonly class TakeTaps
         foreach ($actual as $name => $value) {
             $map[(string) $name] = $value;
         }
-        $recipe = RecipeArray::recipe($map)->forRules();
+        $recipe = RecipeCodec::fromArray($map)->forRules();
 
         return $this->kit->match($actor, (string) $groom->place->id)->canMake($recipe)
             ? null

@@ -14,8 +14,7 @@ use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Table\TimerKind;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
-use KeenThistle\Recipe\RecipeArray;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 
 final class TapInput
 {
@@ -92,7 +91,7 @@ final class TapInput
                 ->describe('the newest tap of the groom that the device had seen'),
             'zones' => Shape::list(Zone::shape(), 1, 80)->nullable(),
             'state' => Shape::line(0, 16)->nullable(),
-            'actual' => RecipeInput::shape()->nullable()->describe('what was really used; null: as planned'),
+            'actual' => RecipeCodec::shape()->nullable()->describe('what was really used; null: as planned'),
             'why' => Shape::text(0, 200)->nullable(),
             'carry' => Shape::choice(['', 'repeat', 'do_not_repeat'], 'carry')->nullable(),
             'step' => Shape::line(0, 120)->nullable(),
@@ -195,10 +194,10 @@ final class TapInput
         }
         $recipe = null;
         foreach ($zones as $zone) {
-            $recipe = RecipeInput::read($given, Zone::of($zone), planned: false);
+            $recipe = RecipeCodec::read($given, Zone::of($zone), planned: false);
         }
 
-        return null === $recipe ? [] : ['actual' => RecipeArray::of($recipe)];
+        return null === $recipe ? [] : ['actual' => RecipeCodec::toArray($recipe)];
     }
 
     private static function value(Fields $in, string $name): mixed

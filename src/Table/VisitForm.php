@@ -16,7 +16,7 @@ use KeenThistle\Input\Number;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Text;
 use KeenThistle\Input\Whole;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Visit\Visit;
 
 final readonly class VisitForm
@@ -45,7 +45,7 @@ final readonly class VisitForm
             $out[] = new RecordedZone(
                 zone: $zone,
                 state: $z->state,
-                actual: null === $z->actual ? null : RecipeInput::read($z->actual, $zone, planned: false),
+                actual: null === $z->actual ? null : RecipeCodec::read($z->actual, $zone, planned: false),
                 why: trim($z->why),
                 arrival: null === $z->arrival_mm
                     ? null

@@ -14,7 +14,7 @@ use KeenThistle\Input\Number;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Shaped;
 use KeenThistle\Input\Text;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Visit\VisitZone;
 
 final readonly class VisitZoneForm
@@ -22,7 +22,7 @@ final readonly class VisitZoneForm
     public function __construct(
         #[Shaped([Zone::class, 'shape'])] public string $zone,
         #[Choice(VisitZone::STATES, 'state')] public string $state = 'done',
-        #[Shaped([RecipeInput::class, 'shape']), Says('what was really used; null: as planned')]
+        #[Shaped([RecipeCodec::class, 'shape']), Says('what was really used; null: as planned')]
         public ?Fields $actual = null,
         #[Text(0, 200), Says('why otherwise than planned, or deferred')] public string $why = '',
         #[Number(0.1, Length::MAX_MM, 'mm found on arrival')] public ?float $arrival_mm = null,

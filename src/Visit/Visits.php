@@ -9,7 +9,7 @@ namespace KeenThistle\Visit;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Http\Problem;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
@@ -150,9 +150,9 @@ final readonly class Visits
     private static function recipes(): string
     {
         return 'z.why, '.
-            RecipeArray::columns('z.', 'planned_').
+            RecipeCodec::columns('z.', 'planned_').
             ', '.
-            RecipeArray::columns('z.', 'actual_');
+            RecipeCodec::columns('z.', 'actual_');
     }
 
     /**
@@ -207,8 +207,8 @@ final readonly class Visits
     private static function zone(array $row): array
     {
         return [
-            'planned' => RecipeArray::recipe($row, 'planned_'),
-            'actual' => RecipeArray::recipe($row, 'actual_'),
+            'planned' => RecipeCodec::fromArray($row, 'planned_'),
+            'actual' => RecipeCodec::fromArray($row, 'actual_'),
             'why' => Row::text($row['why']),
         ] + self::pastZone($row);
     }

@@ -21,6 +21,7 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Matting\Decision;
+use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Style\StyleTable;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
@@ -97,9 +98,9 @@ final readonly class VocabularyController
                         'finish' => self::values(Finish::class),
                         'ground' => self::values(Ground::class),
                         'handling' => self::values(Handling::class),
-                        'reason' => ZoneRecipe::REASONS,
+                        'reason' => Way::REASONS,
                         'carry' => ZoneRecipe::CARRY,
-                        'stop_line' => ZoneRecipe::STOP_LINES,
+                        'stop_line' => ['', ...Way::STOPS],
                         'base' => BladeTable::GUARD_BASES,
                         'blade' => BladeTable::labels(),
                         'sex' => Dog::SEXES,

@@ -14,7 +14,7 @@ use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Plan\PlanLine;
-use KeenThistle\Recipe\RecipeArray;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use PHPUnit\Framework\TestCase;
 
@@ -38,7 +38,8 @@ final class PlanLineTest extends TestCase
             $line = PlanLine::of(['back' => $recipe]);
             $read = Notation::parse($line);
             self::assertSame([], $read->faults, $line);
-            self::assertSame(RecipeArray::of($recipe), RecipeArray::of(PlanLine::recipe($read->plan['back'])), $line);
+            $read = PlanLine::recipe($read->plan['back']);
+            self::assertSame(RecipeCodec::toArray($recipe), RecipeCodec::toArray($read), $line);
         });
     }
 

@@ -12,9 +12,9 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Recipe\RecipeArray;
-use KeenThistle\Recipe\RecipeInput;
+use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use PHPUnit\Framework\TestCase;
 
@@ -25,8 +25,8 @@ final class RecipeTest extends TestCase
     /** @param array<string, mixed> $body */
     private static function read(array $body): ZoneRecipe
     {
-        return RecipeInput::read(
-            RecipeInput::shape()->fields(
+        return RecipeCodec::read(
+            RecipeCodec::shape()->fields(
                 json_decode(json_encode($body, \JSON_THROW_ON_ERROR), false, 16, \JSON_THROW_ON_ERROR),
             ),
             Zone::of('back'),
@@ -42,8 +42,8 @@ final class RecipeTest extends TestCase
             Generators::elements(BladeTable::GUARD_BASES),
             Generators::elements(Lay::cases()),
             Generators::choose(5, 4000),
-            Generators::elements(['', ...ZoneRecipe::REASONS]),
-            Generators::elements(ZoneRecipe::STOP_LINES),
+            Generators::elements(['', ...Way::REASONS]),
+            Generators::elements(['', ...Way::STOPS]),
             Generators::elements([true, false]),
         )->then(static function (
             Method $method,
@@ -72,17 +72,17 @@ final class RecipeTest extends TestCase
                 $body['entered_mm'] = $tenths / 10;
             }
             $recipe = self::read($body);
-            $again = RecipeArray::recipe(RecipeArray::of($recipe));
+            $again = RecipeCodec::fromArray(RecipeCodec::toArray($recipe));
             self::assertSame(get_object_vars($recipe), get_object_vars($again));
             self::assertSame($recipe->forRules()->tool->words(), $again->forRules()->tool->words());
             self::assertSame($method, $again->method);
             $prefixed = [];
-            foreach (RecipeArray::of($recipe) as $column => $value) {
+            foreach (RecipeCodec::toArray($recipe) as $column => $value) {
                 $prefixed["planned_$column"] = \is_int($value) ? (string) $value : $value;
             }
             self::assertSame(
                 get_object_vars($recipe),
-                get_object_vars(RecipeArray::recipe($prefixed, 'planned_')),
+                get_object_vars(RecipeCodec::fromArray($prefixed, 'planned_')),
                 'as the database gives it: numbers as text, columns with a prefix',
             );
         });
@@ -92,9 +92,9 @@ final class RecipeTest extends TestCase
     {
         self::assertSame(
             get_object_vars(new ZoneRecipe()),
-            get_object_vars(RecipeArray::recipe(array_fill_keys(RecipeArray::COLUMNS, null))),
+            get_object_vars(RecipeCodec::fromArray(array_fill_keys(RecipeCodec::COLUMNS, null))),
         );
-        self::assertEqualsCanonicalizing(RecipeArray::COLUMNS, array_keys(RecipeArray::of(new ZoneRecipe())));
+        self::assertEqualsCanonicalizing(RecipeCodec::COLUMNS, array_keys(RecipeCodec::toArray(new ZoneRecipe())));
     }
 
     public function testWhatCannotBePlannedSaysWhy(): void

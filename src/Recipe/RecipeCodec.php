@@ -1,6 +1,6 @@
 <?php
 
-/** Reads a zone's recipe from a request and checks it against the rules. */
+/** The one codec of a zone's recipe: columns and plain arrays for rows and the log, JSON for what forms send. */
 
 declare(strict_types=1);
 
@@ -14,12 +14,100 @@ use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Salon\Row;
 
-final class RecipeInput
+/** In words it says itself (ZoneRecipe::words); a response is a RecipeView, the shorthand's form a Way of the core. */
+final class RecipeCodec
 {
+    /** Column => its type, as plan_zone has it. */
+    public const COLUMNS = [
+        'method' => 'VARCHAR(10)',
+        'tool' => 'VARCHAR(40)',
+        'blade' => 'VARCHAR(8)',
+        'guard_um' => 'INT',
+        'base' => 'VARCHAR(8)',
+        'clipper_unit' => 'VARCHAR(60)',
+        'lay' => 'VARCHAR(8)',
+        'entered_um' => 'INT',
+        'stop_line' => 'VARCHAR(20)',
+        'shape' => 'VARCHAR(80)',
+        'reason' => 'VARCHAR(16)',
+        'carry' => 'VARCHAR(16)',
+        'exception' => 'TINYINT',
+        'note' => 'VARCHAR(300)',
+    ];
+    private const TEXTS = [
+        'tool' => 'tool',
+        'blade' => 'blade',
+        'base' => 'base',
+        'clipper_unit' => 'clipperUnit',
+        'stop_line' => 'stopLine',
+        'shape' => 'shape',
+        'reason' => 'reason',
+        'carry' => 'carry',
+        'note' => 'note',
+    ];
+
     private function __construct()
     {
+    }
+
+    /** @return array<string, mixed> */
+    public static function toArray(ZoneRecipe $recipe): array
+    {
+        $out = [
+            'method' => $recipe->method?->value,
+            'guard_um' => $recipe->guardUm,
+            'lay' => $recipe->lay?->value,
+            'entered_um' => $recipe->enteredUm,
+            'exception' => $recipe->exception,
+        ];
+        foreach (self::TEXTS as $column => $property) {
+            $out[$column] = $recipe->{$property};
+        }
+
+        return $out;
+    }
+
+    /** @param array<string, mixed> $row as toArray() gives it, each column with the prefix */
+    public static function fromArray(array $row, string $prefix = ''): ZoneRecipe
+    {
+        $recipe = new ZoneRecipe();
+        $method = $row[$prefix.'method'] ?? null;
+        $recipe->method = \is_string($method) ? Method::from($method) : null;
+        $lay = $row[$prefix.'lay'] ?? null;
+        $recipe->lay = \is_string($lay) ? Lay::from($lay) : null;
+        $recipe->guardUm = Row::int($row[$prefix.'guard_um'] ?? null);
+        $recipe->enteredUm = Row::int($row[$prefix.'entered_um'] ?? null);
+        $exception = $row[$prefix.'exception'] ?? null;
+        $recipe->exception = null === $exception ? null : (bool) $exception;
+        foreach (self::TEXTS as $column => $property) {
+            $value = $row[$prefix.$column] ?? null;
+            $recipe->{$property} = \is_string($value) ? $value : null;
+        }
+
+        return $recipe;
+    }
+
+    /** As the log keeps it: an object of toArray()'s fields, in text. */
+    public static function fromJson(mixed $json): ZoneRecipe
+    {
+        $fields = [];
+        foreach ((array) json_decode(\is_string($json) ? $json : '{}', true) as $name => $value) {
+            $fields[(string) $name] = $value;
+        }
+
+        return self::fromArray($fields);
+    }
+
+    /** @return string its columns in SQL, after a table's alias such as "z." */
+    public static function columns(string $table, string $prefix = ''): string
+    {
+        $columns = array_keys(self::COLUMNS);
+
+        return implode(', ', array_map(static fn (string $c): string => "$table`$prefix$c`", $columns));
     }
 
     public static function shape(): Shape
@@ -30,9 +118,9 @@ final class RecipeInput
             'clipper_unit' => Shape::text(0, 60)->nullable(),
             'lay' => Shape::enum(Lay::class, 'lay')->default('with'),
             'entered_mm' => Shape::number(0.1, Length::MAX_MM, 'mm, only where no tool gives the length')->nullable(),
-            'stop_line' => Shape::choice(ZoneRecipe::STOP_LINES, 'stop line')->nullable(),
+            'stop_line' => Shape::choice(['', ...Way::STOPS], 'stop line')->nullable(),
             'shape' => Shape::text(0, 80)->nullable(),
-            'reason' => Shape::choice(ZoneRecipe::REASONS, 'reason')->nullable(),
+            'reason' => Shape::choice(Way::REASONS, 'reason')->nullable(),
             'carry' => Shape::choice(ZoneRecipe::CARRY, 'carry')->default('repeat'),
             'exception' => Shape::boolean()->default(false),
             'note' => Shape::text(0, 300)->nullable(),
