@@ -59,7 +59,7 @@ final readonly class AgreeHandler implements Handler
             $form->agreed,
             trim($form->signed_by),
             $signature,
-            Terms::of($arrival, $view, $chosen),
+            ShownTerms::of($arrival, $view, $chosen),
             $now->setTimezone($this->clock->now()->getTimezone()),
             bin2hex(random_bytes(16)),
         );

@@ -26,7 +26,9 @@ final readonly class Dogs
         }
         $dog = $this->manager
             ->createQuery(
-                'SELECT d, h, c FROM '.Dog::class.' d JOIN d.household h LEFT JOIN h.clients c WHERE d.id = :id',
+                'SELECT d, o, h, c FROM '.
+                    Dog::class.
+                    ' d JOIN d.salon o JOIN d.household h LEFT JOIN h.clients c WHERE d.id = :id',
             )
             ->setParameter('id', Uuid::fromString($id), 'uuid')
             ->getOneOrNullResult();

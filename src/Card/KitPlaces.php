@@ -9,11 +9,10 @@ namespace KeenThistle\Card;
 use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Staff\Actor;
-use KeenThistle\Staff\Scope;
 
 final readonly class KitPlaces
 {
-    public function __construct(private KitReader $kit, private Scope $scope)
+    public function __construct(private KitReader $kit)
     {
     }
 
@@ -27,9 +26,9 @@ final readonly class KitPlaces
         if ('' !== $id) {
             return isset($known[$id]) ? $id : throw Problem::notFound('place with tools');
         }
-        $own = $this->scope->person($actor)->place?->id;
-        if (null !== $own && isset($known[(string) $own])) {
-            return (string) $own;
+        $own = (string) $actor->place;
+        if (isset($known[$own])) {
+            return $own;
         }
 
         return (string) (array_key_first($known) ?? '');

@@ -38,6 +38,7 @@ use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Security\SignedIn;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visit;
 use KeenThistle\Visit\VisitZone;
@@ -156,7 +157,7 @@ final class DemoLoader
 
     private function person(Salon $salon, string $name, string $login, Role $role, string $pin, Place $place): Staff
     {
-        $hasher = $this->hashers->getPasswordHasher(Staff::class);
+        $hasher = $this->hashers->getPasswordHasher(SignedIn::class);
 
         $person = new Staff(
             Uuid::v7(),

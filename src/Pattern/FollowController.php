@@ -48,7 +48,7 @@ final readonly class FollowController
         $place = $form->place ?? '';
         $place =
             '' === $place
-                ? $this->scope->person($actor)->place?->id
+                ? $actor->place
                 : $this->scope->get($actor, Place::class, $place, $this->manager, 'place')->id;
         [$revision, $fits] = $this->rows->fits(
             $actor,

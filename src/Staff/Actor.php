@@ -9,7 +9,7 @@ namespace KeenThistle\Staff;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Made once per request, or by a job, a queue or the shell. Holds ids, never entities, so that it outlives a manager.
+ * Place: where they usually work. Made once per request, or by a job, a queue or the shell. Holds ids, never entities, so that it outlives a manager.
  */
 final readonly class Actor
 {
@@ -19,6 +19,7 @@ final readonly class Actor
         public string $login,
         public Role $role,
         public \DateTimeZone $timeZone,
+        public ?Uuid $place = null,
         public string $language = 'en',
     ) {
     }
@@ -31,6 +32,7 @@ final readonly class Actor
             $staff->login,
             $staff->role,
             new \DateTimeZone($staff->salon->timeZone),
+            $staff->place?->id,
         );
     }
 

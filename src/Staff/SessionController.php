@@ -11,6 +11,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Security\SignedIn;
 use KeenThistle\Staff\Security\SignInAuthenticator;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Request;
@@ -58,14 +59,14 @@ final readonly class SessionController
         $this->pins->attempt($next);
         if (
             !$next->active
-            || !$this->hashers->getPasswordHasher(Staff::class)->verify($next->pinHash, $form->pin)
+            || !$this->hashers->getPasswordHasher(SignedIn::class)->verify($next->pinHash, $form->pin)
         ) {
             $this->pins->failed($next, $this->scope->person($actor), (string) $request->getClientIp());
             throw Problem::field('pin', 'is not the PIN of '.$next->name);
         }
         $this->throttle->succeeded(['salon_pins' => (string) $next->salon->id]);
         $this->pins->forgive($next);
-        $this->security->login($next, SignInAuthenticator::class);
+        $this->security->login(SignedIn::of($next), SignInAuthenticator::class);
 
         return Json::response($this->whoAmI->of($next));
     }

@@ -11,14 +11,12 @@ use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
-use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
-use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\UniqueConstraint(columns: ['login'])]
 #[ORM\Index(columns: ['salon_id', 'active', 'name'])]
-class Staff implements SalonOwned, UserInterface, PasswordAuthenticatedUserInterface
+class Staff implements SalonOwned
 {
     use Owned;
 
@@ -77,54 +75,9 @@ class Staff implements SalonOwned, UserInterface, PasswordAuthenticatedUserInter
         $this->place = $place;
     }
 
-    /** @return list<string> */
-    public function getRoles(): array
-    {
-        return $this->role->permissions();
-    }
-
     /** @param string $permission one of May's constants */
     public function may(string $permission): bool
     {
         return \in_array($permission, $this->role->permissions(), true);
-    }
-
-    public function getUserIdentifier(): string
-    {
-        return '' === $this->login ? throw new \LogicException('A person needs a sign-in name.') : $this->login;
-    }
-
-    public function getPassword(): string
-    {
-        return $this->passwordHash;
-    }
-
-    #[\Deprecated]
-    public function eraseCredentials(): void
-    {
-    }
-
-    /**
-     * What the session keeps: enough to find the person again and to notice a changed password, not the hashes.
-     *
-     * @return array{id: string, login: string, role: string, passwordHash: string}
-     */
-    public function __serialize(): array
-    {
-        return [
-            'id' => (string) $this->id,
-            'login' => $this->login,
-            'role' => $this->role->value,
-            'passwordHash' => hash('crc32c', $this->passwordHash),
-        ];
-    }
-
-    /** @param array{id: string, login: string, role: string, passwordHash: string} $data */
-    public function __unserialize(array $data): void
-    {
-        $this->id = Uuid::fromString($data['id']);
-        $this->login = $data['login'];
-        $this->role = Role::from($data['role']);
-        $this->passwordHash = $data['passwordHash'];
     }
 }

@@ -30,7 +30,7 @@ final readonly class WhoAmI
             $staff->name,
             $staff->role->value,
             $staff->role->label(),
-            array_map(static fn (string $p): string => strtolower(substr($p, 5)), $staff->getRoles()),
+            array_map(static fn (string $p): string => strtolower(substr($p, 5)), $staff->role->permissions()),
             $staff->salon->name,
             null === $staff->place ? null : (string) $staff->place->id,
             array_map(
@@ -45,7 +45,7 @@ final readonly class WhoAmI
                 ],
                 array_values($colleagues),
             ),
-            $this->csrf->of($staff),
+            $this->csrf->of($staff->id),
             $staff->salon->currency,
             null === $staff->pinRefusedAt ? null : $staff->pinRefusedAt->format('Y-m-d\TH:i:s\Z'),
         );

@@ -8,7 +8,7 @@ namespace KeenThistle\Staff\Http;
 
 use KeenThistle\Http\Problem;
 use KeenThistle\Staff\Actor;
-use KeenThistle\Staff\Staff;
+use KeenThistle\Staff\Security\SignedIn;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
@@ -26,8 +26,8 @@ final readonly class ActorResolver implements ValueResolverInterface
         if (Actor::class !== $argument->getType()) {
             return [];
         }
-        $staff = $this->security->getUser();
+        $who = $this->security->getUser();
 
-        return [$staff instanceof Staff ? Actor::of($staff) : throw Problem::signInNeeded()];
+        return [$who instanceof SignedIn ? $who->actor : throw Problem::signInNeeded()];
     }
 }

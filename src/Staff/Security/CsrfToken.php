@@ -9,8 +9,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Staff\Security;
 
-use KeenThistle\Staff\Staff;
 use Symfony\Component\HttpFoundation\RequestStack;
+use Symfony\Component\Uid\Uuid;
 
 /**
  * Kept in the session under a name of ours: the framework's own store is emptied at every sign-in, after the answer
@@ -25,29 +25,29 @@ final readonly class CsrfToken
     }
 
     /** The same for as long as this person is signed in; another person gets another one. */
-    public function of(Staff $staff): string
+    public function of(Uuid $staff): string
     {
         $session = $this->requests->getSession();
         $kept = $session->get(self::KEY);
         if (
             \is_array($kept)
-            && (string) $staff->id === ($kept['staff'] ?? null)
+            && (string) $staff === ($kept['staff'] ?? null)
             && \is_string($kept['token'] ?? null)
         ) {
             return $kept['token'];
         }
         $token = bin2hex(random_bytes(24));
-        $session->set(self::KEY, ['staff' => (string) $staff->id, 'token' => $token]);
+        $session->set(self::KEY, ['staff' => (string) $staff, 'token' => $token]);
 
         return $token;
     }
 
-    public function isValid(Staff $staff, string $given): bool
+    public function isValid(Uuid $staff, string $given): bool
     {
         $kept = $this->requests->getSession()->get(self::KEY);
 
         return \is_array($kept)
-            && (string) $staff->id === ($kept['staff'] ?? null)
+            && (string) $staff === ($kept['staff'] ?? null)
             && \is_string($kept['token'] ?? null)
             && hash_equals($kept['token'], $given);
     }

@@ -11,9 +11,7 @@ namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Problem;
-use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
@@ -36,14 +34,14 @@ final readonly class RequestGuard
         if (!str_starts_with($request->getPathInfo(), '/api/') || '/api/health' === $request->getPathInfo()) {
             return;
         }
-        $staff = $this->security->getUser();
-        if (!$staff instanceof Staff) {
+        $who = $this->security->getUser();
+        if (!$who instanceof SignedIn) {
             throw Problem::signInNeeded();
         }
-        if (!$request->isMethodSafe() && !$this->csrf->isValid($staff, $request->headers->get('X-CSRF-Token', ''))) {
+        if (!$request->isMethodSafe() && !$this->csrf->isValid($who->actor->staff, $request->headers->get('X-CSRF-Token', ''))) {
             throw Problem::forbidden('This page is out of date. Reload it and try again.');
         }
-        $this->scope->apply(Actor::of($staff), $this->manager);
+        $this->scope->apply($who->actor, $this->manager);
         if (!str_starts_with($request->getPathInfo(), '/api/session')) {
             $request->getSession()->save();
             // The person does not change in here: without this mark the firewall would open the session again for the

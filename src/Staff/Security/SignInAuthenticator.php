@@ -65,14 +65,14 @@ final class SignInAuthenticator extends AbstractAuthenticator
         $this->throttle->attempt(self::scopes($staff, $login, (string) $request->getClientIp()));
 
         return new Passport(
-            new UserBadge('' === $login ? ' ' : $login, function () use ($staff, $body): Staff {
+            new UserBadge('' === $login ? ' ' : $login, function () use ($staff, $body): SignedIn {
                 if (null === $staff) {
                     // Takes as long as a wrong password, so that names cannot be guessed by the clock.
-                    $this->hashers->getPasswordHasher(Staff::class)->hash($body->text('password'));
+                    $this->hashers->getPasswordHasher(SignedIn::class)->hash($body->text('password'));
                     throw new UserNotFoundException();
                 }
 
-                return $staff;
+                return SignedIn::of($staff);
             }),
             new PasswordCredentials($body->text('password')),
         );
@@ -80,7 +80,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
 
     public function onAuthenticationSuccess(Request $request, TokenInterface $token, string $firewallName): Response
     {
-        $staff = $token->getUser();
+        $staff = $this->staff->known($token->getUserIdentifier());
         \assert($staff instanceof Staff);
         $this->throttle->succeeded(self::scopes($staff, '', (string) $request->getClientIp()));
         $request->getSession()->set(self::SIGNED_IN_ON, $staff->salon->day($this->clock->now())->format('Y-m-d'));

@@ -1,13 +1,17 @@
 <?php
 
-/** Finds the signed-in person again on every request, with salon and place in one query. */
+/** Finds the signed-in person again on every request, in one query without entities. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Staff\Security;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
+use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
@@ -15,40 +19,26 @@ use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Security\Core\User\UserProviderInterface;
 use Symfony\Component\Uid\Uuid;
 
-/** @implements UserProviderInterface<Staff> */
+/** @implements UserProviderInterface<SignedIn> */
 final readonly class StaffProvider implements UserProviderInterface
 {
-    public function __construct(private EntityManagerInterface $manager)
+    public function __construct(private EntityManagerInterface $manager, private Connection $db)
     {
     }
 
-    public function loadUserByIdentifier(string $identifier): Staff
+    public function loadUserByIdentifier(string $identifier): SignedIn
     {
-        return $this->known($identifier) ?? throw new UserNotFoundException();
+        $staff = $this->known($identifier) ?? throw new UserNotFoundException();
+
+        return SignedIn::of($staff);
     }
 
     /** The account a typed name means: the database compares names without case, accents and invisible signs. */
     public function known(string $login): ?Staff
     {
-        return '' === $login ? null : $this->find('s.login = :value', $login);
-    }
-
-    public function refreshUser(UserInterface $user): Staff
-    {
-        if (!$user instanceof Staff) {
-            throw new UnsupportedUserException();
+        if ('' === $login) {
+            return null;
         }
-
-        return $this->find('s.id = :value', $user->id) ?? throw new UserNotFoundException();
-    }
-
-    public function supportsClass(string $class): bool
-    {
-        return Staff::class === $class;
-    }
-
-    private function find(string $where, string|Uuid $value): ?Staff
-    {
         // Whoever signs in may belong to any salon; the guard switches the filter on again for what follows.
         if ($this->manager->getFilters()->isEnabled('salon')) {
             $this->manager->getFilters()->disable('salon');
@@ -57,12 +47,44 @@ final readonly class StaffProvider implements UserProviderInterface
             ->createQuery(
                 'SELECT s, salon, p FROM '.
                     Staff::class.
-                    " s JOIN s.salon salon LEFT JOIN s.place p WHERE s.active = true AND $where",
+                    ' s JOIN s.salon salon LEFT JOIN s.place p WHERE s.active = true AND s.login = :login',
             )
-            ->setParameter('value', $value, $value instanceof Uuid ? 'uuid' : null)
+            ->setParameter('login', $login)
             ->setHint(Query::HINT_REFRESH, true)
             ->getOneOrNullResult();
 
         return $staff instanceof Staff ? $staff : null;
+    }
+
+    public function refreshUser(UserInterface $user): SignedIn
+    {
+        if (!$user instanceof SignedIn) {
+            throw new UnsupportedUserException();
+        }
+        $row = $this->db->fetchAssociative(
+            'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone FROM staff s
+            JOIN salon o ON o.id = s.salon_id WHERE s.id = ? AND s.active = 1',
+            [$user->actor->staff->toBinary()],
+        );
+        if (false === $row) {
+            throw new UserNotFoundException();
+        }
+
+        return new SignedIn(
+            new Actor(
+                salon: Uuid::fromBinary(Row::text($row['salon_id'])),
+                staff: $user->actor->staff,
+                login: Row::text($row['login']),
+                role: Role::from(Row::text($row['role'])),
+                timeZone: new \DateTimeZone(Row::text($row['time_zone'])),
+                place: \is_string($row['place_id']) ? Uuid::fromBinary($row['place_id']) : null,
+            ),
+            Row::text($row['password_hash']),
+        );
+    }
+
+    public function supportsClass(string $class): bool
+    {
+        return SignedIn::class === $class;
     }
 }

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-final class Terms
+final class ShownTerms
 {
     private function __construct()
     {
