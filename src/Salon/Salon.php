@@ -72,21 +72,4 @@ class Salon
         $this->id = $id;
         $this->name = $name;
     }
-
-    /** The salon's own day that an instant falls on, at midnight in UTC, as columns of days keep it. */
-    public function day(\DateTimeImmutable $now): \DateTimeImmutable
-    {
-        $here = $now->setTimezone(new \DateTimeZone($this->timeZone));
-
-        return new \DateTimeImmutable($here->format('Y-m-d'), new \DateTimeZone('UTC'));
-    }
-
-    /** The instant at which that day began here, in UTC. */
-    public function dayBegan(\DateTimeImmutable $now): \DateTimeImmutable
-    {
-        return $now
-            ->setTimezone(new \DateTimeZone($this->timeZone))
-            ->setTime(0, 0)
-            ->setTimezone(new \DateTimeZone('UTC'));
-    }
 }

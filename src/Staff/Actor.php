@@ -9,7 +9,8 @@ namespace KeenThistle\Staff;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Place: where they usually work. Made once per request, or by a job, a queue or the shell. Holds ids, never entities, so that it outlives a manager.
+ * Made once per request, or by a job, a queue or the shell. Holds ids, never entities, so that it outlives a manager;
+ * the place is where they usually work.
  */
 final readonly class Actor
 {
@@ -40,5 +41,20 @@ final readonly class Actor
     public function may(string $permission): bool
     {
         return \in_array($permission, $this->role->permissions(), true);
+    }
+
+    /** The salon's own day that an instant falls on, at midnight in UTC, as columns of days keep it. */
+    public function day(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($now->setTimezone($this->timeZone)->format('Y-m-d'), new \DateTimeZone('UTC'));
+    }
+
+    /** The instant at which that day began here, in UTC. */
+    public function dayBegan(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        return $now
+            ->setTimezone($this->timeZone)
+            ->setTime(0, 0)
+            ->setTimezone(new \DateTimeZone('UTC'));
     }
 }

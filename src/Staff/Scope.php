@@ -40,13 +40,13 @@ final readonly class Scope
     /** The day it is in this salon, at midnight in UTC. */
     public function today(Actor $actor): \DateTimeImmutable
     {
-        return $this->salon($actor)->day($this->clock->now());
+        return $actor->day($this->clock->now());
     }
 
     /** The instant at which this salon's day began, in UTC. */
     public function dayBegan(Actor $actor): \DateTimeImmutable
     {
-        return $this->salon($actor)->dayBegan($this->clock->now());
+        return $actor->dayBegan($this->clock->now());
     }
 
     /** Switches the filter on for a manager; without a person there is no salon and nothing to see. */

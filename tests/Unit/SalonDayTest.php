@@ -6,7 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Unit;
 
-use KeenThistle\Salon\Salon;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Role;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Uid\Uuid;
@@ -36,10 +37,9 @@ final class SalonDayTest extends TestCase
     #[DataProvider('instants')]
     public function testTheDayIsTheSalons(string $zone, string $instant, string $day, string $began): void
     {
-        $salon = new Salon(Uuid::v7(), 'The Fulling Room');
-        $salon->timeZone = $zone;
+        $actor = new Actor(Uuid::v7(), Uuid::v7(), 'tove', Role::Groomer, new \DateTimeZone($zone));
         $now = new \DateTimeImmutable($instant);
-        self::assertSame($day.'T00:00:00+00:00', $salon->day($now)->format('c'));
-        self::assertSame($began, $salon->dayBegan($now)->format('c'));
+        self::assertSame($day.'T00:00:00+00:00', $actor->day($now)->format('c'));
+        self::assertSame($began, $actor->dayBegan($now)->format('c'));
     }
 }

@@ -11,7 +11,6 @@ namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Problem;
-use KeenThistle\Staff\Scope;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
@@ -22,7 +21,7 @@ final readonly class RequestGuard
 {
     public function __construct(
         private Security $security,
-        private Scope $scope,
+        private SalonOfRequest $salon,
         private EntityManagerInterface $manager,
         private CsrfToken $csrf,
     ) {
@@ -41,7 +40,7 @@ final readonly class RequestGuard
         if (!$request->isMethodSafe() && !$this->csrf->isValid($who->actor->staff, $request->headers->get('X-CSRF-Token', ''))) {
             throw Problem::forbidden('This page is out of date. Reload it and try again.');
         }
-        $this->scope->apply($who->actor, $this->manager);
+        $this->salon->is($who->actor, $this->manager);
         if (!str_starts_with($request->getPathInfo(), '/api/session')) {
             $request->getSession()->save();
             // The person does not change in here: without this mark the firewall would open the session again for the

@@ -10,6 +10,7 @@ use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Pins;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Staff\Throttle;
@@ -83,7 +84,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
         $staff = $this->staff->known($token->getUserIdentifier());
         \assert($staff instanceof Staff);
         $this->throttle->succeeded(self::scopes($staff, '', (string) $request->getClientIp()));
-        $request->getSession()->set(self::SIGNED_IN_ON, $staff->salon->day($this->clock->now())->format('Y-m-d'));
+        $request->getSession()->set(self::SIGNED_IN_ON, Actor::of($staff)->day($this->clock->now())->format('Y-m-d'));
         $answer = $this->whoAmI->of($staff);
         // Told once, in this answer; from now on their PIN is enough again.
         $this->pins->forgive($staff);
