@@ -49,6 +49,25 @@ export function Change({
   const going = touched.filter((d) => !left.has(d.dog))
   // A card without a difference follows the new version too.
   const same = (preview.data?.dogs ?? []).filter((d) => d.changes.length === 0)
+  const shown = (next: PatternData) => {
+    cache.setQueryData(queries.pattern(p.id).queryKey, next)
+    for (const key of ['patterns', 'card', 'follows', 'fit', 'line', 'spread'])
+      void cache.invalidateQueries({ queryKey: [key] })
+  }
+  // The pattern stays as it was changed; its cards go back, but for zones that somebody has changed since.
+  const takeBack = useMutation({
+    mutationFn: (change: string) =>
+      take(
+        api.DELETE('/api/patterns/{id}/spread/{change}', {
+          params: { path: { id: p.id, change }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      ),
+    onSuccess: (next) => {
+      shown(next)
+      toast({ text: 'Taken back on the cards; the pattern stays as you changed it' })
+    },
+    onError: (e) => toast({ text: `Not taken back: ${e.message}`, bad: true }),
+  })
   const save = useMutation({
     mutationFn: () =>
       take(
@@ -61,10 +80,10 @@ export function Change({
         }),
       ),
     onSuccess: (next) => {
-      cache.setQueryData(queries.pattern(p.id).queryKey, next)
-      for (const key of ['patterns', 'card', 'follows', 'fit', 'line'])
-        void cache.invalidateQueries({ queryKey: [key] })
+      shown(next)
+      const { spread } = next
       toast({
+        action: spread ? { label: 'Take back on the cards', run: () => takeBack.mutate(spread) } : undefined,
         text:
           going.length === 0
             ? 'The pattern is kept'

@@ -160,7 +160,8 @@ describe('a pattern changed', () => {
     const asked = open('/patterns', {
       'POST /api/patterns/p1/spread/answer': (a: Asked) =>
         json((a.body as { line: string }).line.includes('20') ? SPREAD : { ...SPREAD, dogs: [] }),
-      'PUT /api/patterns/p1': () => json({ ...PATTERN, pattern: { ...ROW, version: 3 } }),
+      'PUT /api/patterns/p1': () => json({ ...PATTERN, pattern: { ...ROW, version: 3 }, spread: 'c1' }),
+      'DELETE /api/patterns/p1/spread/c1': () => json({ ...PATTERN, pattern: { ...ROW, version: 3 } }),
     })
     await userEvent.click(await screen.findByRole('tab', { name: 'Change' }))
     const field = await screen.findByLabelText('The pattern on one line')
@@ -178,6 +179,9 @@ describe('a pattern changed', () => {
         spread: ['d1', 'd2'],
       }),
     )
+    await userEvent.click(await screen.findByRole('button', { name: 'Take back on the cards' }))
+    expect(await screen.findByText(/Taken back on the cards/)).toBeTruthy()
+    expect(asked.some((a) => a.method === 'DELETE' && a.path === '/api/patterns/p1/spread/c1')).toBe(true)
   })
   it('names the word that is wrong and keeps nothing', async () => {
     open('/patterns', {
