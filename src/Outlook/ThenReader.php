@@ -38,7 +38,6 @@ use KeenThistle\Visit\Visits;
 final readonly class ThenReader
 {
     public const WEEKS = 26;
-    private const ARRIVALS = 8;
 
     public function __construct(
         private Dogs $dogs,
@@ -46,6 +45,7 @@ final readonly class ThenReader
         private Plans $plans,
         private KitReader $kit,
         private WorkOrder $order,
+        private ThenRows $rows,
         private Scope $scope,
     ) {
     }
@@ -115,7 +115,7 @@ final readonly class ThenReader
             array_filter(ZoneTable::all(), static fn (Zone $z): bool => NaturalLength::mm($dog->coat, $z) >= 15),
         );
         $out = (new OutlookRule())
-            ->ahead($facts, self::WEEKS, $this->found($actor, $dog), $has, $elapsed, $carried)
+            ->ahead($facts, self::WEEKS, $this->rows->found($actor, $dog), $has, $elapsed, $carried)
             ->toArray();
 
         return $out + [
@@ -123,30 +123,6 @@ final readonly class ThenReader
             'elapsed_weeks' => round($elapsed, 1),
             'limit' => $dog->salon->matLimit,
         ];
-    }
-
-    /** @return list<string> zones where combs stopped at the last arrivals, the most often first */
-    private function found(Actor $actor, Dog $dog): array
-    {
-        $count = [];
-        foreach (
-            $this->scope->rows(
-                $actor,
-                'SELECT comb FROM arrival WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT '.
-                    self::ARRIVALS,
-                ['dog' => $dog->id->toBinary()],
-            ) as $r
-        ) {
-            $comb = json_decode(\is_string($r['comb']) ? $r['comb'] : '', true);
-            foreach (\is_array($comb) && \is_array($comb['zones'] ?? null) ? $comb['zones'] : [] as $z) {
-                if (\is_array($z) && \is_string($z['zone'] ?? null) && ($z['severity'] ?? 0) >= 1) {
-                    $count[$z['zone']] = ($count[$z['zone']] ?? 0) + 1;
-                }
-            }
-        }
-        arsort($count);
-
-        return \array_slice(array_keys($count), 0, 8);
     }
 
     /**
@@ -303,26 +279,8 @@ final readonly class ThenReader
                 array_keys($zones),
                 $zones,
             ),
-            'photos' => null === $visit ? [] : $this->photos($actor, $dog, $day),
+            'photos' => null === $visit ? [] : $this->rows->photos($actor, $dog, $day),
         ];
-    }
-
-    /** @return list<array{id: string, moment: string, zone: string}> */
-    private function photos(Actor $actor, Dog $dog, string $day): array
-    {
-        return array_map(
-            static fn (array $r): array => [
-                'id' => \is_string($r['id']) ? (string) \Symfony\Component\Uid\Uuid::fromBinary($r['id']) : '',
-                'moment' => \is_string($r['moment']) ? $r['moment'] : '',
-                'zone' => \is_string($r['zone']) ? $r['zone'] : '',
-            ],
-            $this->scope->rows(
-                $actor,
-                'SELECT p.id, p.moment, p.zone FROM arrival a JOIN photo p ON p.arrival_id = a.id WHERE a.dog_id '.
-                    '= :dog AND a.salon_id = :salon AND a.day = :day ORDER BY p.id LIMIT 12',
-                ['dog' => $dog->id->toBinary(), 'day' => $day],
-            ),
-        );
     }
 
     /**

@@ -11,7 +11,6 @@ namespace KeenThistle\Table;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\Tap;
@@ -37,6 +36,7 @@ final readonly class TakeTaps
         private Scope $scope,
         private ClockInterface $clock,
         private EntityManagerInterface $manager,
+        private TapRecords $records,
     ) {
     }
 
@@ -48,7 +48,7 @@ final readonly class TakeTaps
     public function of(Actor $actor, Groom $groom, string $device, string $sentAt, array $given): array
     {
         $now = $this->clock->now();
-        $ahead = self::ahead($sentAt, $now);
+        $ahead = TapClock::ahead($sentAt, $now);
         $who = $this->scope->person($actor);
         $me = (string) $who->id;
         $before = $this->rows->taps($actor, $groom);
@@ -74,7 +74,7 @@ final readonly class TakeTaps
                     continue;
                 }
                 $data = $this->named($actor, TapInput::data($in, $steps, $planned));
-                $at = self::at($in, $ahead, $groom->openedAt, $now);
+                $at = TapClock::at($in, $ahead, $groom->openedAt, $now);
             } catch (InvalidInput|Problem $e) {
                 $faults =
                     $e instanceof InvalidInput ? $e->all() : [['field' => "taps[$i]", 'message' => $e->getMessage()]];
@@ -129,7 +129,7 @@ final readonly class TakeTaps
                         ),
                     );
             } else {
-                array_push($entries, ...$this->record($groom, $who, $tap));
+                array_push($entries, ...$this->records->of($groom, $who, $tap));
                 $out[] = self::outcome($tap->id, 'counted', $this->notInKit($actor, $groom, $tap));
             }
         }
@@ -187,40 +187,6 @@ final readonly class TakeTaps
         );
     }
 
-    /** Seconds by which the device's clock is ahead of ours; behind: negative. */
-    private static function ahead(string $sentAt, \DateTimeImmutable $now): float
-    {
-        $sent = self::instant($sentAt, 'sent_at');
-
-        return (float) $sent->format('U.u') - (float) $now->format('U.u');
-    }
-
-    private static function at(
-        Fields $in,
-        float $ahead,
-        \DateTimeImmutable $opened,
-        \DateTimeImmutable $now,
-    ): \DateTimeImmutable {
-        $at = self::instant($in->text('at'), $in->pathOf('at'))->modify(
-            \sprintf('%+d milliseconds', (int) round(-$ahead * 1000)),
-        );
-
-        return max($opened, min($at, $now));
-    }
-
-    private static function instant(string $text, string $field): \DateTimeImmutable
-    {
-        // Looked at before it is parsed: a NUL in it would throw there.
-        $at =
-            1 === preg_match('/^\d{4}-[0-9T:.Z+-]+$/D', $text)
-                ? \DateTimeImmutable::createFromFormat('Y-m-d\TH:i:s.vp', $text, new \DateTimeZone('UTC'))
-                : false;
-
-        return false === $at
-            ? throw InvalidInput::at($field, 'must be a moment such as 2026-05-04T10:15:30.250Z')
-            : $at;
-    }
-
     /**
      * @param list<mixed> $given
      *
@@ -265,48 +231,6 @@ final readonly class TakeTaps
         }
 
         return $data;
-    }
-
-    /** @return list<Entry> */
-    private function record(Groom $groom, Staff $who, Tap $tap): array
-    {
-        if ('claw' === $tap->kind && 'quicked' === $tap->text('state')) {
-            $tap = new Tap($tap->id, $tap->seq, $tap->who, $tap->device, $tap->at, 'incident', [
-                'what' => 'quicked',
-                'tool' => 'nail clippers',
-                'zone' => 'toe_outline_'.$tap->text('foot'),
-                'action' => 'styptic, pressure',
-            ]);
-        }
-        if ('incident' === $tap->kind) {
-            $this->manager->persist(new Incident($groom, $who, $tap));
-            $words = [
-                str_replace('_', ' ', $tap->text('what')),
-                '' === $tap->text('zone') ? '' : Zone::of($tap->text('zone'))->label,
-                $tap->text('tool'),
-            ];
-
-            return [new Entry($groom->dog, 'incident', $tap->id, implode(', ', array_diff($words, [''])))];
-        }
-        if ('told' === $tap->kind) {
-            $this->told($groom, $tap);
-        }
-
-        return 'hand_over' === $tap->kind
-            ? [new Entry($groom->dog, 'groom', (string) $groom->id, 'handed over to '.$tap->text('to'))]
-            : [];
-    }
-
-    private function told(Groom $groom, Tap $tap): void
-    {
-        $this->manager->flush();
-        $incident = $this->manager
-            ->getRepository(Incident::class)
-            ->findOneBy(['groom' => $groom, 'tap' => $tap->text('incident')]);
-        if (null !== $incident) {
-            $incident->told = true;
-            $incident->followUp = '' === $tap->text('follow_up') ? $incident->followUp : $tap->text('follow_up');
-        }
     }
 
     /** What was really used may be a tool that has left the kit: kept as said, and named. */

@@ -11,6 +11,9 @@ namespace KeenThistle\Core\Input;
  */
 final readonly class Shape
 {
+    use NumberShapes;
+    use TextShapes;
+
     /**
      * @param array<string, mixed> $schema JSON Schema keywords of this node
      * @param \Closure(mixed, string): mixed $reader
@@ -94,49 +97,6 @@ final readonly class Shape
         );
     }
 
-    /** A finite number from $min (excluded when $above) to $max. */
-    public static function number(float $min, float $max, string $unit = '', bool $above = false): self
-    {
-        return new self(
-            ['type' => 'number', $above ? 'exclusiveMinimum' : 'minimum' => $min, 'maximum' => $max] +
-                ('' === $unit ? [] : ['description' => $unit]),
-            static function (mixed $value, string $path) use ($min, $max, $unit, $above): float {
-                if (!\is_int($value) && !\is_float($value)) {
-                    throw InvalidInput::at($path, trim('must be a number '.('' === $unit ? '' : "($unit)")));
-                }
-                $value = (float) $value;
-                if (!is_finite($value) || $value < $min || $value > $max) {
-                    throw InvalidInput::outside($path, $min, $max, $unit);
-                }
-                if ($above && $value <= $min) {
-                    throw InvalidInput::at($path, trim("must be more than $min and at most $max $unit"));
-                }
-
-                return $value;
-            },
-        );
-    }
-
-    public static function integer(int $min, int $max): self
-    {
-        return new self(['type' => 'integer', 'minimum' => $min, 'maximum' => $max], static function (
-            mixed $value,
-            string $path,
-        ) use ($min, $max): int {
-            if (\is_float($value) && floor($value) === $value && abs($value) < 1e9) {
-                $value = (int) $value;
-            }
-            if (!\is_int($value)) {
-                throw InvalidInput::at($path, "must be a whole number from $min to $max");
-            }
-            if ($value < $min || $value > $max) {
-                throw InvalidInput::outside($path, $min, $max);
-            }
-
-            return $value;
-        });
-    }
-
     public static function boolean(): self
     {
         return new self(['type' => 'boolean'], static function (mixed $value, string $path): bool {
@@ -145,120 +105,6 @@ final readonly class Shape
             }
 
             return $value;
-        });
-    }
-
-    public static function text(int $min = 0, int $max = 200): self
-    {
-        return new self(['type' => 'string', 'minLength' => $min, 'maxLength' => $max], static function (
-            mixed $value,
-            string $path,
-        ) use ($min, $max): string {
-            if (!\is_string($value)) {
-                throw InvalidInput::at($path, 'must be text');
-            }
-            if (1 === preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value)) {
-                throw InvalidInput::at($path, 'must be text without control characters');
-            }
-            $length = mb_strlen($value);
-            if ($length < $min || $length > $max) {
-                throw InvalidInput::at($path, "must be $min to $max characters long");
-            }
-
-            return $value;
-        });
-    }
-
-    /**
-     * One line of text: not only spaces where something is wanted, no control characters. Markup and emoji are just
-     * text.
-     */
-    public static function line(int $min = 0, int $max = 200): self
-    {
-        $text = self::text($min, $max);
-
-        return new self($text->schema, static function (mixed $value, string $path) use ($text, $min): string {
-            if (\is_string($value) && 1 === preg_match('/[\x00-\x1F\x7F]/', $value)) {
-                throw InvalidInput::at($path, 'must be one line of text');
-            }
-            $line = $text->read($value, $path);
-            \assert(\is_string($line));
-            if ($min > 0 && '' === trim($line)) {
-                throw InvalidInput::at($path, 'must not be empty');
-            }
-
-            return $line;
-        });
-    }
-
-    /** A dog's weight, 0.3 to 120 kg; a weight that looks like grams is asked about. */
-    public static function kilograms(): self
-    {
-        $number = self::number(0.3, 120, 'kg');
-
-        return new self($number->schema, static function (mixed $value, string $path) use ($number): mixed {
-            if ((\is_int($value) || \is_float($value)) && $value > 120 && $value <= 120_000) {
-                throw InvalidInput::at(
-                    $path,
-                    \sprintf(
-                        'must be between 0.3 and 120 kg; %s looks like grams, did you mean %s kg?',
-                        $value,
-                        round($value / 1000, 1),
-                    ),
-                );
-            }
-
-            return $number->read($value, $path);
-        });
-    }
-
-    /** @param list<string> $allowed */
-    public static function choice(array $allowed, string $what = 'value'): self
-    {
-        return new self(['type' => 'string', 'enum' => $allowed], static function (mixed $value, string $path) use (
-            $allowed,
-            $what,
-        ): string {
-            if (!\is_string($value)) {
-                throw InvalidInput::at($path, "must be text, a known $what: ".implode(', ', $allowed));
-            }
-            if (!\in_array($value, $allowed, true)) {
-                throw InvalidInput::notOneOf($path, $value, $allowed, $what);
-            }
-
-            return $value;
-        });
-    }
-
-    /** @param class-string<\BackedEnum> $enum */
-    public static function enum(string $enum, string $what): self
-    {
-        return self::choice(
-            array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()),
-            $what,
-        );
-    }
-
-    /** An ISO 8601 calendar date from 1990 on: 2026-03-31. */
-    public static function date(): self
-    {
-        return new self(['type' => 'string', 'format' => 'date'], static function (
-            mixed $value,
-            string $path,
-        ): \DateTimeImmutable {
-            // Looked at before it is parsed: a NUL in it would throw there.
-            $date =
-                \is_string($value) && 1 === preg_match('/^\d{4}-\d{2}-\d{2}$/D', $value)
-                    ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value, new \DateTimeZone('UTC'))
-                    : false;
-            if (false === $date || $date->format('Y-m-d') !== $value) {
-                throw InvalidInput::at($path, 'must be a date such as 2026-03-31');
-            }
-            if ($date->format('Y') < '1990' || $date->format('Y') > '2200') {
-                throw InvalidInput::at($path, 'must be a date from 1990 to 2200');
-            }
-
-            return $date;
         });
     }
 

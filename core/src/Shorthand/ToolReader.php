@@ -13,6 +13,7 @@ use KeenThistle\Core\Measure\Length;
 
 final class ToolReader
 {
+    private const WANTED = 'a tool: a blade, guard/base, out and a blade, scissor, thin, strip, card or leave';
     private const HAND = [
         'scissor' => Method::Scissor,
         'thin' => Method::Thin,
@@ -40,7 +41,7 @@ final class ToolReader
     {
         $token = $this->in->peek();
         if (null === $token || 'word' !== $token[0]) {
-            $this->in->fault($token, 'a tool: a blade, guard/base, out and a blade, scissor, thin, strip, card or leave');
+            $this->in->fault($token, self::WANTED);
 
             return null;
         }
@@ -83,7 +84,7 @@ final class ToolReader
                 ),
             );
         } else {
-            $this->in->fault($token, 'a tool: a blade, guard/base, out and a blade, scissor, thin, strip, card or leave', [
+            $this->in->fault($token, self::WANTED, [
                 ...BladeTable::labels(),
                 ...array_keys(self::HAND),
                 'out',

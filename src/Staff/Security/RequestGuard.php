@@ -37,7 +37,8 @@ final readonly class RequestGuard
         if (!$who instanceof SignedIn) {
             throw Problem::signInNeeded();
         }
-        if (!$request->isMethodSafe() && !$this->csrf->isValid($who->actor->staff, $request->headers->get('X-CSRF-Token', ''))) {
+        $token = $request->headers->get('X-CSRF-Token', '');
+        if (!$request->isMethodSafe() && !$this->csrf->isValid($who->actor->staff, $token)) {
             throw Problem::forbidden('This page is out of date. Reload it and try again.');
         }
         $this->salon->is($who->actor, $this->manager);

@@ -1,6 +1,6 @@
 <?php
 
-/** Keeps an entity manager to the salon of who is asking, from the moment it is made; one that is never made costs nothing. */
+/** Keeps an entity manager to the salon of who is asking, from the moment it is made; most requests make none. */
 
 declare(strict_types=1);
 

@@ -1,0 +1,74 @@
+<?php
+
+/** Shapes of numbers. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Input;
+
+trait NumberShapes
+{
+    /** A finite number from $min (excluded when $above) to $max. */
+    public static function number(float $min, float $max, string $unit = '', bool $above = false): self
+    {
+        return new self(
+            ['type' => 'number', $above ? 'exclusiveMinimum' : 'minimum' => $min, 'maximum' => $max] +
+                ('' === $unit ? [] : ['description' => $unit]),
+            static function (mixed $value, string $path) use ($min, $max, $unit, $above): float {
+                if (!\is_int($value) && !\is_float($value)) {
+                    throw InvalidInput::at($path, trim('must be a number '.('' === $unit ? '' : "($unit)")));
+                }
+                $value = (float) $value;
+                if (!is_finite($value) || $value < $min || $value > $max) {
+                    throw InvalidInput::outside($path, $min, $max, $unit);
+                }
+                if ($above && $value <= $min) {
+                    throw InvalidInput::at($path, trim("must be more than $min and at most $max $unit"));
+                }
+
+                return $value;
+            },
+        );
+    }
+
+    public static function integer(int $min, int $max): self
+    {
+        return new self(['type' => 'integer', 'minimum' => $min, 'maximum' => $max], static function (
+            mixed $value,
+            string $path,
+        ) use ($min, $max): int {
+            if (\is_float($value) && floor($value) === $value && abs($value) < 1e9) {
+                $value = (int) $value;
+            }
+            if (!\is_int($value)) {
+                throw InvalidInput::at($path, "must be a whole number from $min to $max");
+            }
+            if ($value < $min || $value > $max) {
+                throw InvalidInput::outside($path, $min, $max);
+            }
+
+            return $value;
+        });
+    }
+
+    /** A dog's weight, 0.3 to 120 kg; a weight that looks like grams is asked about. */
+    public static function kilograms(): self
+    {
+        $number = self::number(0.3, 120, 'kg');
+
+        return new self($number->schema, static function (mixed $value, string $path) use ($number): mixed {
+            if ((\is_int($value) || \is_float($value)) && $value > 120 && $value <= 120_000) {
+                throw InvalidInput::at(
+                    $path,
+                    \sprintf(
+                        'must be between 0.3 and 120 kg; %s looks like grams, did you mean %s kg?',
+                        $value,
+                        round($value / 1000, 1),
+                    ),
+                );
+            }
+
+            return $number->read($value, $path);
+        });
+    }
+}
