@@ -6,30 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
-use KeenThistle\Reason\ReasonView;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
 
-#[OA\Schema(
-    required: [
-        'zone',
-        'severity',
-        'spread',
-        'clearance',
-        'skin',
-        'overrule',
-        'why',
-        'decision',
-        'words',
-        'blade',
-        'leaves_mm',
-        'experienced',
-        'minutes',
-        'worked_out_minutes',
-        'tender',
-        'fill_back_on',
-        'reasons',
-    ],
-)]
 final readonly class MatView
 {
     /**
@@ -37,23 +15,23 @@ final readonly class MatView
      * @param list<array<string, mixed>> $reasons
      */
     public function __construct(
-        #[OA\Property] public string $zone,
-        #[OA\Property] public int $severity,
-        #[OA\Property(nullable: true)] public ?float $spread,
-        #[OA\Property(nullable: true)] public ?bool $clearance,
-        #[OA\Property(nullable: true)] public ?string $skin,
-        #[OA\Property(nullable: true)] public ?string $overrule,
-        #[OA\Property] public string $why,
-        #[OA\Property] public string $decision,
-        #[OA\Property] public string $words,
-        #[OA\Property(nullable: true)] public ?string $blade,
-        #[OA\Property(nullable: true)] public ?float $leaves_mm,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $experienced,
-        #[OA\Property] public float $minutes,
-        #[OA\Property] public float $worked_out_minutes,
-        #[OA\Property] public bool $tender,
-        #[OA\Property(nullable: true)] public ?string $fill_back_on,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
+        public string $zone,
+        public int $severity,
+        public ?float $spread,
+        public ?bool $clearance,
+        public ?string $skin,
+        public ?string $overrule,
+        public string $why,
+        public string $decision,
+        public string $words,
+        public ?string $blade,
+        public ?float $leaves_mm,
+        public array $experienced,
+        public float $minutes,
+        public float $worked_out_minutes,
+        public bool $tender,
+        public ?string $fill_back_on,
+        #[Gives('list<ReasonView>')] public array $reasons,
     ) {
     }
 }

@@ -7,36 +7,21 @@ declare(strict_types=1);
 namespace KeenThistle\Card;
 
 use KeenThistle\Visit\History;
-use OpenApi\Attributes as OA;
 
 /** @phpstan-import-type PastRow from History */
-#[OA\Schema(
-    required: [
-        'id',
-        'day',
-        'kind',
-        'staff',
-        'place',
-        'minutes',
-        'arrival_load',
-        'tender_severity',
-        'upkeep',
-        'note',
-    ],
-)]
 final readonly class VisitView
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $day,
-        #[OA\Property] public string $kind,
-        #[OA\Property] public string $staff,
-        #[OA\Property] public string $place,
-        #[OA\Property(nullable: true)] public ?int $minutes,
-        #[OA\Property(nullable: true)] public ?float $arrival_load,
-        #[OA\Property] public int $tender_severity,
-        #[OA\Property(nullable: true)] public ?string $upkeep,
-        #[OA\Property] public string $note,
+        public string $id,
+        public string $day,
+        public string $kind,
+        public string $staff,
+        public string $place,
+        public ?int $minutes,
+        public ?float $arrival_load,
+        public int $tender_severity,
+        public ?string $upkeep,
+        public string $note,
     ) {
     }
 

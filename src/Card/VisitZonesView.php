@@ -6,15 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Card;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema(required: ['id', 'zones'])]
 final readonly class VisitZonesView
 {
     /** @param list<VisitZoneView> $zones */
-    public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: VisitZoneView::class))] public array $zones,
-    ) {
+    public function __construct(public string $id, public array $zones)
+    {
     }
 }

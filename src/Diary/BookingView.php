@@ -6,22 +6,19 @@ declare(strict_types=1);
 
 namespace KeenThistle\Diary;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema(required: ['id', 'dog', 'dog_name', 'day', 'time', 'kind', 'staff', 'note', 'state', 'version'])]
 final readonly class BookingView
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public string $dog,
-        #[OA\Property] public string $dog_name,
-        #[OA\Property] public string $day,
-        #[OA\Property] public string $time,
-        #[OA\Property] public string $kind,
-        #[OA\Property(nullable: true)] public ?string $staff,
-        #[OA\Property] public string $note,
-        #[OA\Property] public string $state,
-        #[OA\Property] public int $version,
+        public string $id,
+        public string $dog,
+        public string $dog_name,
+        public string $day,
+        public string $time,
+        public string $kind,
+        public ?string $staff,
+        public string $note,
+        public string $state,
+        public int $version,
     ) {
     }
 

@@ -10,38 +10,8 @@ use KeenThistle\Core\Handling\HandlingAnswer;
 use KeenThistle\Core\Handling\Rung;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
-use KeenThistle\Reason\CautionView;
-use KeenThistle\Reason\ReasonView;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
 
-#[OA\Schema(
-    required: [
-        'tool',
-        'version',
-        'tolerance',
-        'where',
-        'trigger',
-        'cause',
-        'works',
-        'hold',
-        'banned',
-        'marker',
-        'treats',
-        'second_person',
-        'owner_says',
-        'rung',
-        'next_rung',
-        'next_words',
-        'minutes',
-        'decision',
-        'substitute',
-        'homework',
-        'visits_until_full',
-        'earliest_full_on',
-        'warnings',
-        'reasons',
-    ],
-)]
 final readonly class HandlingView
 {
     /**
@@ -49,30 +19,30 @@ final readonly class HandlingView
      * @param list<array<string, mixed>> $reasons
      */
     public function __construct(
-        #[OA\Property] public string $tool,
-        #[OA\Property] public int $version,
-        #[OA\Property] public int $tolerance,
-        #[OA\Property] public string $where,
-        #[OA\Property] public string $trigger,
-        #[OA\Property] public string $cause,
-        #[OA\Property] public string $works,
-        #[OA\Property] public string $hold,
-        #[OA\Property] public string $banned,
-        #[OA\Property] public string $marker,
-        #[OA\Property] public string $treats,
-        #[OA\Property] public bool $second_person,
-        #[OA\Property] public string $owner_says,
-        #[OA\Property(nullable: true)] public ?string $rung,
-        #[OA\Property] public string $next_rung,
-        #[OA\Property] public string $next_words,
-        #[OA\Property] public float $minutes,
-        #[OA\Property] public string $decision,
-        #[OA\Property(nullable: true)] public ?string $substitute,
-        #[OA\Property(nullable: true)] public ?string $homework,
-        #[OA\Property(nullable: true)] public ?int $visits_until_full,
-        #[OA\Property(nullable: true)] public ?string $earliest_full_on,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $warnings,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
+        public string $tool,
+        public int $version,
+        public int $tolerance,
+        public string $where,
+        public string $trigger,
+        public string $cause,
+        public string $works,
+        public string $hold,
+        public string $banned,
+        public string $marker,
+        public string $treats,
+        public bool $second_person,
+        public string $owner_says,
+        public ?string $rung,
+        public string $next_rung,
+        public string $next_words,
+        public float $minutes,
+        public string $decision,
+        public ?string $substitute,
+        public ?string $homework,
+        public ?int $visits_until_full,
+        public ?string $earliest_full_on,
+        #[Gives('list<CautionView>')] public array $warnings,
+        #[Gives('list<ReasonView>')] public array $reasons,
     ) {
     }
 

@@ -8,28 +8,11 @@ namespace KeenThistle\HouseStyle;
 
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Style\StyleTable;
+use KeenThistle\Input\Says;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Role;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(
-    required: [
-        'version',
-        'name',
-        'currency',
-        'rate_minor',
-        'mat_rate_minor',
-        'mat_limit',
-        'asks_for_vaccination',
-        'hemisphere',
-        'time_zone',
-        'time_zones',
-        'schools',
-        'styles',
-        'rights',
-    ],
-)]
 final readonly class HouseStyleView
 {
     /**
@@ -40,70 +23,19 @@ final readonly class HouseStyleView
      * @param list<array{right: string, words: string, roles: list<string>}> $rights
      */
     public function __construct(
-        #[OA\Property] public int $version,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $currency,
-        #[OA\Property] public int $rate_minor,
-        #[OA\Property] public int $mat_rate_minor,
-        #[OA\Property] public float $mat_limit,
-        #[OA\Property] public bool $asks_for_vaccination,
-        #[OA\Property] public string $hemisphere,
-        #[OA\Property] public string $time_zone,
-        #[OA\Property(type: 'array', items: new OA\Items(type: 'string'))] public array $time_zones,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(
-                required: ['point', 'label', 'chosen', 'sides'],
-                properties: [
-                    new OA\Property('point', type: 'string'),
-                    new OA\Property('label', type: 'string'),
-                    new OA\Property('chosen', type: 'string'),
-                    new OA\Property(
-                        'sides',
-                        type: 'array',
-                        items: new OA\Items(
-                            required: ['id', 'what', 'why'],
-                            properties: [
-                                new OA\Property('id', type: 'string'),
-                                new OA\Property('what', type: 'string'),
-                                new OA\Property('why', type: 'string'),
-                            ],
-                            type: 'object',
-                        ),
-                    ),
-                ],
-                type: 'object',
-            ),
-        )]
+        public int $version,
+        public string $name,
+        public string $currency,
+        public int $rate_minor,
+        public int $mat_rate_minor,
+        public float $mat_limit,
+        public bool $asks_for_vaccination,
+        public string $hemisphere,
+        public string $time_zone,
+        public array $time_zones,
         public array $schools,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(
-                required: ['kind', 'name', 'drawing', 'why', 'own'],
-                properties: [
-                    new OA\Property('kind', type: 'string'),
-                    new OA\Property('name', type: 'string'),
-                    new OA\Property('drawing', type: 'string'),
-                    new OA\Property('why', type: 'string'),
-                    new OA\Property('own', type: 'boolean'),
-                ],
-                type: 'object',
-            ),
-        )]
         public array $styles,
-        #[OA\Property(
-            type: 'array',
-            description: 'who may do what',
-            items: new OA\Items(
-                required: ['right', 'words', 'roles'],
-                properties: [
-                    new OA\Property('right', type: 'string'),
-                    new OA\Property('words', type: 'string'),
-                    new OA\Property('roles', type: 'array', items: new OA\Items(type: 'string')),
-                ],
-            ),
-        )]
-        public array $rights,
+        #[Says('who may do what')] public array $rights,
     ) {
     }
 

@@ -8,49 +8,30 @@ namespace KeenThistle\Http;
 
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Input\Shaped;
-use OpenApi\Attributes as OA;
-use OpenApi\Generator;
-use Psr\Log\NullLogger;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Routing\RouterInterface;
 
-#[OA\Info(version: '1', title: 'Keen Thistle')]
-#[OA\PathItem(path: '/api')]
 #[AsCommand('thistle:openapi', 'Prints the OpenAPI document')]
 final class OpenApiCommand extends Command
 {
-    public function __construct(
-        private readonly RouterInterface $router,
-        #[Autowire('%kernel.project_dir%')] private readonly string $root,
-    ) {
+    public function __construct(private readonly RouterInterface $router)
+    {
         parent::__construct();
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $document = json_decode(
-            (string) (new Generator(new NullLogger()))
-                ->setVersion('3.0.0')
-                ->generate(
-                    array_values(array_diff((array) glob("$this->root/src/*", \GLOB_ONLYDIR), ["$this->root/src/Ask"])),
-                    validate: false,
-                )
-                ?->toJson(),
-            true,
-            512,
-            \JSON_THROW_ON_ERROR,
-        );
-        if (
-            !\is_array($document)
-            || !\is_array($document['components'] ?? null)
-            || !\is_array($document['components']['schemas'] ?? null)
-        ) {
-            throw new \LogicException('No response records were found.');
-        }
+        $schemas = new SchemaOf(self::records());
+        $paths = $this->paths($schemas);
+        $document = [
+            'openapi' => '3.0.0',
+            'info' => ['title' => 'Keen Thistle', 'version' => '1'],
+            'paths' => $paths,
+            'components' => ['schemas' => $schemas->all()],
+        ];
         $document['components']['schemas']['Problem'] = [
             'type' => 'object',
             'required' => ['type', 'title', 'status'],
@@ -70,7 +51,6 @@ final class OpenApiCommand extends Command
             'additionalProperties' => true,
         ];
         ksort($document['components']['schemas']);
-        $document['paths'] = $this->paths();
         $output->write(
             json_encode(
                 $document,
@@ -83,8 +63,22 @@ final class OpenApiCommand extends Command
         return self::SUCCESS;
     }
 
+    /** @return array<string, class-string> the response records of all modules, by short name */
+    private static function records(): array
+    {
+        $records = [];
+        foreach ((array) glob(\dirname(__DIR__).'/*/*View.php') as $file) {
+            $class = 'KeenThistle\\'.basename(\dirname((string) $file)).'\\'.basename((string) $file, '.php');
+            if (class_exists($class)) {
+                $records[basename((string) $file, '.php')] = $class;
+            }
+        }
+
+        return $records;
+    }
+
     /** @return array<string, array<string, mixed>> */
-    private function paths(): array
+    private function paths(SchemaOf $schemas): array
     {
         $paths = [];
         foreach ($this->router->getRouteCollection() as $route) {
@@ -97,6 +91,7 @@ final class OpenApiCommand extends Command
             $attribute = $action->getAttributes(Endpoint::class)[0] ?? null;
             if (null !== $attribute) {
                 $paths[$route->getPath()][strtolower($route->getMethods()[0])] = $this->operation(
+                    $schemas,
                     $attribute->newInstance(),
                     $action,
                     $route->getPath(),
@@ -110,8 +105,13 @@ final class OpenApiCommand extends Command
     }
 
     /** @return array<string, mixed> */
-    private function operation(Endpoint $endpoint, \ReflectionMethod $action, string $path, string $verb): array
-    {
+    private function operation(
+        SchemaOf $schemas,
+        Endpoint $endpoint,
+        \ReflectionMethod $action,
+        string $path,
+        string $verb,
+    ): array {
         preg_match_all('/\{(\w+)\}/', $path, $names);
         $parameters = array_map(
             static fn (string $name): array => [
@@ -159,9 +159,7 @@ final class OpenApiCommand extends Command
         if (null !== $endpoint->gives) {
             $ok['content'] = [
                 'application/json' => [
-                    'schema' => [
-                        '$ref' => '#/components/schemas/'.(new \ReflectionClass($endpoint->gives))->getShortName(),
-                    ],
+                    'schema' => ['$ref' => $schemas->ref($endpoint->gives)],
                 ],
             ];
         }

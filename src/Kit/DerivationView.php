@@ -6,28 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(
-    required: [
-        'id',
-        'tool',
-        'label',
-        'version',
-        'before_mm',
-        'after_mm',
-        'base',
-        'lay',
-        'who',
-        'at',
-        'done',
-        'total',
-        'changed',
-        'finished',
-        'means',
-        'dogs',
-    ],
-)]
 final readonly class DerivationView
 {
     /**
@@ -35,48 +15,22 @@ final readonly class DerivationView
      * after_mm: float, difference_mm: float}>}> $dogs
      */
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property(description: 'id of the tool')] public string $tool,
-        #[OA\Property] public string $label,
-        #[OA\Property(description: 'of the tool, since this measurement')] public int $version,
-        #[OA\Property(nullable: true, description: 'null: as the table has it')] public ?float $before_mm,
-        #[OA\Property(nullable: true)] public ?float $after_mm,
-        #[OA\Property(nullable: true)] public ?string $base,
-        #[OA\Property(nullable: true)] public ?string $lay,
-        #[OA\Property] public string $who,
-        #[OA\Property] public string $at,
-        #[OA\Property(description: 'cards looked at')] public int $done,
-        #[OA\Property] public int $total,
-        #[OA\Property(description: 'cards of which a length is another')] public int $changed,
-        #[OA\Property] public bool $finished,
-        #[OA\Property(description: 'what is another: what the cards promise, or what one place leaves'),]
-        public string $means,
-        #[OA\Property(
-            type: 'array',
-            description: 'the largest differences first',
-            items: new OA\Items(
-                required: ['dog', 'name', 'zones'],
-                properties: [
-                    new OA\Property('dog', type: 'string'),
-                    new OA\Property('name', type: 'string'),
-                    new OA\Property(
-                        'zones',
-                        type: 'array',
-                        items: new OA\Items(
-                            required: ['zone', 'label', 'before_mm', 'after_mm', 'difference_mm'],
-                            properties: [
-                                new OA\Property('zone', type: 'string'),
-                                new OA\Property('label', type: 'string'),
-                                new OA\Property('before_mm', type: 'number'),
-                                new OA\Property('after_mm', type: 'number'),
-                                new OA\Property('difference_mm', type: 'number'),
-                            ],
-                        ),
-                    ),
-                ],
-            ),
-        )]
-        public array $dogs,
+        public string $id,
+        #[Says('id of the tool')] public string $tool,
+        public string $label,
+        #[Says('of the tool, since this measurement')] public int $version,
+        #[Says('null: as the table has it')] public ?float $before_mm,
+        public ?float $after_mm,
+        public ?string $base,
+        public ?string $lay,
+        public string $who,
+        public string $at,
+        #[Says('cards looked at')] public int $done,
+        public int $total,
+        #[Says('cards of which a length is another')] public int $changed,
+        public bool $finished,
+        #[Says('what is another: what the cards promise, or what one place leaves')] public string $means,
+        #[Says('the largest differences first')] public array $dogs,
     ) {
     }
 }

@@ -11,42 +11,10 @@ use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Wear\CareTable;
 use KeenThistle\Core\Wear\WearAnswer;
 use KeenThistle\Core\Wear\WearRule;
-use KeenThistle\Reason\CautionView;
-use KeenThistle\Reason\ReasonView;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
 /** @phpstan-import-type KitRow from KitReader */
-#[OA\Schema(
-    required: [
-        'id',
-        'version',
-        'kind',
-        'label',
-        'place',
-        'place_name',
-        'keeper',
-        'keeper_name',
-        'note',
-        'nominal_mm',
-        'measured_mm',
-        'measured_base',
-        'measured_lay',
-        'measured_on',
-        'spread_mm',
-        'care',
-        'worn_min',
-        'worn_share',
-        'oil_in_min',
-        'oil_due',
-        'disinfect_due',
-        'advice',
-        'last_dog',
-        'sharpen_in_min',
-        'sharpen_on',
-        'cautions',
-        'reasons',
-    ],
-)]
 final readonly class KitItemView
 {
     /**
@@ -55,40 +23,33 @@ final readonly class KitItemView
      * @param list<array<string, mixed>> $reasons
      */
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public int $version,
-        #[OA\Property] public string $kind,
-        #[OA\Property] public string $label,
-        #[OA\Property] public string $place,
-        #[OA\Property] public string $place_name,
-        #[OA\Property(nullable: true, description: 'whose own it is')] public ?string $keeper,
-        #[OA\Property(nullable: true)] public ?string $keeper_name,
-        #[OA\Property] public string $note,
-        #[OA\Property(nullable: true)] public ?float $nominal_mm,
-        #[OA\Property(nullable: true)] public ?float $measured_mm,
-        #[OA\Property(nullable: true)] public ?string $measured_base,
-        #[OA\Property(nullable: true)] public ?string $measured_lay,
-        #[OA\Property(nullable: true)] public ?string $measured_on,
-        #[OA\Property(nullable: true)] public ?float $spread_mm,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(type: 'string'),
-            description: 'what is written down for a tool of this kind',
-        )]
-        public array $care,
-        #[OA\Property(nullable: true, description: 'what is told beside a tool of this kind')] public ?string $advice,
-        #[OA\Property] public float $worn_min,
-        #[OA\Property(nullable: true, description: '0 to 1 of what it may run before it is ground'),]
-        public ?float $worn_share,
-        #[OA\Property(nullable: true)] public ?float $oil_in_min,
-        #[OA\Property] public bool $oil_due,
-        #[OA\Property] public bool $disinfect_due,
-        #[OA\Property(description: 'whose hair it cut last')] public string $last_dog,
-        #[OA\Property(nullable: true)] public ?float $sharpen_in_min,
-        #[OA\Property(nullable: true, description: 'the day it is likely due, from recent use and what is booked'),]
-        public ?string $sharpen_on,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $cautions,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
+        public string $id,
+        public int $version,
+        public string $kind,
+        public string $label,
+        public string $place,
+        public string $place_name,
+        #[Says('whose own it is')] public ?string $keeper,
+        public ?string $keeper_name,
+        public string $note,
+        public ?float $nominal_mm,
+        public ?float $measured_mm,
+        public ?string $measured_base,
+        public ?string $measured_lay,
+        public ?string $measured_on,
+        public ?float $spread_mm,
+        #[Says('what is written down for a tool of this kind')] public array $care,
+        #[Says('what is told beside a tool of this kind')] public ?string $advice,
+        public float $worn_min,
+        #[Says('0 to 1 of what it may run before it is ground')] public ?float $worn_share,
+        public ?float $oil_in_min,
+        public bool $oil_due,
+        public bool $disinfect_due,
+        #[Says('whose hair it cut last')] public string $last_dog,
+        public ?float $sharpen_in_min,
+        #[Says('the day it is likely due, from recent use and what is booked')] public ?string $sharpen_on,
+        #[Gives('list<CautionView>')] public array $cautions,
+        #[Gives('list<ReasonView>')] public array $reasons,
     ) {
     }
 

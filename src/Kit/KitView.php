@@ -6,14 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Kit;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema(required: ['items'])]
 final readonly class KitView
 {
     /** @param list<KitItemView> $items */
-    public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: KitItemView::class))] public array $items,
-    ) {
+    public function __construct(public array $items)
+    {
     }
 }

@@ -9,11 +9,9 @@ namespace KeenThistle\Kit;
 use KeenThistle\Core\Kit\Measured;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
-use KeenThistle\Reason\CautionView;
-use KeenThistle\Reason\ReasonView;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(required: ['mean_mm', 'inch', 'spread_mm', 'questions', 'reasons', 'cards'])]
 final readonly class MeasuredView
 {
     /**
@@ -21,17 +19,12 @@ final readonly class MeasuredView
      * @param list<array<string, mixed>> $reasons
      */
     private function __construct(
-        #[OA\Property] public float $mean_mm,
-        #[OA\Property] public string $inch,
-        #[OA\Property] public float $spread_mm,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: CautionView::class),
-            description: 'none: it can be believed',
-        )]
-        public array $questions,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
-        #[OA\Property(description: 'cards that name the tool')] public int $cards,
+        public float $mean_mm,
+        public string $inch,
+        public float $spread_mm,
+        #[Gives('list<CautionView>'), Says('none: it can be believed')] public array $questions,
+        #[Gives('list<ReasonView>')] public array $reasons,
+        #[Says('cards that name the tool')] public int $cards,
     ) {
     }
 

@@ -29,7 +29,7 @@ final readonly class LogController
         'Who changed what, newest first',
         gives: LogView::class,
         query: ['dog' => 'only this dog', 'cursor' => 'the next page'],
-    ),]
+    )]
     public function list(Actor $actor, Request $request): Response
     {
         return Json::response($this->log->page($actor, self::id($request, 'dog'), self::id($request, 'cursor')));

@@ -6,15 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Log;
 
-use OpenApi\Attributes as OA;
-
-#[OA\Schema(required: ['entries', 'next'])]
 final readonly class LogView
 {
     /** @param list<LogEntryView> $entries */
-    public function __construct(
-        #[OA\Property(type: 'array', items: new OA\Items(ref: LogEntryView::class))] public array $entries,
-        #[OA\Property(nullable: true)] public ?string $next,
-    ) {
+    public function __construct(public array $entries, public ?string $next)
+    {
     }
 }

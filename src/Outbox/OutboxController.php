@@ -29,7 +29,7 @@ final readonly class OutboxController
         'What would have gone out, newest first',
         gives: OutboxView::class,
         query: ['cursor' => 'the next page'],
-    ),]
+    )]
     public function __invoke(Actor $actor, Request $request): Response
     {
         $cursor = $request->query->getString('cursor');

@@ -6,46 +6,12 @@ declare(strict_types=1);
 
 namespace KeenThistle\Outlook;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
 
-#[OA\Schema(
-    required: ['id', 'day', 'title', 'who', 'place', 'minutes', 'load', 'note', 'zones', 'photos'],
-    properties: [
-        new OA\Property('id', type: 'string', description: 'of a visit, "today" or "plan"'),
-        new OA\Property('day', type: 'string'),
-        new OA\Property('title', type: 'string'),
-        new OA\Property('who', type: 'string', nullable: true),
-        new OA\Property('place', type: 'string', nullable: true),
-        new OA\Property('minutes', type: 'integer', nullable: true),
-        new OA\Property('load', type: 'number', nullable: true),
-        new OA\Property('note', type: 'string'),
-        new OA\Property(
-            'zones',
-            type: 'array',
-            items: new OA\Items(
-                required: ['zone', 'mm', 'tool', 'state', 'exception'],
-                properties: [
-                    new OA\Property('zone', type: 'string'),
-                    new OA\Property('mm', type: 'number', nullable: true),
-                    new OA\Property('tool', type: 'string'),
-                    new OA\Property('state', type: 'string'),
-                    new OA\Property('exception', type: 'boolean'),
-                ],
-            ),
-        ),
-        new OA\Property(
-            'photos',
-            type: 'array',
-            items: new OA\Items(
-                required: ['id', 'moment', 'zone'],
-                properties: [
-                    new OA\Property('id', type: 'string'),
-                    new OA\Property('moment', type: 'string'),
-                    new OA\Property('zone', type: 'string'),
-                ],
-            ),
-        ),
-    ],
+#[Gives(
+    'array{id: string, day: string, title: string, who: string|null, place: string|null, minutes: int|null, '.
+        'load: float|null, note: string, zones: list<array{zone: string, mm: float|null, tool: string, '.
+        'state: string, exception: bool}>, photos: list<array{id: string, moment: string, zone: string}>}',
 )]
 final class SideView
 {

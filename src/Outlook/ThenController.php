@@ -27,7 +27,7 @@ final readonly class ThenController
         'A dog at two moments with what differs, and the weeks to come as sampled curves',
         gives: ThenView::class,
         query: ['a' => 'id of a visit, today or plan', 'b' => 'the same'],
-    ),]
+    )]
     public function __invoke(Actor $actor, Request $request, string $id): Response
     {
         return Json::response(

@@ -6,19 +6,18 @@ declare(strict_types=1);
 
 namespace KeenThistle\Pattern;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(required: ['id', 'version', 'name', 'note', 'line', 'followers', 'behind'])]
 final readonly class PatternRowView
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public int $version,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $note,
-        #[OA\Property(description: 'in the house\'s shorthand')] public string $line,
-        #[OA\Property(description: 'cards that follow it')] public int $followers,
-        #[OA\Property(description: 'of those that have an older version')] public int $behind,
+        public string $id,
+        public int $version,
+        public string $name,
+        public string $note,
+        #[Says('in the house\'s shorthand')] public string $line,
+        #[Says('cards that follow it')] public int $followers,
+        #[Says('of those that have an older version')] public int $behind,
     ) {
     }
 }

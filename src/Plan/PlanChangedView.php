@@ -7,16 +7,12 @@ declare(strict_types=1);
 namespace KeenThistle\Plan;
 
 use KeenThistle\Recipe\ZoneRecipe;
-use OpenApi\Attributes as OA;
 
-#[OA\Schema(required: ['revision', 'zones'])]
 final readonly class PlanChangedView
 {
     /** @param list<ZoneChangedView> $zones */
-    public function __construct(
-        #[OA\Property] public int $revision,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ZoneChangedView::class))] public array $zones,
-    ) {
+    public function __construct(public int $revision, public array $zones)
+    {
     }
 
     /**

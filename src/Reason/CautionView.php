@@ -6,16 +6,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Reason;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
 
-#[OA\Schema(
-    required: ['code', 'message', 'level'],
-    properties: [
-        new OA\Property('code', type: 'string'),
-        new OA\Property('message', type: 'string'),
-        new OA\Property('level', type: 'string', enum: ['note', 'caution', 'danger']),
-    ],
-)]
+#[Gives('array{code: string, message: string, level: \'note\'|\'caution\'|\'danger\'}')]
 final class CautionView
 {
 }

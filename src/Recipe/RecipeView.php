@@ -6,26 +6,28 @@ declare(strict_types=1);
 
 namespace KeenThistle\Recipe;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\LeavesOutNulls;
 
 /** What is not said is left out: of forty recipes on a card most say little. */
-#[OA\Schema(required: ['method', 'carry', 'exception', 'words'])]
 final readonly class RecipeView implements \JsonSerializable
 {
+    use LeavesOutNulls;
+
     /** @param array<string, mixed>|null $tool */
     public function __construct(
-        #[OA\Property] public string $method,
-        #[OA\Property(ref: ToolView::class, nullable: true)] public ?array $tool,
-        #[OA\Property(nullable: true)] public ?string $clipper_unit,
-        #[OA\Property(nullable: true)] public ?string $lay,
-        #[OA\Property(nullable: true)] public ?float $entered_mm,
-        #[OA\Property(nullable: true)] public ?string $stop_line,
-        #[OA\Property(nullable: true)] public ?string $shape,
-        #[OA\Property(nullable: true)] public ?string $reason,
-        #[OA\Property] public string $carry,
-        #[OA\Property] public bool $exception,
-        #[OA\Property(nullable: true)] public ?string $note,
-        #[OA\Property] public string $words,
+        public string $method,
+        #[Gives('ToolView|null')] public ?array $tool,
+        public ?string $clipper_unit,
+        public ?string $lay,
+        public ?float $entered_mm,
+        public ?string $stop_line,
+        public ?string $shape,
+        public ?string $reason,
+        public string $carry,
+        public bool $exception,
+        public ?string $note,
+        public string $words,
     ) {
     }
 
@@ -50,11 +52,5 @@ final readonly class RecipeView implements \JsonSerializable
             $recipe->note,
             $recipe->words(),
         );
-    }
-
-    /** @return array<mixed> */
-    public function jsonSerialize(): array
-    {
-        return array_filter(get_object_vars($this), static fn (mixed $value): bool => null !== $value);
     }
 }

@@ -6,17 +6,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Recipe;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
 
-#[OA\Schema(
-    required: ['kind'],
-    properties: [
-        new OA\Property('kind', type: 'string'),
-        new OA\Property('label', type: 'string'),
-        new OA\Property('mm', type: 'number'),
-        new OA\Property('base', type: 'string'),
-    ],
-)]
+#[Gives('array{kind: string, label?: string, mm?: float, base?: string}')]
 final class ToolView
 {
 }

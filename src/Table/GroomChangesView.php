@@ -6,39 +6,12 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
 /** What is not here, or null, is as it was; zones, steps and timers are those that were touched. */
-#[OA\Schema(
-    required: [
-        'state',
-        'seq',
-        'now',
-        'who',
-        'people',
-        'zones',
-        'steps',
-        'next',
-        'after',
-        'timers',
-        'claws',
-        'pads',
-        'ears',
-        'eyes',
-        'extents',
-        'strip_map',
-        'incidents',
-        'notes',
-        'hand_over',
-        'phases',
-        'minutes',
-        'held',
-    ],
-)]
 final readonly class GroomChangesView
 {
-    private const IN_GROOM = '#/components/schemas/GroomView/properties/';
-
     /**
      * @param list<array{name: string, at: string}> $people
      * @param list<ZoneMarkView> $zones
@@ -54,29 +27,31 @@ final readonly class GroomChangesView
      * @param list<array<string, mixed>> $held
      */
     public function __construct(
-        #[OA\Property] public string $state,
-        #[OA\Property] public int $seq,
-        #[OA\Property] public string $now,
-        #[OA\Property] public string $who,
-        #[OA\Property(ref: self::IN_GROOM.'people')] public array $people,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ZoneMarkView::class))] public array $zones,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: StepMarkView::class))] public array $steps,
-        #[OA\Property(nullable: true)] public ?string $next,
-        #[OA\Property(nullable: true)] public ?string $after,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: TimerView::class))] public array $timers,
-        #[OA\Property(nullable: true, allOf: [new OA\Schema(ref: self::IN_GROOM.'claws')])] public ?array $claws,
-        #[OA\Property(nullable: true, allOf: [new OA\Schema(ref: self::IN_GROOM.'pads')])] public ?object $pads,
-        #[OA\Property(ref: self::IN_GROOM.'ears')] public object $ears,
-        #[OA\Property(ref: self::IN_GROOM.'eyes')] public object $eyes,
-        #[OA\Property(ref: self::IN_GROOM.'extents')] public ?array $extents,
-        #[OA\Property(nullable: true, allOf: [new OA\Schema(ref: self::IN_GROOM.'strip_map')])]
-        public ?array $strip_map,
-        #[OA\Property(ref: self::IN_GROOM.'incidents')] public array $incidents,
-        #[OA\Property(ref: self::IN_GROOM.'notes')] public array $notes,
-        #[OA\Property(ref: self::IN_GROOM.'hand_over')] public ?array $hand_over,
-        #[OA\Property(ref: self::IN_GROOM.'phases')] public array $phases,
-        #[OA\Property(description: 'at work so far')] public float $minutes,
-        #[OA\Property(ref: self::IN_GROOM.'held')] public array $held,
+        public string $state,
+        public int $seq,
+        public string $now,
+        public string $who,
+        public array $people,
+        public array $zones,
+        public array $steps,
+        public ?string $next,
+        public ?string $after,
+        public array $timers,
+        #[Gives(GroomView::CLAWS.'|null')]
+        public ?array $claws,
+        #[Gives(GroomView::PADS.'|null')] public ?object $pads,
+        #[Gives('array<string, string>')] public object $ears,
+        #[Gives('array<string, string>')] public object $eyes,
+        #[Gives(GroomView::EXTENTS)] public ?array $extents,
+        #[Gives(GroomView::STRIP_MAP.'|null')] public ?array $strip_map,
+        #[Gives(GroomView::INCIDENTS)]
+        public array $incidents,
+        public array $notes,
+        #[Gives(GroomView::HAND_OVER)] public ?array $hand_over,
+        public array $phases,
+        #[Says('at work so far')] public float $minutes,
+        #[Gives(GroomView::HELD)]
+        public array $held,
     ) {
     }
 }

@@ -6,16 +6,15 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(required: ['key', 'state', 'why', 'who'])]
 final readonly class StepMarkView
 {
     public function __construct(
-        #[OA\Property] public string $key,
-        #[OA\Property(description: 'open, begun, done or skipped')] public string $state,
-        #[OA\Property] public string $why,
-        #[OA\Property(nullable: true)] public ?string $who,
+        public string $key,
+        #[Says('open, begun, done or skipped')] public string $state,
+        public string $why,
+        public ?string $who,
     ) {
     }
 }

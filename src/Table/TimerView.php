@@ -9,29 +9,9 @@ namespace KeenThistle\Table;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Table\TimerAnswer;
-use KeenThistle\Reason\CautionView;
-use KeenThistle\Reason\ReasonView;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(
-    required: [
-        'timer',
-        'label',
-        'running',
-        'who',
-        'since',
-        'blade',
-        'ran_s',
-        'limit_s',
-        'left_s',
-        'level',
-        'forgotten',
-        'words',
-        'due_words',
-        'cautions',
-        'reasons',
-    ],
-)]
 final readonly class TimerView
 {
     /**
@@ -39,21 +19,21 @@ final readonly class TimerView
      * @param list<array<string, mixed>> $reasons
      */
     private function __construct(
-        #[OA\Property] public string $timer,
-        #[OA\Property] public string $label,
-        #[OA\Property] public bool $running,
-        #[OA\Property(nullable: true)] public ?string $who,
-        #[OA\Property(nullable: true)] public ?string $since,
-        #[OA\Property(nullable: true)] public ?string $blade,
-        #[OA\Property] public float $ran_s,
-        #[OA\Property(nullable: true)] public ?int $limit_s,
-        #[OA\Property(nullable: true)] public ?float $left_s,
-        #[OA\Property(description: 'off, running, due, warn or stop')] public string $level,
-        #[OA\Property(description: 'it has run so long that its device may have died')] public bool $forgotten,
-        #[OA\Property] public string $words,
-        #[OA\Property(description: 'said when its time is up')] public string $due_words,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $cautions,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ReasonView::class))] public array $reasons,
+        public string $timer,
+        public string $label,
+        public bool $running,
+        public ?string $who,
+        public ?string $since,
+        public ?string $blade,
+        public float $ran_s,
+        public ?int $limit_s,
+        public ?float $left_s,
+        #[Says('off, running, due, warn or stop')] public string $level,
+        #[Says('it has run so long that its device may have died')] public bool $forgotten,
+        public string $words,
+        #[Says('said when its time is up')] public string $due_words,
+        #[Gives('list<CautionView>')] public array $cautions,
+        #[Gives('list<ReasonView>')] public array $reasons,
     ) {
     }
 

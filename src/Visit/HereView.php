@@ -6,22 +6,21 @@ declare(strict_types=1);
 
 namespace KeenThistle\Visit;
 
-use KeenThistle\Recipe\ToolView;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(required: ['makes', 'words', 'tool', 'lay', 'finished_mm', 'inch', 'difference_mm', 'close'])]
 final readonly class HereView
 {
     /** @param array<string, mixed>|null $tool */
     public function __construct(
-        #[OA\Property(description: 'whether the recipe itself can be made from the tools in reach')] public bool $makes,
-        #[OA\Property] public string $words,
-        #[OA\Property(ref: ToolView::class, nullable: true)] public ?array $tool,
-        #[OA\Property(nullable: true)] public ?string $lay,
-        #[OA\Property(nullable: true)] public ?float $finished_mm,
-        #[OA\Property(nullable: true)] public ?string $inch,
-        #[OA\Property(nullable: true)] public ?float $difference_mm,
-        #[OA\Property] public bool $close,
+        #[Says('whether the recipe itself can be made from the tools in reach')] public bool $makes,
+        public string $words,
+        #[Gives('ToolView|null')] public ?array $tool,
+        public ?string $lay,
+        public ?float $finished_mm,
+        public ?string $inch,
+        public ?float $difference_mm,
+        public bool $close,
     ) {
     }
 

@@ -6,9 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Vocabulary;
 
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
 
-#[OA\Schema(required: ['zones', 'lists'])]
 final readonly class VocabularyView
 {
     /**
@@ -16,36 +15,11 @@ final readonly class VocabularyView
      * @param array<string, list<array{id: string, label: string}>> $lists
      */
     public function __construct(
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(
-                required: ['id', 'label', 'group', 'side', 'tender', 'thin_skin', 'share', 'meets', 'shapes'],
-                properties: [
-                    new OA\Property('id', type: 'string'),
-                    new OA\Property('label', type: 'string'),
-                    new OA\Property('group', type: 'string'),
-                    new OA\Property('side', type: 'string'),
-                    new OA\Property('tender', type: 'boolean'),
-                    new OA\Property('thin_skin', type: 'boolean'),
-                    new OA\Property('share', type: 'number'),
-                    new OA\Property('meets', type: 'array', items: new OA\Items(type: 'string')),
-                    new OA\Property('shapes', type: 'array', items: new OA\Items(type: 'string')),
-                ],
-                type: 'object',
-            ),
+        #[Gives(
+            'list<array{id: string, label: string, group: string, side: string, tender: bool, thin_skin: bool, '.
+                'share: float, meets: list<string>, shapes: list<string>}>',
         )]
         public array $zones,
-        #[OA\Property(
-            type: 'object',
-            additionalProperties: new OA\AdditionalProperties(
-                type: 'array',
-                items: new OA\Items(
-                    required: ['id', 'label'],
-                    properties: [new OA\Property('id', type: 'string'), new OA\Property('label', type: 'string')],
-                    type: 'object',
-                ),
-            ),
-        )]
         public array $lists,
     ) {
     }

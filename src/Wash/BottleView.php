@@ -7,39 +7,23 @@ declare(strict_types=1);
 namespace KeenThistle\Wash;
 
 use KeenThistle\Core\Wash\Ratio;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(
-    required: [
-        'id',
-        'version',
-        'product',
-        'name',
-        'ratio_words',
-        'ml',
-        'concentrate_ml',
-        'mixed_on',
-        'discard_by',
-        'over',
-        'who',
-        'poured_on',
-    ],
-)]
 final readonly class BottleView
 {
     public function __construct(
-        #[OA\Property] public string $id,
-        #[OA\Property] public int $version,
-        #[OA\Property] public string $product,
-        #[OA\Property] public string $name,
-        #[OA\Property] public string $ratio_words,
-        #[OA\Property] public float $ml,
-        #[OA\Property] public float $concentrate_ml,
-        #[OA\Property] public string $mixed_on,
-        #[OA\Property] public string $discard_by,
-        #[OA\Property(description: 'past its day: poured away, not used')] public bool $over,
-        #[OA\Property] public string $who,
-        #[OA\Property(nullable: true)] public ?string $poured_on,
+        public string $id,
+        public int $version,
+        public string $product,
+        public string $name,
+        public string $ratio_words,
+        public float $ml,
+        public float $concentrate_ml,
+        public string $mixed_on,
+        public string $discard_by,
+        #[Says('past its day: poured away, not used')] public bool $over,
+        public string $who,
+        public ?string $poured_on,
     ) {
     }
 

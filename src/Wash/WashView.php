@@ -6,11 +6,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Wash;
 
-use KeenThistle\Reason\CautionView;
-use KeenThistle\Reason\ReasonView;
-use OpenApi\Attributes as OA;
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
-#[OA\Schema(required: ['day', 'currency', 'dogs', 'products', 'bottles', 'schools', 'cautions'])]
 final readonly class WashView
 {
     /**
@@ -21,89 +19,20 @@ final readonly class WashView
      * @param list<array<string, mixed>> $cautions
      */
     public function __construct(
-        #[OA\Property] public string $day,
-        #[OA\Property] public string $currency,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(
-                required: [
-                    'dog',
-                    'name',
-                    'coat',
-                    'kg',
-                    'time',
-                    'why',
-                    'product',
-                    'product_name',
-                    'litres',
-                    'concentrate_ml',
-                    'dwell_min',
-                    'passes',
-                    'cost_minor',
-                    'reactions',
-                    'differs',
-                    'reasons',
-                ],
-                properties: [
-                    new OA\Property('dog', type: 'string'),
-                    new OA\Property('name', type: 'string'),
-                    new OA\Property('coat', type: 'string'),
-                    new OA\Property('kg', type: 'number', nullable: true),
-                    new OA\Property('time', type: 'string', nullable: true),
-                    new OA\Property('why', type: 'string', description: 'booked, arrived or at the table'),
-                    new OA\Property('product', type: 'string', nullable: true),
-                    new OA\Property('product_name', type: 'string', nullable: true),
-                    new OA\Property('litres', type: 'number', nullable: true),
-                    new OA\Property('concentrate_ml', type: 'number', nullable: true),
-                    new OA\Property('dwell_min', type: 'integer', nullable: true),
-                    new OA\Property('passes', type: 'integer', nullable: true),
-                    new OA\Property('cost_minor', type: 'integer', nullable: true),
-                    new OA\Property(
-                        'reactions',
-                        type: 'array',
-                        items: new OA\Items(
-                            required: ['id', 'product', 'name', 'what', 'on'],
-                            properties: [
-                                new OA\Property('id', type: 'string'),
-                                new OA\Property('product', type: 'string'),
-                                new OA\Property('name', type: 'string'),
-                                new OA\Property('what', type: 'string'),
-                                new OA\Property('on', type: 'string'),
-                            ],
-                        ),
-                    ),
-                    new OA\Property(
-                        'differs',
-                        type: 'array',
-                        items: new OA\Items(type: 'string'),
-                        description: 'where this card washes or dries otherwise than the house',
-                    ),
-                    new OA\Property('reasons', type: 'array', items: new OA\Items(ref: ReasonView::class)),
-                ],
-            ),
+        public string $day,
+        public string $currency,
+        #[Gives(
+            'list<array{dog: string, name: string, coat: string, kg: float|null, time: string|null, why: string, '.
+                'product: string|null, product_name: string|null, litres: float|null, concentrate_ml: float|'.
+                'null, dwell_min: int|null, passes: int|null, cost_minor: int|null, '.
+                'reactions: list<array{id: string, product: string, name: string, what: string, on: string}>, '.
+                'differs: list<string>, reasons: list<ReasonView>}>',
         )]
         public array $dogs,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: ProductView::class))] public array $products,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(ref: BottleView::class),
-            description: 'that stand there, the oldest first',
-        )]
-        public array $bottles,
-        #[OA\Property(
-            type: 'array',
-            items: new OA\Items(
-                required: ['point', 'label', 'what', 'why'],
-                properties: [
-                    new OA\Property('point', type: 'string'),
-                    new OA\Property('label', type: 'string'),
-                    new OA\Property('what', type: 'string'),
-                    new OA\Property('why', type: 'string'),
-                ],
-            ),
-        )]
+        public array $products,
+        #[Says('that stand there, the oldest first')] public array $bottles,
         public array $schools,
-        #[OA\Property(type: 'array', items: new OA\Items(ref: CautionView::class))] public array $cautions,
+        #[Gives('list<CautionView>')] public array $cautions,
     ) {
     }
 }
