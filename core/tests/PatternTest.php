@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Tests;
 
 use Eris\Generators;
-use Eris\TestTrait;
 use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Growth\GrowthRule;
@@ -15,7 +14,6 @@ use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Kit\KitTool;
 use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Measure\Length;
-use KeenThistle\Core\Pattern\Fit;
 use KeenThistle\Core\Pattern\FitRule;
 use KeenThistle\Core\Pattern\Verdict;
 use KeenThistle\Core\Shorthand\Notation;
@@ -23,12 +21,9 @@ use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
 
-final class PatternTest extends TestCase
+final class PatternTest extends PatternCase
 {
-    use TestTrait;
-
     /** @return iterable<string, array{CoatType, string, string, Verdict, string}> coat, pattern, own, verdict, words */
     public static function cases(): iterable
     {
@@ -162,105 +157,6 @@ final class PatternTest extends TestCase
         self::assertSame([], FitRule::style([]));
     }
 
-    /**
-     * @return iterable<string, array{string, string, string, list<string>, list<string>, list<string>, list<string>}>
-     *     old, new, card, own zones; taken, out, staying
-     */
-    public static function changes(): iterable
-    {
-        yield 'a zone that followed follows' => ['back: 16/10', 'back: 20/10', 'back: 16/10', [], ['back'], [], []];
-        yield 'its motor does not make it another' => [
-            'back: 16/10',
-            'back: 20/10',
-            'back: 16/10 %"quiet motor"',
-            [],
-            ['back'],
-            [],
-            [],
-        ];
-        yield 'a zone of its own stays' => ['back: 16/10', 'back: 20/10', 'back: 16/10', ['back'], [], [], ['back']];
-        yield 'one changed on the card stays' => ['back: 16/10', 'back: 20/10', 'back: 10', [], [], [], ['back']];
-        yield 'an unchanged zone is not touched' => [
-            'back: 16/10',
-            'back: 16/10; loin: 10',
-            'back: 10',
-            [],
-            ['loin'],
-            [],
-            [],
-        ];
-        yield 'what the pattern drops goes' => [
-            'back: 16/10; loin: 10',
-            'back: 16/10',
-            'back: 16/10; loin: 10',
-            [],
-            [],
-            ['loin'],
-            [],
-        ];
-        yield 'not where the dog goes its own way' => [
-            'back: 16/10; loin: 10',
-            'back: 16/10',
-            'back: 16/10; loin: 10',
-            ['loin'],
-            [],
-            [],
-            [],
-        ];
-        yield 'nor where the card is otherwise' => [
-            'back: 16/10; loin: 10',
-            'back: 16/10',
-            'back: 16/10; loin: 7F',
-            [],
-            [],
-            [],
-            [],
-        ];
-        yield 'what the card has already is no change' => ['back: 16/10', 'back: 20/10', 'back: 20/10', [], [], [], []];
-    }
-
-    /**
-     * @param list<string> $own
-     * @param list<string> $taken
-     * @param list<string> $out
-     * @param list<string> $stays
-     */
-    #[DataProvider('changes')]
-    public function testAChangeTouchesOnlyWhatStillFollows(
-        string $old,
-        string $new,
-        string $card,
-        array $own,
-        array $taken,
-        array $out,
-        array $stays,
-    ): void {
-        $spread = self::rule(CoatType::Curly)->spread(
-            Notation::parse($old)->plan,
-            Notation::parse($new)->plan,
-            Notation::parse($card)->plan,
-            $own,
-            [],
-        );
-        self::assertSame(
-            [$taken, $out, $stays],
-            [array_keys($spread['take']), $spread['out'], array_keys($spread['stay'])],
-        );
-    }
-
-    public function testASpreadNeverClipsADoubleCoat(): void
-    {
-        $spread = self::rule(CoatType::LongDouble)->spread(
-            Notation::parse('back: card 50')->plan,
-            Notation::parse('back: 10')->plan,
-            Notation::parse('back: card 50')->plan,
-            [],
-            ['back' => Length::ofMillimetres(60)],
-        );
-        self::assertSame([[], ['back']], [array_keys($spread['take']), array_keys($spread['stay'])]);
-        self::assertStringContainsString('not clipped by default', $spread['stay']['back']);
-    }
-
     public function testEveryVerdictIsTakenAskedOrLeft(): void
     {
         foreach (Verdict::cases() as $v) {
@@ -269,37 +165,6 @@ final class PatternTest extends TestCase
         self::assertSame(
             [Verdict::AgreeFirst, Verdict::MustNot],
             array_values(array_filter(Verdict::cases(), static fn (Verdict $v): bool => $v->needsConsent())),
-        );
-    }
-
-    private static function rule(CoatType $coat): FitRule
-    {
-        return new FitRule($coat, CoatStage::Adult, false, (new GrowthRule())->learn($coat), new LengthRule());
-    }
-
-    private static function fit(
-        CoatType $coat,
-        string $pattern,
-        string $own,
-        float $carried,
-        ?KitMatch $kit = null,
-    ): Fit {
-        $parsed = Notation::parse($pattern);
-        self::assertSame([], $parsed->faults);
-        $zone = array_key_first($parsed->plan) ?? throw new \LogicException('A pattern has a zone.');
-
-        return (new FitRule(
-            $coat,
-            CoatStage::Adult,
-            CoatType::Wire === $coat,
-            (new GrowthRule())->learn($coat),
-            new LengthRule(),
-            $kit,
-        ))->zone(
-            Zone::of($zone),
-            $parsed->plan[$zone],
-            Notation::parse($own)->plan[$zone] ?? null,
-            Length::ofMillimetres($carried),
         );
     }
 }

@@ -1,0 +1,297 @@
+<?php
+
+/** A good body and a row for every route, for the test of who may what. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Api;
+
+use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Demo\DemoLoader;
+
+abstract class AccessCase extends ApiTestCase
+{
+    protected const ROLES = [
+        'maren' => 'manager',
+        'tove' => 'groomer',
+        'idris' => 'mobile_groomer',
+        'pell' => 'bather',
+        'junia' => 'front_desk',
+        'wim' => 'apprentice',
+    ];
+    protected const ALL = ['manager', 'groomer', 'mobile_groomer', 'bather', 'front_desk', 'apprentice'];
+    protected const TABLE = ['manager', 'groomer', 'mobile_groomer'];
+
+    /**
+     * method and path => [roles that may, an id in the path belongs to a salon]. Ids are filled in by the tests.
+     *
+     * @return array<string, array{list<string>, bool}>
+     */
+    protected static function table(): array
+    {
+        return [
+            'GET /api/dogs' => [self::ALL, false],
+            'POST /api/dogs' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], false],
+            'PUT /api/dogs/{id}' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
+            'GET /api/dogs/{id}/card' => [self::ALL, true],
+            'POST /api/dogs/{id}/answer' => [self::ALL, true],
+            'PUT /api/dogs/{id}/plan/{zone}' => [self::TABLE, true],
+            'POST /api/dogs/{id}/plan/changes' => [self::TABLE, true],
+            'DELETE /api/dogs/{id}/plan/{zone}' => [self::TABLE, true],
+            'POST /api/dogs/{id}/visits' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/bookings' => [[...self::TABLE, 'front_desk'], true],
+            'GET /api/bookings' => [self::ALL, false],
+            'PUT /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
+            'DELETE /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
+            'GET /api/kit' => [self::ALL, false],
+            'POST /api/kit' => [['manager'], false],
+            'GET /api/kit/{id}' => [self::ALL, true],
+            'PUT /api/kit/{id}' => [['manager'], true],
+            'POST /api/kit/{id}/entries' => [[...self::TABLE, 'bather'], true],
+            'DELETE /api/kit/entries/{id}' => [[...self::TABLE, 'bather'], true],
+            'PUT /api/kit/{id}/measurement' => [['manager'], true],
+            'POST /api/kit/{id}/measurement/answer' => [self::ALL, true],
+            'POST /api/kit/{id}/calliper/answer' => [self::ALL, true],
+            'GET /api/kit/derivations/{id}' => [self::ALL, true],
+            'POST /api/kit/derivations/{id}/steps' => [['manager'], true],
+            'GET /api/wash' => [self::ALL, false],
+            'POST /api/wash/products' => [['manager'], false],
+            'PUT /api/wash/products/{id}' => [['manager'], true],
+            'POST /api/wash/bottles' => [[...self::TABLE, 'bather'], false],
+            'PUT /api/wash/bottles/{id}' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/reactions' => [[...self::TABLE, 'bather'], true],
+            'DELETE /api/dogs/{id}/reactions/{reaction}' => [[...self::TABLE, 'bather'], true],
+            'GET /api/dogs/{id}/then' => [self::ALL, true],
+            'GET /api/visits/{id}' => [self::ALL, true],
+            'GET /api/patterns' => [self::ALL, false],
+            'POST /api/patterns' => [self::TABLE, false],
+            'GET /api/patterns/{id}' => [self::ALL, true],
+            'PUT /api/patterns/{id}' => [self::TABLE, true],
+            'DELETE /api/patterns/{id}' => [self::TABLE, true],
+            'POST /api/patterns/{id}/spread/answer' => [self::ALL, true],
+            'DELETE /api/patterns/{id}/spread/{change}' => [self::TABLE, true],
+            'GET /api/dogs/{id}/pattern' => [self::ALL, true],
+            'PUT /api/dogs/{id}/pattern' => [self::TABLE, true],
+            'DELETE /api/dogs/{id}/pattern' => [self::TABLE, true],
+            'POST /api/dogs/{id}/pattern/answer' => [self::ALL, true],
+            'GET /api/log' => [self::ALL, false],
+            'POST /api/log/{id}/undo' => [self::TABLE, true],
+            'POST /api/dogs/{id}/arrivals' => [[...self::TABLE, 'bather'], true],
+            'GET /api/arrivals/{id}' => [self::ALL, true],
+            'PUT /api/arrivals/{id}/comb' => [[...self::TABLE, 'bather'], true],
+            'PUT /api/arrivals/{id}/check' => [[...self::TABLE, 'bather'], true],
+            'POST /api/arrivals/{id}/agreement' => [[...self::TABLE, 'bather'], true],
+            'POST /api/arrivals/{id}/photos' => [[...self::TABLE, 'bather'], true],
+            'GET /api/photos/{id}/{size}' => [self::ALL, true],
+            'DELETE /api/photos/{id}' => [['manager'], true],
+            'DELETE /api/agreements/{id}/link' => [[...self::TABLE, 'bather'], true],
+            'DELETE /api/grooms/{id}/care-link' => [[...self::TABLE, 'bather'], true],
+            'PUT /api/dogs/{id}/handling/{tool}' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/handling/{tool}/ladder' => [[...self::TABLE, 'bather'], true],
+            'GET /api/house' => [self::ALL, false],
+            'PUT /api/house' => [['manager'], false],
+            'GET /api/dogs/{id}/order' => [self::ALL, true],
+            'POST /api/house/answer' => [self::ALL, false],
+            'GET /api/dogs/{id}/schools' => [self::ALL, true],
+            'PUT /api/dogs/{id}/schools' => [self::TABLE, true],
+            'GET /api/dogs/{id}/line' => [self::ALL, true],
+            'POST /api/dogs/{id}/line/answer' => [self::ALL, true],
+            'PUT /api/dogs/{id}/line' => [self::TABLE, true],
+            'GET /api/dogs/{id}/repeat' => [self::ALL, true],
+            'GET /api/dogs/{id}/measures' => [self::ALL, true],
+            'PUT /api/dogs/{id}/measures' => [[...self::TABLE, 'bather'], true],
+            'POST /api/dogs/{id}/grooms' => [[...self::TABLE, 'bather'], true],
+            'GET /api/grooms/{id}' => [self::ALL, true],
+            'POST /api/grooms/{id}/taps' => [[...self::TABLE, 'bather'], true],
+            'POST /api/grooms/{id}/probe/answer' => [[...self::TABLE, 'bather'], true],
+            'GET /api/grooms/{id}/finish' => [self::ALL, true],
+            'POST /api/grooms/{id}/close' => [[...self::TABLE, 'bather'], true],
+            'GET /api/incidents' => [self::ALL, false],
+            'GET /api/outbox' => [self::ALL, false],
+            'GET /api/words' => [self::ALL, false],
+            'GET /api/session' => [self::ALL, false],
+            'DELETE /api/session' => [self::ALL, false],
+            'POST /api/session/person' => [self::ALL, false],
+        ];
+    }
+
+    /** One whose files are there: those made up for a removal are older and have none. */
+    protected ?string $photo = null;
+
+    protected function fill(string $path, string $dog): string
+    {
+        $id = match (true) {
+            str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+            str_starts_with($path, '/api/kit/entries/') => $this->anotherEntry(),
+            str_starts_with($path, '/api/kit/derivations/') => $this->aDerivation(),
+            str_starts_with($path, '/api/wash/products/') => $this->idOf('wash_product w', 'w'),
+            str_starts_with($path, '/api/wash/bottles/') => $this->idOf('wash_bottle w', 'w'),
+            str_starts_with($path, '/api/visits/') => $this->idOf('visit v', 'v'),
+            str_starts_with($path, '/api/patterns/') => $this->idOf('house_pattern h', 'h'),
+            str_starts_with($path, '/api/kit/') => $this->idOf(
+                "kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'",
+                'k',
+            ),
+            str_starts_with($path, '/api/arrivals/') => $this->idOf('arrival a JOIN dog d ON d.id = a.dog_id', 'a'),
+            str_starts_with($path, '/api/grooms/') => $this->idOf(
+                "groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'",
+                'g',
+            ),
+            str_starts_with($path, '/api/agreements/') => $this->idOf('agreement a', 'a'),
+            str_starts_with($path, '/api/photos/') => ($this->photo ??= $this->idOf('photo p', 'p')),
+            str_starts_with($path, '/api/log/') => $this->idOf(
+                "change_log c JOIN salon s ON s.id = c.salon_id AND s.name = 'The Fulling Room'",
+                'c',
+            ),
+            default => $this->dogId($dog),
+        };
+
+        return str_replace(
+            ['{id}', '{zone}', '{tool}', '{size}', '{reaction}', '{change}'],
+            [
+                $id,
+                'back',
+                'clipper',
+                'small',
+                str_contains($path, '{reaction}') ? $this->aReaction() : '',
+                str_contains($path, '{change}') ? $this->idOf('change_log c', 'c') : '',
+            ],
+            $path,
+        );
+    }
+
+    protected function anotherEntry(): string
+    {
+        $id = \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement(
+            'INSERT INTO tool_entry (id, item_id, staff_id, salon_id, kind, at, minutes, dirt) SELECT ?, '.
+                'item_id, staff_id, salon_id, kind, at, minutes, dirt FROM tool_entry ORDER BY id LIMIT 1',
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
+    protected function aDerivation(): string
+    {
+        $id = \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement(
+            'INSERT INTO derivation (id, item_id, staff_id, salon_id, at, done, total, changed) SELECT ?, k.id, '.
+                's.id, k.salon_id, NOW(), 0, 0, 0 FROM kit_item k JOIN staff s ON s.salon_id = k.salon_id ORDER BY '.
+                'k.id LIMIT 1',
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
+    protected function aPlace(): string
+    {
+        return $this->idOf("place p JOIN salon s ON s.id = p.salon_id AND s.name = 'The Fulling Room'", 'p');
+    }
+
+    protected function aReaction(): string
+    {
+        $id = (string) \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement('UPDATE dog SET reactions = ? WHERE id = ?', [
+            json_encode([
+                [
+                    'id' => $id,
+                    'product' => $id,
+                    'name' => 'soap',
+                    'what' => 'red',
+                    'on' => '2026-01-01',
+                    'who' => 'Nell',
+                ],
+            ]),
+            \Symfony\Component\Uid\Uuid::fromString($this->dogId('Tansy'))->toBinary(),
+        ]);
+
+        return $id;
+    }
+
+    protected function anotherPhoto(): string
+    {
+        // Older than a day, so that its maker may not any more either.
+        $id = \Symfony\Component\Uid\Uuid::fromString(
+            \Symfony\Component\Uid\UuidV7::generate(new \DateTimeImmutable('-2 days')),
+        );
+        $this->db()->executeStatement(
+            'INSERT INTO photo (id, arrival_id, staff_id, salon_id, zone, moment, width, height) SELECT ?, '.
+                'arrival_id, staff_id, salon_id, zone, moment, width, height FROM photo ORDER BY id LIMIT 1',
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
+    protected function idOf(string $from, string $alias): string
+    {
+        return (string) \Symfony\Component\Uid\Uuid::fromBinary(
+            self::text($this->db()->fetchOne("SELECT $alias.id FROM $from ORDER BY $alias.id LIMIT 1")),
+        );
+    }
+
+    /** @return array<string, mixed>|null a body that passes the shape where one is needed */
+    protected function body(string $line): ?array
+    {
+        return match ($line) {
+            'PUT /api/dogs/{id}/plan/{zone}' => self::blade('10'),
+            'POST /api/dogs/{id}/plan/changes' => [
+                'changes' => [['zone' => 'back', 'version' => 1, 'recipe' => self::blade('10')]],
+            ],
+            'POST /api/dogs/{id}/answer' => ['zone' => 'back', 'recipe' => self::blade('10')],
+            'POST /api/dogs/{id}/visits' => ['day' => date('Y-m-d'), 'zones' => []],
+            'POST /api/dogs/{id}/bookings' => ['day' => date('Y-m-d')],
+            'PUT /api/arrivals/{id}/comb' => ['zones' => []],
+            'PUT /api/arrivals/{id}/check' => ['kg' => 8.0],
+            'POST /api/arrivals/{id}/agreement' => [
+                'agreed' => false,
+                'signed_by' => 'Nell',
+                'comb_version' => 1,
+                'check_version' => 1,
+                'choice' => 'as_reckoned',
+            ],
+            'PUT /api/dogs/{id}/handling/{tool}' => ['tolerance' => 3],
+            'POST /api/dogs/{id}/handling/{tool}/ladder' => ['rung' => 'near_body', 'calm' => true],
+            'POST /api/dogs', 'PUT /api/dogs/{id}' => [
+                'name' => 'Brisk',
+                'breed' => 'cross',
+                'coat' => 'wire',
+                'owner' => ['name' => 'Nell Sedgeley', 'phone' => '0555 014 0000'],
+            ],
+            'PUT /api/kit/{id}/measurement', 'POST /api/kit/{id}/measurement/answer' => [
+                'measured_mm' => 1.4,
+                'confirmed' => true,
+            ],
+            'POST /api/kit/{id}/calliper/answer' => ['stroke' => 0],
+            'POST /api/kit' => ['kind' => 'rake', 'label' => 'fine rake', 'place' => $this->aPlace()],
+            'PUT /api/kit/{id}' => ['place' => $this->aPlace()],
+            'POST /api/kit/{id}/entries' => ['kind' => 'disinfected'],
+            'POST /api/wash/products', 'PUT /api/wash/products/{id}' => ['name' => 'Oat wash', 'ratio' => '1:10'],
+            'POST /api/wash/bottles' => ['product' => $this->idOf('wash_product w', 'w'), 'litres' => 1],
+            'PUT /api/wash/bottles/{id}' => ['poured' => true],
+            'POST /api/dogs/{id}/reactions' => ['product' => $this->idOf('wash_product w', 'w'), 'what' => 'red'],
+            'POST /api/patterns' => ['name' => 'Pattern '.bin2hex(random_bytes(4)), 'line' => 'back: 10'],
+            'PUT /api/patterns/{id}' => ['name' => 'Weir rounds', 'line' => 'back: 10'],
+            'POST /api/patterns/{id}/spread/answer' => ['line' => 'back: 10'],
+            'PUT /api/dogs/{id}/pattern' => ['pattern' => $this->idOf('house_pattern h', 'h'), 'zones' => []],
+            'POST /api/dogs/{id}/pattern/answer' => ['pattern' => $this->idOf('house_pattern h', 'h')],
+            'POST /api/grooms/{id}/taps' => [
+                'sent_at' => date('Y-m-d\TH:i:s.000\Z'),
+                'device' => 'tablet-1',
+                'taps' => [['id' => bin2hex(random_bytes(8)), 'at' => date('Y-m-d\TH:i:s.000\Z'), 'kind' => 'resume']],
+            ],
+            'POST /api/dogs/{id}/line/answer', 'PUT /api/dogs/{id}/line' => ['line' => 'back: 10'],
+            'POST /api/house/answer' => ['schools' => SchoolTable::defaults()],
+            'PUT /api/dogs/{id}/schools' => ['point' => 'voice', 'side' => 'marker'],
+            'POST /api/grooms/{id}/probe/answer' => ['blade' => '10'],
+            'PUT /api/house' => ['rate_minor' => 70, 'mat_rate_minor' => 80, 'mat_limit' => 12],
+            'POST /api/session/person' => [
+                'staff' => $this->idOf("staff t WHERE t.login = 'tove'", 't'),
+                'pin' => DemoLoader::PEOPLE['tove'][2],
+            ],
+            default => 'GET' === explode(' ', $line)[0] ? null : [],
+        };
+    }
+}

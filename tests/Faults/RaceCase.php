@@ -1,0 +1,334 @@
+<?php
+
+/** Every write that names a version, as twenty people make it at once. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Faults;
+
+/**
+ * Every write that names a version. A race gives, for a round, what person n sends: method, path, body, version.
+ *
+ * @phpstan-type Wish array{string, string, array<string, mixed>, int}
+ */
+abstract class RaceCase extends FaultCase
+{
+    /**
+     * @return iterable<string, array{callable(int): (callable(int): Wish), callable(): mixed}> round → person →
+     *     wish; what is there now
+     */
+    public static function races(): iterable
+    {
+        $guard = static fn (int $round, int $n): array => [
+            'method' => 'guard',
+            'tool' => ['kind' => 'guard', 'mm' => 10 + $round + $n / 100, 'base' => '10'],
+            'lay' => 'with',
+        ];
+        $zone = static fn (string $dog, string $zone): mixed => self::value(
+            'SELECT CONCAT(z.version, " ", COALESCE(z.guard_um, 0)) FROM plan_zone z JOIN trim_plan p ON p.id = '.
+                'z.plan_id JOIN dog d ON d.id = p.dog_id WHERE d.name = ? AND z.zone = ?',
+            [$dog, $zone],
+        );
+        $version = static fn (string $sql): int => (int) self::number(self::value($sql));
+        yield 'PUT /api/dogs/{id}/plan/{zone}: a zone' => [
+            static function (int $round) use ($guard, $zone): callable {
+                $v = (int) self::string($zone('Tansy', 'loin'));
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/dogs/'.self::dog('Tansy').'/plan/loin',
+                    $guard($round, $n),
+                    $v,
+                ];
+            },
+            static fn (): mixed => $zone('Tansy', 'loin'),
+        ];
+        yield 'POST /api/dogs/{id}/plan/changes: both sides of a zone' => [
+            static function (int $round) use ($guard, $zone): callable {
+                $v = (int) self::string($zone('Tansy', 'breeches_left'));
+
+                return static fn (int $n): array => [
+                    'POST',
+                    '/api/dogs/'.self::dog('Tansy').'/plan/changes',
+                    [
+                        'changes' => [
+                            ['zone' => 'breeches_left', 'version' => $v, 'recipe' => $guard($round, $n)],
+                            ['zone' => 'breeches_right', 'version' => $v, 'recipe' => $guard($round, $n)],
+                        ],
+                    ],
+                    0,
+                ];
+            },
+            static fn (): mixed => [$zone('Tansy', 'breeches_left'), $zone('Tansy', 'breeches_right')],
+        ];
+        yield 'DELETE /api/dogs/{id}/plan/{zone}: a zone that was never planned, then taken out' => [
+            static function (int $round) use ($guard, $zone): callable {
+                $was = $zone('Wick', 'brow');
+                $v = \is_string($was) ? (int) $was : 0;
+
+                return static fn (int $n): array => [
+                    1 === $round % 2 ? 'DELETE' : 'PUT',
+                    '/api/dogs/'.self::dog('Wick').'/plan/brow',
+                    1 === $round % 2 ? [] : $guard($round, $n),
+                    $v,
+                ];
+            },
+            static fn (): mixed => $zone('Wick', 'brow'),
+        ];
+        $revision = static fn (string $dog): int => (int) self::number(
+            self::value('SELECT revision FROM trim_plan p JOIN dog d ON d.id = p.dog_id WHERE d.name = ?', [$dog]),
+        );
+        yield 'PUT /api/dogs/{id}/line: a whole line' => [
+            static function (int $round) use ($revision): callable {
+                $v = $revision('Marl');
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/dogs/'.self::dog('Marl').'/line',
+                    [
+                        'line' => \sprintf(
+                            'back ribs loin chest shoulder rump thigh: %s/10; throat: 7F',
+                            10 + $round + $n / 100,
+                        ),
+                    ],
+                    $v,
+                ];
+            },
+            static fn (): int => $revision('Marl'),
+        ];
+        yield 'PUT /api/dogs/{id}/pattern: a pattern laid on a dog' => [
+            static function () use ($revision): callable {
+                $v = $revision('Perrin');
+                $pattern = self::id('SELECT id FROM house_pattern ORDER BY id LIMIT 1');
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/dogs/'.self::dog('Perrin').'/pattern',
+                    ['pattern' => $pattern, 'zones' => [['skull', 'back', 'loin', 'rump'][$n % 4]], 'agreed' => true],
+                    $v,
+                ];
+            },
+            static fn (): int => $revision('Perrin'),
+        ];
+        yield 'PUT /api/patterns/{id}: a house pattern' => [
+            static function (int $round) use ($version): callable {
+                $id = self::id('SELECT id FROM house_pattern ORDER BY id DESC LIMIT 1');
+                $v = $version('SELECT version FROM house_pattern ORDER BY id DESC LIMIT 1');
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/patterns/$id",
+                    [
+                        'name' => "Race $round of $n",
+                        'note' => '',
+                        'line' => \sprintf('back: %s/10', 10 + $round + $n / 100),
+                        'spread' => [],
+                    ],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value(
+                'SELECT CONCAT(version, name) FROM house_pattern ORDER BY id DESC LIMIT 1',
+            ),
+        ];
+        $item =
+            "FROM kit_item WHERE kind = 'guard' AND salon_id = (SELECT id FROM salon WHERE name = 'The Fulling ".
+            "Room') ORDER BY id LIMIT 1";
+        yield 'PUT /api/kit/{id}: a tool' => [
+            static function (int $round) use ($version, $item): callable {
+                $id = self::id("SELECT id $item");
+                $place = self::id("SELECT place_id $item");
+                $v = $version("SELECT version $item");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/kit/$id",
+                    ['place' => $place, 'note' => "race $round of $n", 'active' => true],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(version, note) $item"),
+        ];
+        yield 'PUT /api/kit/{id}/measurement: a measurement' => [
+            static function (int $round) use ($version, $item): callable {
+                $id = self::id("SELECT id $item");
+                $v = $version("SELECT version $item");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/kit/$id/measurement",
+                    ['measured_mm' => 12 + $round / 10 + $n / 1000, 'base' => '10', 'confirmed' => true],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(version, ' ', measured_um) $item"),
+        ];
+        $arrival = "FROM arrival a JOIN dog d ON d.id = a.dog_id AND d.name = 'Isolde' ORDER BY a.id DESC LIMIT 1";
+        yield 'PUT /api/arrivals/{id}/comb: a comb test' => [
+            static function () use ($version, $arrival): callable {
+                $id = self::arrival('Isolde');
+                $v = $version("SELECT a.comb_version $arrival");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/arrivals/$id/comb",
+                    ['stops_first' => $n, 'zones' => [['zone' => 'chest', 'severity' => 1 + ($n % 4)]]],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(a.comb_version, a.comb) $arrival"),
+        ];
+        yield 'PUT /api/arrivals/{id}/check: a hands-on check' => [
+            static function () use ($version, $arrival): callable {
+                $id = self::arrival('Isolde');
+                $v = $version("SELECT a.check_version $arrival");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/arrivals/$id/check",
+                    ['kg' => 8 + $n / 10, 'note' => "seen by $n"],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(a.check_version, a.hands_on) $arrival"),
+        ];
+        yield 'DELETE /api/bookings/{id}: a booking that is cancelled' => [
+            static function (int $round): callable {
+                [$status, $booking] = self::person()->ask('POST', '/api/dogs/'.self::dog('Sedge').'/bookings', [
+                    'day' => date('Y-m-d', time() + 86400 * (30 + $round)),
+                    'time' => '10:15',
+                ]);
+                self::assertSame(201, $status, json_encode($booking, \JSON_THROW_ON_ERROR));
+
+                return static fn (int $n): array => ['DELETE', '/api/bookings/'.self::string($booking['id']), [], 1];
+            },
+            static fn (): mixed => self::value(
+                "SELECT CONCAT(HEX(id), version, state) FROM booking WHERE state = 'cancelled' "
+                    .'ORDER BY id DESC LIMIT 1',
+            ),
+        ];
+        yield 'PUT /api/bookings/{id}: a wish that is booked' => [
+            static function (int $round): callable {
+                [$status, $booking] = self::person()->ask('POST', '/api/dogs/'.self::dog('Sedge').'/bookings', [
+                    'day' => date('Y-m-d', time() + 86400 * (90 + $round)),
+                    'time' => '11:45',
+                ]);
+                self::assertSame(201, $status);
+                self::db()
+                    ->prepare("UPDATE booking SET state = 'wished', slot = NULL WHERE id = ?")
+                    ->execute([self::binary(self::string($booking['id']))]);
+
+                return static fn (int $n): array => ['PUT', '/api/bookings/'.self::string($booking['id']), [], 1];
+            },
+            static fn (): mixed => self::value(
+                "SELECT CONCAT(HEX(id), version, state) FROM booking WHERE time = '11:45' ORDER BY id DESC LIMIT 1",
+            ),
+        ];
+        yield 'PUT /api/house: house style' => [
+            static function (int $round) use ($version): callable {
+                $v = $version("SELECT house_version FROM salon WHERE name = 'The Fulling Room'");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/house',
+                    ['rate_minor' => 500 + $round * 20 + $n, 'mat_rate_minor' => 80, 'mat_limit' => 12],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value(
+                "SELECT CONCAT(house_version, ' ', rate_minor) FROM salon WHERE name = 'The Fulling Room'",
+            ),
+        ];
+        $product =
+            "FROM wash_product WHERE salon_id = (SELECT id FROM salon WHERE name = 'The Fulling Room') "
+            .'ORDER BY id LIMIT 1';
+        yield 'PUT /api/wash/products/{id}: a washing product' => [
+            static function (int $round) use ($version, $product): callable {
+                $id = self::id("SELECT id $product");
+                $v = $version("SELECT version $product");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/wash/products/$id",
+                    ['name' => "Race $round of $n", 'ratio' => '1:10', 'stock_ml' => 4000],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(version, name) $product"),
+        ];
+        yield 'PUT /api/wash/bottles/{id}: a bottle' => [
+            static function (int $round) use ($product): callable {
+                [$status, $wash] = self::person()->ask('POST', '/api/wash/bottles', [
+                    'product' => self::id("SELECT id $product"),
+                    'litres' => 0.4,
+                ]);
+                self::assertSame(201, $status, json_encode($wash, \JSON_THROW_ON_ERROR));
+                $bottle = self::id('SELECT id FROM wash_bottle ORDER BY id DESC LIMIT 1');
+
+                return static fn (int $n): array => ['PUT', "/api/wash/bottles/$bottle", ['poured' => true], 1];
+            },
+            static fn (): mixed => self::value(
+                'SELECT CONCAT(HEX(id), version) FROM wash_bottle ORDER BY id DESC LIMIT 1',
+            ),
+        ];
+        yield 'PUT /api/dogs/{id}/handling/{tool}: a handling record, its first one first' => [
+            static function (int $round): callable {
+                $dog = self::dog('Tansy');
+                $v = self::value("SELECT version FROM handling_record WHERE tool = 'grinder' AND dog_id = ?", [
+                    self::binary($dog),
+                ]);
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/dogs/$dog/handling/grinder",
+                    ['tolerance' => $n % 6, 'where' => "race $round of $n"],
+                    is_numeric($v) ? (int) $v : 0,
+                ];
+            },
+            static fn (): mixed => self::value(
+                "SELECT CONCAT(version, place) FROM handling_record WHERE tool = 'grinder' AND dog_id = ?",
+                [self::binary(self::dog('Tansy'))],
+            ),
+        ];
+        yield 'PUT /api/dogs/{id}: a dog' => [
+            static function (int $round) use ($version): callable {
+                $v = $version("SELECT version FROM dog WHERE name = 'Gantry'");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/dogs/'.self::dog('Gantry'),
+                    [
+                        'name' => 'Gantry',
+                        'breed' => "race $round of $n",
+                        'coat' => 'wire',
+                        'owner' => ['name' => 'Somebody', 'phone' => "0555 $round$n"],
+                    ],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(version, breed) FROM dog WHERE name = 'Gantry'"),
+        ];
+    }
+
+    protected static function arrival(string $dog): string
+    {
+        [$status, $arrival] = self::person()->ask('POST', '/api/dogs/'.self::dog($dog).'/arrivals');
+        self::assertSame(200, $status);
+
+        return self::string($arrival['id']);
+    }
+
+    protected static function string(mixed $value): string
+    {
+        self::assertIsString($value);
+
+        return $value;
+    }
+
+    protected static function number(mixed $value): float
+    {
+        self::assertIsNumeric($value);
+
+        return (float) $value;
+    }
+}
