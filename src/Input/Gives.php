@@ -6,10 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Input;
 
-use KeenThistle\Reason\CautionView;
-
 /**
- * Written as in a docblock: "list<CautionView>", "array<string, float>", "array{zone: string, day?: string|null}",
+ * Written as in a docblock: "list<VisitView>", "array<string, float>", "array{zone: string, day?: string|null}",
  * "'note'|'caution'"; a class is the response record of that name. On a class it says the whole of it.
  */
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_CLASS)]
