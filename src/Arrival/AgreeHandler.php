@@ -11,8 +11,8 @@ use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
@@ -31,14 +31,14 @@ final readonly class AgreeHandler implements Handler
     ) {
     }
 
-    /** @throws Problem 412 where something was changed after it was shown */
+    /** @throws Refused 412 where something was changed after it was shown */
     public function __invoke(Command $command, Actor $actor): Outcome
     {
         $form = $command->form;
         $arrival = $this->rows->arrival($actor, $command->arrival);
         $signature = $form->line();
         if ($form->comb_version !== $arrival->combVersion || $form->check_version !== $arrival->checkVersion) {
-            throw Problem::stale('Something was changed after this was shown. Look at it once more, then sign.', [
+            throw Refused::stale('Something was changed after this was shown. Look at it once more, then sign.', [
                 'version' => $arrival->combVersion,
             ]);
         }

@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Handling\Exposure;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\LadderEntry;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Scope;
@@ -29,7 +29,7 @@ final readonly class ArrivalRows
     ) {
     }
 
-    /** With its dog, household and people. @throws Problem 404 */
+    /** With its dog, household and people. @throws Refused 404 */
     public function arrival(Actor $actor, string $id): Arrival
     {
         if (Uuid::isValid($id)) {
@@ -47,7 +47,7 @@ final readonly class ArrivalRows
             }
             $this->scope->logIfForeign($actor, 'arrival', $id, 'arrival');
         }
-        throw Problem::notFound('arrival');
+        throw Refused::notFound('arrival');
     }
 
     /**

@@ -9,7 +9,7 @@ namespace KeenThistle\Arrival;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 
 /** @implements Handler<KeepCheck> */
@@ -23,7 +23,7 @@ final readonly class KeepCheckHandler implements Handler
     {
         $arrival = $this->rows->arrival($actor, $command->arrival);
         if ($arrival->checkVersion !== $command->version) {
-            throw Problem::stale('Somebody else changed this check meanwhile.', [
+            throw Refused::stale('Somebody else changed this check meanwhile.', [
                 'theirs' => $arrival->handsOn,
                 'version' => $arrival->checkVersion,
             ]);

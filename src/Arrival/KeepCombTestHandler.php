@@ -9,7 +9,7 @@ namespace KeenThistle\Arrival;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 
 /** @implements Handler<KeepCombTest> */
@@ -23,7 +23,7 @@ final readonly class KeepCombTestHandler implements Handler
     {
         $arrival = $this->rows->arrival($actor, $command->arrival);
         if ($arrival->combVersion !== $command->version) {
-            throw Problem::stale('Somebody else changed this comb test meanwhile.', [
+            throw Refused::stale('Somebody else changed this comb test meanwhile.', [
                 'theirs' => $arrival->comb,
                 'version' => $arrival->combVersion,
             ]);

@@ -14,7 +14,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
@@ -84,7 +84,7 @@ final readonly class PhotoController
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
-        $bytes = $this->store->read((string) $photo->id, $size) ?? throw Problem::notFound('photo');
+        $bytes = $this->store->read((string) $photo->id, $size) ?? throw Refused::notFound('photo');
 
         return Json::withEtag(
             new Response($bytes, 200, [

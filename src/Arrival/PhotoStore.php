@@ -10,7 +10,7 @@ use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\Exceptions\RuntimeException;
 use Intervention\Image\ImageManager;
 use KeenThistle\Core\Input\InvalidInput;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use League\Flysystem\Filesystem;
 use League\Flysystem\FilesystemException;
 use League\Flysystem\Local\LocalFilesystemAdapter;
@@ -103,7 +103,7 @@ final readonly class PhotoStore
                     // Swept up later: no row names it.
                 }
             }
-            throw Problem::noRoom(
+            throw Refused::noRoom(
                 'The photo could not be kept: there is no room, or no right to write. Tell whoever looks after '.
                     'this server.',
             );
@@ -129,7 +129,7 @@ final readonly class PhotoStore
      * Out of sight, until sweep() finds that no row names it any more: a copy of the salon that is made meanwhile has
      * it.
      *
-     * @throws Problem 507 where the folder cannot be written to
+     * @throws Refused 507 where the folder cannot be written to
      */
     public function putAside(string $id): void
     {
@@ -140,7 +140,7 @@ final readonly class PhotoStore
                 }
             }
         } catch (FilesystemException) {
-            throw Problem::noRoom(
+            throw Refused::noRoom(
                 'The photo could not be taken out: its folder cannot be written to. Tell whoever looks after '.
                     'this server.',
             );

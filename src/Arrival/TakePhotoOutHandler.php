@@ -10,8 +10,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
@@ -32,7 +32,7 @@ final readonly class TakePhotoOutHandler implements Handler
         $photo = $this->scope->get($actor, Photo::class, $command->photo, $this->manager, 'photo');
         $isMine = $photo->staff->id->equals($actor->staff);
         if (!Photo::mayBeTakenOut($photo->id, $isMine, $this->scope->person($actor), $this->clock->now())) {
-            throw Problem::forbidden('A photo is taken out by a manager, or by who took it within a day.');
+            throw Refused::forbidden('A photo is taken out by a manager, or by who took it within a day.');
         }
         $arrival = $photo->arrival;
         $words = 'photo taken out: '.str_replace('_', ' ', $photo->zone);

@@ -10,8 +10,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -26,12 +26,12 @@ final readonly class ChangeDogHandler implements Handler
     ) {
     }
 
-    /** @throws Problem 412 with theirs where somebody else changed it meanwhile */
+    /** @throws Refused 412 with theirs where somebody else changed it meanwhile */
     public function __invoke(Command $command, Actor $actor): Outcome
     {
         $dog = $this->scope->get($actor, Dog::class, $command->id, $this->manager, 'dog');
         if ($dog->version !== $command->version) {
-            throw Problem::stale(
+            throw Refused::stale(
                 'Somebody changed this dog meanwhile. Your entries are still here; look at theirs and save again.',
                 ['theirs' => DogView::of($dog, true), 'version' => $dog->version],
             );

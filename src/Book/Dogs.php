@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Book;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -18,11 +18,11 @@ final readonly class Dogs
     {
     }
 
-    /** The dog with its household and people. @throws Problem 404 */
+    /** The dog with its household and people. @throws Refused 404 */
     public function get(Actor $actor, string $id): Dog
     {
         if (!Uuid::isValid($id)) {
-            throw Problem::notFound('dog');
+            throw Refused::notFound('dog');
         }
         $dog = $this->manager
             ->createQuery(
@@ -36,6 +36,6 @@ final readonly class Dogs
             return $dog;
         }
         $this->scope->logIfForeign($actor, 'dog', $id, 'dog');
-        throw Problem::notFound('dog');
+        throw Refused::notFound('dog');
     }
 }

@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Card;
 
-use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 
 final readonly class KitPlaces
@@ -16,7 +16,7 @@ final readonly class KitPlaces
     {
     }
 
-    /** @return string its id; "" where no place has tools. @throws Problem 404 for a place that has none */
+    /** @return string its id; "" where no place has tools. @throws Refused 404 for a place that has none */
     public function of(Actor $actor, string $id): string
     {
         $known = [];
@@ -24,7 +24,7 @@ final readonly class KitPlaces
             $known[$row['place']] = true;
         }
         if ('' !== $id) {
-            return isset($known[$id]) ? $id : throw Problem::notFound('place with tools');
+            return isset($known[$id]) ? $id : throw Refused::notFound('place with tools');
         }
         $own = (string) $actor->place;
         if (isset($known[$own])) {

@@ -16,8 +16,8 @@ use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Doctrine\Persistence\ManagerRegistry;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\ChangeLog;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\LostRace;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -60,8 +60,8 @@ final readonly class Commands
                 }
                 if ($try >= self::TRIES) {
                     throw $e instanceof ConstraintViolationException
-                        ? Problem::conflict('Somebody has just made the same. Look at it and try again.')
-                        : Problem::busy();
+                        ? Refused::conflict('Somebody has just made the same. Look at it and try again.')
+                        : Refused::busy();
                 }
                 // Apart from each other, or the same ones meet again.
                 $this->clock->sleep(self::BACK_OFF_S * $try * (1 + (crc32($key->value) % 7) / 7));
@@ -115,7 +115,7 @@ final readonly class Commands
         );
         $this->db->rollBack();
         if (false === $first || $first['body_hash'] !== $wish) {
-            throw Problem::conflict('This Idempotency-Key was used for something else.');
+            throw Refused::conflict('This Idempotency-Key was used for something else.');
         }
         $kept = [];
         $json = \is_string($first['result']) ? $first['result'] : '{}';

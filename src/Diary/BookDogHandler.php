@@ -12,7 +12,7 @@ use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -38,7 +38,7 @@ final readonly class BookDogHandler implements Handler
         }
         $dog = $this->scope->get($actor, Dog::class, $command->dog, $this->manager, 'dog');
         if ('active' !== $dog->state) {
-            throw Problem::conflict("$dog->name is no longer coming: change its state first.");
+            throw Refused::conflict("$dog->name is no longer coming: change its state first.");
         }
         $this->slots->mustBeFree($dog, $new->day, $new->time);
         $staff = $new->staff ?? '';

@@ -8,8 +8,8 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Salon\Versioned;
@@ -91,11 +91,11 @@ class Booking implements SalonOwned
         $this->slot = null;
     }
 
-    /** @throws Problem with what it is now, where somebody was faster */
+    /** @throws Refused with what it is now, where somebody was faster */
     public function mustBe(int $version): void
     {
         if ($this->version !== $version) {
-            throw Problem::stale('Somebody changed this booking meanwhile.', [
+            throw Refused::stale('Somebody changed this booking meanwhile.', [
                 'theirs' => BookingView::of($this),
                 'version' => $this->version,
             ]);

@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -26,7 +26,7 @@ final readonly class GrantWishHandler implements Handler
         $booking = $this->scope->get($actor, Booking::class, $command->booking, $this->manager, 'booking');
         $booking->mustBe($command->version);
         if ('wished' !== $booking->state) {
-            throw Problem::conflict('This is no wish any more.');
+            throw Refused::conflict('This is no wish any more.');
         }
         $this->slots->mustBeFree($booking->dog, $booking->day, $booking->time, $booking);
         $booking->book();

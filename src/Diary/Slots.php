@@ -8,7 +8,7 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 
 final readonly class Slots
 {
@@ -16,14 +16,14 @@ final readonly class Slots
     {
     }
 
-    /** @throws Problem 409; the unique key decides between two at once */
+    /** @throws Refused 409; the unique key decides between two at once */
     public function mustBeFree(Dog $dog, \DateTimeImmutable $day, string $time, ?Booking $but = null): void
     {
         $there = $this->manager
             ->getRepository(Booking::class)
             ->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)]);
         if (null !== $there && $there !== $but) {
-            throw Problem::conflict(
+            throw Refused::conflict(
                 \sprintf('%s is booked on %s at %s already.', $dog->name, $day->format('Y-m-d'), $time),
             );
         }

@@ -18,7 +18,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\FromIfMatch;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
@@ -71,7 +71,7 @@ final readonly class HandlingController
         $dog = $this->scope->get($actor, Dog::class, $id, $this->manager, 'dog');
         $record =
             $this->manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]) ??
-            throw Problem::notFound('record');
+            throw Refused::notFound('record');
         $log = array_map(
             static fn (LadderEntry $e): Exposure => new Exposure($e->day, $e->rung, $e->calm),
             $this->manager

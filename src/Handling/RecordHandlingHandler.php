@@ -11,8 +11,8 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -31,7 +31,7 @@ final readonly class RecordHandlingHandler implements Handler
         $record = $this->manager->getRepository(HandlingRecord::class)->findOneBy(['dog' => $dog, 'tool' => $tool]);
         $version = $record->version ?? 0;
         if ($version !== $command->version) {
-            throw Problem::stale('Somebody changed this record meanwhile.', ['version' => $version]);
+            throw Refused::stale('Somebody changed this record meanwhile.', ['version' => $version]);
         }
         if (null === $record) {
             $record = new HandlingRecord(Uuid::v7(), $dog, $tool);

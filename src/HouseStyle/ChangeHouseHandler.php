@@ -11,8 +11,8 @@ use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Order\SchoolTable;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -24,7 +24,7 @@ final readonly class ChangeHouseHandler implements Handler
     {
     }
 
-    /** @throws Problem 412 with theirs where somebody else changed it meanwhile */
+    /** @throws Refused 412 with theirs where somebody else changed it meanwhile */
     public function __invoke(Command $command, Actor $actor): Outcome
     {
         $form = $command->house;
@@ -34,7 +34,7 @@ final readonly class ChangeHouseHandler implements Handler
         $salon = $this->scope->salon($actor);
         $this->manager->refresh($salon);
         if ($salon->houseVersion !== $command->version) {
-            throw Problem::stale('Somebody else changed the house style meanwhile.', [
+            throw Refused::stale('Somebody else changed the house style meanwhile.', [
                 'version' => $salon->houseVersion,
                 'theirs' => HouseStyleView::of($salon),
             ]);

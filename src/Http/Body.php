@@ -8,6 +8,7 @@ namespace KeenThistle\Http;
 
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Refusal\Refused;
 use Symfony\Component\HttpFoundation\Request;
 
 final class Body
@@ -21,7 +22,7 @@ final class Body
         try {
             $body = json_decode($request->getContent(), false, 32, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
-            throw Problem::badRequest('The request body is not JSON.');
+            throw Refused::badRequest('The request body is not JSON.');
         }
 
         return $shape->fields($body);
@@ -32,7 +33,7 @@ final class Body
     {
         $given = trim($request->headers->get('If-Match', ''), ' "');
         if (1 !== preg_match('/^\d{1,9}$/', $given)) {
-            throw Problem::versionNeeded();
+            throw Refused::versionNeeded();
         }
 
         return (int) $given;

@@ -9,6 +9,7 @@ namespace KeenThistle\Http;
 use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DriverException;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Refusal\Refused;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -46,15 +47,15 @@ final readonly class ProblemListener
     private function problem(\Throwable $e): Problem
     {
         return match (true) {
-            $e instanceof Problem => $e,
-            $e instanceof InvalidInput => Problem::invalid($e->all()),
-            $e instanceof AccessDeniedException => Problem::forbidden(),
-            $e instanceof AuthenticationException => Problem::signInNeeded(),
+            $e instanceof Refused => Problem::of($e),
+            $e instanceof InvalidInput => Problem::of(Refused::invalid($e->all())),
+            $e instanceof AccessDeniedException => Problem::of(Refused::forbidden()),
+            $e instanceof AuthenticationException => Problem::of(Refused::signInNeeded()),
             $e instanceof HttpExceptionInterface
-                && $e->getPrevious() instanceof AccessDeniedException => Problem::forbidden(),
+                && $e->getPrevious() instanceof AccessDeniedException => Problem::of(Refused::forbidden()),
             $e instanceof HttpExceptionInterface => Problem::http($e->getStatusCode()),
-            self::caused($e, self::LOCKED) => Problem::busy(),
-            self::isConnection($e) || self::caused($e, self::AWAY) => Problem::resting(),
+            self::caused($e, self::LOCKED) => Problem::of(Refused::busy()),
+            self::isConnection($e) || self::caused($e, self::AWAY) => Problem::of(Refused::resting()),
             default => Problem::unexpected(),
         };
     }

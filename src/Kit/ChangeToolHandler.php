@@ -10,8 +10,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Place;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -30,7 +30,7 @@ final readonly class ChangeToolHandler implements Handler
     {
         $item = $this->scope->get($actor, KitItem::class, $command->id, $this->manager, 'tool');
         if ($item->version !== $command->version) {
-            throw Problem::stale('Somebody changed this tool meanwhile.', ['version' => $item->version]);
+            throw Refused::stale('Somebody changed this tool meanwhile.', ['version' => $item->version]);
         }
         $was = self::where($item);
         $item->place = $this->scope->get($actor, Place::class, $command->tool->place, $this->manager, 'place');

@@ -13,7 +13,7 @@ use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Measurement;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -142,7 +142,7 @@ final class KitReader implements ResetInterface
         return new KitMatch($tools, $this->lengths($actor, $place));
     }
 
-    /** @return KitRow @throws Problem 404 for one that is retired, another salon's or none */
+    /** @return KitRow @throws Refused 404 for one that is retired, another salon's or none */
     public function row(Actor $actor, string $id): array
     {
         foreach ($this->rows($actor) as $row) {
@@ -153,7 +153,7 @@ final class KitReader implements ResetInterface
         if (Uuid::isValid($id)) {
             $this->scope->logIfForeign($actor, 'kit_item', $id, 'tool');
         }
-        throw Problem::notFound('tool');
+        throw Refused::notFound('tool');
     }
 
     /** @return KitRow */

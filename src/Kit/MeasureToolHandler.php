@@ -12,8 +12,8 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Reason\Caution;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
@@ -35,7 +35,7 @@ final readonly class MeasureToolHandler implements Handler
         $form = $command->measure;
         $item = $this->scope->get($actor, KitItem::class, $command->tool, $this->manager, 'tool');
         if ($item->version !== $command->version) {
-            throw Problem::stale('Somebody changed this tool meanwhile.', [
+            throw Refused::stale('Somebody changed this tool meanwhile.', [
                 'theirs_mm' => null === $item->measuredUm ? null : $item->measuredUm / 1000,
                 'version' => $item->version,
             ]);

@@ -8,7 +8,7 @@ namespace KeenThistle\Log;
 
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
@@ -42,6 +42,6 @@ final readonly class LogController
             return null;
         }
 
-        return Uuid::isValid($id) ? Uuid::fromString($id) : throw Problem::notFound($name);
+        return Uuid::isValid($id) ? Uuid::fromString($id) : throw Refused::notFound($name);
     }
 }

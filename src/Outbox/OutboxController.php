@@ -8,7 +8,7 @@ namespace KeenThistle\Outbox;
 
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Request;
@@ -34,7 +34,7 @@ final readonly class OutboxController
     {
         $cursor = $request->query->getString('cursor');
         if ('' !== $cursor && !Uuid::isValid($cursor)) {
-            throw Problem::notFound('cursor');
+            throw Refused::notFound('cursor');
         }
 
         return Json::response($this->messages->page($actor, '' === $cursor ? null : Uuid::fromString($cursor)));

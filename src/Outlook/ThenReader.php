@@ -19,11 +19,11 @@ use KeenThistle\Core\Outlook\ZoneThen;
 use KeenThistle\Core\Timing\ZoneMinutes;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
-use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Order\WorkOrder;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
@@ -295,6 +295,6 @@ final readonly class ThenReader
                 return $v;
             }
         }
-        throw Problem::notFound('visit among this dog\'s last ones');
+        throw Refused::notFound('visit among this dog\'s last ones');
     }
 }

@@ -11,8 +11,8 @@ use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Shorthand\Notation;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -30,7 +30,7 @@ final readonly class ChangePatternHandler implements Handler
     {
         $pattern = $this->scope->get($actor, Pattern::class, $command->pattern, $this->manager, 'pattern');
         if ($pattern->version !== $command->version) {
-            throw Problem::stale('Somebody changed this pattern meanwhile.', [
+            throw Refused::stale('Somebody changed this pattern meanwhile.', [
                 'version' => $pattern->version,
                 'theirs_line' => $pattern->line,
             ]);

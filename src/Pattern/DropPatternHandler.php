@@ -10,8 +10,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -30,7 +30,7 @@ final readonly class DropPatternHandler implements Handler
         $pattern = $this->scope->get($actor, Pattern::class, $command->pattern, $this->manager, 'pattern');
         $followers = \count($this->rows->followers($actor, $pattern));
         if ($followers > 0) {
-            throw Problem::conflict(
+            throw Refused::conflict(
                 \sprintf(
                     '%s this pattern: let them go first. Their plans stay as they are.',
                     1 === $followers ? 'One card follows' : "$followers cards follow",

@@ -7,8 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Pattern;
 
 use KeenThistle\Core\Shorthand\Way;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
+use KeenThistle\Refusal\Refused;
 
 final class PatternChange
 {
@@ -25,13 +25,13 @@ final class PatternChange
     {
         $line = $side['line'] ?? null;
 
-        return PatternRows::ways(\is_string($line) ? $line : throw Problem::notFound('change'));
+        return PatternRows::ways(\is_string($line) ? $line : throw Refused::notFound('change'));
     }
 
     public static function version(Change $change): int
     {
         $version = $change->after['line_version'] ?? null;
 
-        return \is_int($version) ? $version : throw Problem::notFound('change');
+        return \is_int($version) ? $version : throw Refused::notFound('change');
     }
 }

@@ -15,12 +15,12 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Pattern\Fit;
 use KeenThistle\Core\Pattern\Verdict;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
 use KeenThistle\Plan\PlanLine;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Plan\ZoneChanges;
 use KeenThistle\Plan\ZoneStore;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -46,7 +46,7 @@ final readonly class TakePatternHandler implements Handler
         $ways = PatternRows::ways($pattern->line);
         [$revision, $fits] = $this->rows->fits($actor, $dog, $ways, null);
         if ($revision !== $command->revision) {
-            throw Problem::stale('Somebody changed this plan meanwhile.', ['version' => $revision]);
+            throw Refused::stale('Somebody changed this plan meanwhile.', ['version' => $revision]);
         }
         $wanted = array_values(array_unique($command->take->zones));
         self::mayBeTaken($wanted, $fits, $command->take->agreed);

@@ -10,10 +10,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Plan\ZoneChanges;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -35,7 +35,7 @@ final readonly class TakeSpreadBackHandler implements Handler
     {
         $change = $this->scope->get($actor, Change::class, $command->change, $this->manager, 'change');
         if ($change->subject !== $command->pattern) {
-            throw Problem::notFound('change');
+            throw Refused::notFound('change');
         }
         $follows = $this->rows->following($actor, $change->subject, $command->dogs);
         $dogs = array_column(

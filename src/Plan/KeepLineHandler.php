@@ -11,8 +11,8 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -28,7 +28,7 @@ final readonly class KeepLineHandler implements Handler
     ) {
     }
 
-    /** @throws Problem 412 with their line where somebody changed the plan meanwhile */
+    /** @throws Refused 412 with their line where somebody changed the plan meanwhile */
     public function __invoke(Command $command, Actor $actor): Outcome
     {
         $read = $this->lines->accepted($actor, $command->line);
@@ -36,7 +36,7 @@ final readonly class KeepLineHandler implements Handler
         [$revision, $rows] = $this->plans->of($actor, $dog);
         $plan = Lines::recipes($rows);
         if ($revision !== $command->revision) {
-            throw Problem::stale('Somebody changed this plan meanwhile.', [
+            throw Refused::stale('Somebody changed this plan meanwhile.', [
                 'version' => $revision,
                 'theirs_line' => PlanLine::of($plan),
             ]);

@@ -15,9 +15,9 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\FromIfMatch;
-use KeenThistle\Http\Problem;
 use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\HttpFoundation\Response;
@@ -86,7 +86,7 @@ final readonly class PlanController
         try {
             return Zone::of($id);
         } catch (InvalidInput) {
-            throw Problem::notFound('zone');
+            throw Refused::notFound('zone');
         }
     }
 }

@@ -11,11 +11,11 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
 use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -41,13 +41,13 @@ final readonly class TakeBackHandler implements Handler
         $wishes = $bySubject = [];
         foreach ($changes as $change) {
             if ('plan_zone' !== $change->kind || null === $change->before || null === $change->after) {
-                throw Problem::conflict('Only changes of a trim plan can be taken back here.');
+                throw Refused::conflict('Only changes of a trim plan can be taken back here.');
             }
             if ($change->dog !== $dog || isset($wishes[$change->subject])) {
-                throw Problem::conflict('These changes were not made together: take them back one by one.');
+                throw Refused::conflict('These changes were not made together: take them back one by one.');
             }
             if (null !== $change->undoneBy) {
-                throw Problem::conflict('This change has been taken back already.');
+                throw Refused::conflict('This change has been taken back already.');
             }
             $wishes[$change->subject] = self::asBefore($change, $plan[$change->subject] ?? null);
             $bySubject[$change->subject] = $change;
@@ -70,13 +70,13 @@ final readonly class TakeBackHandler implements Handler
      *
      * @return array{version: int, recipe: ZoneRecipe}
      *
-     * @throws Problem 412 when somebody changed the zone again since
+     * @throws Refused 412 when somebody changed the zone again since
      */
     private static function asBefore(Change $change, ?array $there): array
     {
         $before = RecipeCodec::fromArray($change->before ?? []);
         if (null === $there || !$there['recipe']->equals(RecipeCodec::fromArray($change->after ?? []))) {
-            throw Problem::stale(
+            throw Refused::stale(
                 'This zone was changed again since. Take the later change back first, or change the zone on the card.',
                 [
                     'zone' => $change->subject,

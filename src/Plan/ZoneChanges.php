@@ -9,12 +9,12 @@ namespace KeenThistle\Plan;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Change;
 use KeenThistle\Log\Entry;
 use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\LostRace;
 use KeenThistle\Staff\Actor;
 use Symfony\Component\Uid\Uuid;
@@ -30,7 +30,7 @@ final readonly class ZoneChanges
      * @param array<string, Wish> $wishes by zone
      * @param int|null $revision what the plan was when the wish was made, where all of it matters
      *
-     * @throws Problem 412 with the other person's recipe when a zone has changed since
+     * @throws Refused 412 with the other person's recipe when a zone has changed since
      */
     public function make(Actor $actor, Dog $dog, array $wishes, ?int $revision = null): ChangedPlan
     {
@@ -110,7 +110,7 @@ final readonly class ZoneChanges
     }
 
     /** @param Wish $there */
-    private function stale(Dog $dog, Zone $zone, array $there, ZoneRecipe $mine): Problem
+    private function stale(Dog $dog, Zone $zone, array $there, ZoneRecipe $mine): Refused
     {
         $last = $this->manager
             ->createQuery(
@@ -125,7 +125,7 @@ final readonly class ZoneChanges
             ->getOneOrNullResult();
         $who = $last instanceof Change ? $last->staff->name : 'Somebody';
 
-        return Problem::stale(\sprintf('%s changed the %s meanwhile. Choose which recipe stays.', $who, $zone->label), [
+        return Refused::stale(\sprintf('%s changed the %s meanwhile. Choose which recipe stays.', $who, $zone->label), [
             'zone' => $zone->id,
             'theirs' => 0 === $there['version'] ? null : RecipeView::of($there['recipe']),
             'yours' => RecipeView::of($mine),

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Staff;
 
 use Doctrine\DBAL\Connection;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -25,7 +25,7 @@ final readonly class Pins
     /**
      * Counts a try before the PIN is looked at, so that many at once are no way round.
      *
-     * @throws Problem 403 where this person has to type their password
+     * @throws Refused 403 where this person has to type their password
      */
     public function attempt(Staff $whose): void
     {
@@ -35,7 +35,7 @@ final readonly class Pins
             ['most' => self::MOST, 'now' => $this->clock->now()->format('Y-m-d H:i:s'), 'id' => $whose->id->toBinary()],
         );
         if (1 !== (int) $counted) {
-            throw Problem::forbidden("A wrong PIN was typed for $whose->name too often: it takes their password once.");
+            throw Refused::forbidden("A wrong PIN was typed for $whose->name too often: it takes their password once.");
         }
     }
 

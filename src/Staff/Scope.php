@@ -8,7 +8,7 @@ namespace KeenThistle\Staff;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
 use Psr\Log\LoggerInterface;
@@ -64,12 +64,12 @@ final readonly class Scope
      *
      * @return T
      *
-     * @throws Problem 404 for an unknown id; an id of another salon looks the same from outside and is logged
+     * @throws Refused 404 for an unknown id; an id of another salon looks the same from outside and is logged
      */
     public function get(Actor $actor, string $class, string $id, EntityManagerInterface $manager, string $what): object
     {
         if (!Uuid::isValid($id)) {
-            throw Problem::notFound($what);
+            throw Refused::notFound($what);
         }
         $this->apply($actor, $manager);
         $row = $manager->find($class, Uuid::fromString($id));
@@ -77,7 +77,7 @@ final readonly class Scope
             return $row;
         }
         $this->logIfForeign($actor, $manager->getClassMetadata($class)->getTableName(), $id, $what);
-        throw Problem::notFound($what);
+        throw Refused::notFound($what);
     }
 
     /**

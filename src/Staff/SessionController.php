@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Security\SignedIn;
 use KeenThistle\Staff\Security\SignInAuthenticator;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -52,7 +52,7 @@ final readonly class SessionController
     {
         $session = $request->getSession();
         if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->scope->today($actor)->format('Y-m-d')) {
-            throw Problem::forbidden('The first sign-in of the day needs a password.');
+            throw Refused::forbidden('The first sign-in of the day needs a password.');
         }
         $next = $this->scope->get($actor, Staff::class, $form->staff, $this->manager, 'person');
         $this->throttle->attempt(['salon_pins' => (string) $next->salon->id]);
@@ -62,7 +62,7 @@ final readonly class SessionController
             || !$this->hashers->getPasswordHasher(SignedIn::class)->verify($next->pinHash, $form->pin)
         ) {
             $this->pins->failed($next, $this->scope->person($actor), (string) $request->getClientIp());
-            throw Problem::field('pin', 'is not the PIN of '.$next->name);
+            throw Refused::field('pin', 'is not the PIN of '.$next->name);
         }
         $this->throttle->succeeded(['salon_pins' => (string) $next->salon->id]);
         $this->pins->forgive($next);

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Staff;
 
 use Doctrine\DBAL\Connection;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use Symfony\Component\Clock\ClockInterface;
 
 /**
@@ -32,7 +32,7 @@ class Throttle
      *
      * @param array<string, string> $scopes kind (of LIMITS) => whose
      *
-     * @throws Problem 429 when there were too many failures lately
+     * @throws Refused 429 when there were too many failures lately
      */
     public function attempt(array $scopes): void
     {
@@ -110,7 +110,7 @@ class Throttle
     private function refuse(?\DateTimeImmutable $until, \DateTimeImmutable $now): void
     {
         if (null !== $until) {
-            throw Problem::tooManyTries(max(1, $until->getTimestamp() - $now->getTimestamp()));
+            throw Refused::tooManyTries(max(1, $until->getTimestamp() - $now->getTimestamp()));
         }
     }
 

@@ -12,10 +12,10 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Diary\Booking;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
 use KeenThistle\Outbox\Message;
 use KeenThistle\Owner\OwnerLink;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
@@ -37,13 +37,13 @@ final readonly class CloseGroomHandler implements Handler
     ) {
     }
 
-    /** @throws Problem 409 where it is closed already */
+    /** @throws Refused 409 where it is closed already */
     public function __invoke(Command $command, Actor $actor): Outcome
     {
         $form = $command->form;
         $groom = $this->rows->groom($actor, $command->groom, true);
         if (null !== $groom->closedAt) {
-            throw Problem::conflict(
+            throw Refused::conflict(
                 \sprintf(
                     'This visit was closed already, by %s at %s UTC: nothing was recorded twice.',
                     $groom->closedBy->name ?? 'somebody',

@@ -10,7 +10,7 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Table\Tap;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -21,7 +21,7 @@ final readonly class GroomRows
     {
     }
 
-    /** With its dog, household, people, arrival and place. @throws Problem 404 */
+    /** With its dog, household, people, arrival and place. @throws Refused 404 */
     public function groom(Actor $actor, string $id, bool $lock = false): Groom
     {
         if (Uuid::isValid($id)) {
@@ -43,7 +43,7 @@ final readonly class GroomRows
             }
             $this->scope->logIfForeign($actor, 'groom', $id, 'groom');
         }
-        throw Problem::notFound('groom');
+        throw Refused::notFound('groom');
     }
 
     /** The groom of a dog that nobody has closed. */

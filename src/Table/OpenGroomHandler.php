@@ -17,13 +17,13 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
 use KeenThistle\Order\WorkOrder;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
@@ -52,7 +52,7 @@ final readonly class OpenGroomHandler implements Handler
     {
         $dog = $this->scope->get($actor, Dog::class, $command->dog, $this->manager, 'dog');
         if ('active' !== $dog->state) {
-            throw Problem::conflict("$dog->name is no longer coming: change its state first.");
+            throw Refused::conflict("$dog->name is no longer coming: change its state first.");
         }
         $arrival = $this->arrival($actor, $dog);
         $open = $this->rows->open($dog);

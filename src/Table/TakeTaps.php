@@ -15,10 +15,10 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Zone\Zone;
-use KeenThistle\Http\Problem;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
 use KeenThistle\Recipe\RecipeCodec;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -75,7 +75,7 @@ final readonly class TakeTaps
                 }
                 $data = $this->named($actor, TapInput::data($in, $steps, $planned));
                 $at = TapClock::at($in, $ahead, $groom->openedAt, $now);
-            } catch (InvalidInput|Problem $e) {
+            } catch (InvalidInput|Refused $e) {
                 $faults =
                     $e instanceof InvalidInput ? $e->all() : [['field' => "taps[$i]", 'message' => $e->getMessage()]];
                 $id = $one instanceof \stdClass && \is_string($one->id ?? null) ? mb_substr($one->id, 0, 64) : '';

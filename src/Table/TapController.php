@@ -16,7 +16,7 @@ use KeenThistle\Device\Thermometer;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use Symfony\Component\Clock\ClockInterface;
@@ -45,9 +45,9 @@ final readonly class TapController
         $taps =
             $given instanceof \stdClass && \is_array($given->taps ?? null)
                 ? array_values($given->taps)
-                : throw Problem::field('taps', 'must be a list of taps, oldest first');
+                : throw Refused::field('taps', 'must be a list of taps, oldest first');
         if ([] === $taps || \count($taps) > TapInput::MOST) {
-            throw Problem::field('taps', \sprintf('must be 1 to %d taps', TapInput::MOST));
+            throw Refused::field('taps', \sprintf('must be 1 to %d taps', TapInput::MOST));
         }
         $head = Shape::object([
             'sent_at' => Shape::text(20, 40)->required(),

@@ -8,9 +8,9 @@ namespace KeenThistle\Visit;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Zone\ZoneTable;
-use KeenThistle\Http\Problem;
 use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -110,11 +110,11 @@ final readonly class Visits
         );
     }
 
-    /** @return list<ZoneRow> of one visit, head to tail. @throws Problem 404 */
+    /** @return list<ZoneRow> of one visit, head to tail. @throws Refused 404 */
     public function zones(Actor $actor, string $id): array
     {
         if (!Uuid::isValid($id)) {
-            throw Problem::notFound('visit');
+            throw Refused::notFound('visit');
         }
         $rows = $this->scope->rows(
             $actor,
@@ -124,7 +124,7 @@ final readonly class Visits
         );
         if ([] === $rows) {
             $this->scope->logIfForeign($actor, 'visit', $id, 'visit');
-            throw Problem::notFound('visit');
+            throw Refused::notFound('visit');
         }
         $zones = array_values(array_filter($rows, static fn (array $r): bool => \is_string($r['zone'])));
 

@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -25,7 +25,7 @@ final readonly class ChangeProductHandler implements Handler
     {
         $product = $this->scope->get($actor, Product::class, $command->id, $this->manager, 'product');
         if ($product->version !== $command->version) {
-            throw Problem::stale('Somebody changed this product meanwhile, or mixed from it.', [
+            throw Refused::stale('Somebody changed this product meanwhile, or mixed from it.', [
                 'version' => $product->version,
                 'theirs_stock_ml' => $product->stockMl,
             ]);

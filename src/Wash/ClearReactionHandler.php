@@ -12,8 +12,8 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -32,7 +32,7 @@ final readonly class ClearReactionHandler implements Handler
             array_filter($dog->reactions, static fn (array $r): bool => $r['id'] !== $command->reaction),
         );
         if (\count($left) === \count($dog->reactions)) {
-            throw Problem::notFound('reaction');
+            throw Refused::notFound('reaction');
         }
         $dog->reactions = $left;
 

@@ -10,7 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -25,7 +25,7 @@ final readonly class EmptyBottleHandler implements Handler
     {
         $bottle = $this->scope->get($actor, Bottle::class, $command->bottle, $this->manager, 'bottle');
         if ($bottle->version !== $command->version) {
-            throw Problem::stale('Somebody emptied this bottle meanwhile.', ['version' => $bottle->version]);
+            throw Refused::stale('Somebody emptied this bottle meanwhile.', ['version' => $bottle->version]);
         }
         $bottle->pouredOn = $command->poured ? $this->scope->today($actor) : null;
         $words = $command->poured ? 'a bottle is empty' : 'a bottle stands there after all';

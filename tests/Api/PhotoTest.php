@@ -9,6 +9,7 @@ declare(strict_types=1);
 namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Arrival\PhotoStore;
+use KeenThistle\Refusal\Kind;
 use KeenThistle\Sweep\Sweep;
 use Symfony\Component\Cache\Adapter\ArrayAdapter;
 use Symfony\Component\Clock\MockClock;
@@ -71,8 +72,8 @@ final class PhotoTest extends ApiTestCase
             try {
                 $impossible();
                 self::fail('that folder cannot be written to');
-            } catch (\KeenThistle\Http\Problem $e) {
-                self::assertSame(507, $e->status);
+            } catch (\KeenThistle\Refusal\Refused $e) {
+                self::assertSame(Kind::NoRoom, $e->kind);
             }
         }
     }

@@ -9,7 +9,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Kind;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Throttle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Clock\MockClock;
@@ -46,10 +47,10 @@ final class ThrottleTest extends ApiTestCase
             $this->throttle->attempt(self::scopes($who, $network));
 
             return null;
-        } catch (Problem $e) {
-            self::assertSame(429, $e->status);
+        } catch (Refused $e) {
+            self::assertSame(Kind::TooManyTries, $e->kind);
 
-            return (int) $e->headers['Retry-After'];
+            return $e->againInS ?? 0;
         }
     }
 

@@ -11,9 +11,10 @@ use KeenThistle\Command\Commands;
 use KeenThistle\Command\Key;
 use KeenThistle\Diary\BookDog;
 use KeenThistle\Diary\NewBooking;
-use KeenThistle\Http\Problem;
 use KeenThistle\Plan\KeepLine;
 use KeenThistle\Plan\LineForm;
+use KeenThistle\Refusal\Kind;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Staff;
 
@@ -63,14 +64,14 @@ final class WithoutARequestTest extends ApiTestCase
     {
         $key = new Key('a-job-of-the-night');
         $this->commands->run($this->wish(), $this->actor('junia'), $key);
-        $this->expectException(Problem::class);
+        $this->expectException(Refused::class);
         $this->expectExceptionMessage('was used for something else');
         $this->commands->run($this->wish('08:15'), $this->actor('junia'), $key);
     }
 
     public function testAnotherSalonsPersonFindsNoDogHere(): void
     {
-        $this->expectException(Problem::class);
+        $this->expectException(Refused::class);
         $this->expectExceptionMessage('no such dog');
         $this->commands->run($this->wish(), $this->actor('sunniva'), new Key('a-job-of-the-night'));
     }
@@ -87,8 +88,8 @@ final class WithoutARequestTest extends ApiTestCase
                 $key,
             );
             self::fail('the plan had another revision');
-        } catch (Problem $e) {
-            self::assertSame(412, $e->status);
+        } catch (Refused $e) {
+            self::assertSame(Kind::ChangedMeanwhile, $e->kind);
         }
         self::assertSame($before, $this->db()->fetchOne('SELECT COUNT(*) FROM change_log'));
         $revision = (int) self::number(

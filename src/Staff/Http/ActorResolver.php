@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Staff\Http;
 
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Security\SignedIn;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -28,6 +28,6 @@ final readonly class ActorResolver implements ValueResolverInterface
         }
         $who = $this->security->getUser();
 
-        return [$who instanceof SignedIn ? $who->actor : throw Problem::signInNeeded()];
+        return [$who instanceof SignedIn ? $who->actor : throw Refused::signInNeeded()];
     }
 }

@@ -10,7 +10,7 @@ declare(strict_types=1);
 namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
@@ -35,11 +35,11 @@ final readonly class RequestGuard
         }
         $who = $this->security->getUser();
         if (!$who instanceof SignedIn) {
-            throw Problem::signInNeeded();
+            throw Refused::signInNeeded();
         }
         $token = $request->headers->get('X-CSRF-Token', '');
         if (!$request->isMethodSafe() && !$this->csrf->isValid($who->actor->staff, $token)) {
-            throw Problem::forbidden('This page is out of date. Reload it and try again.');
+            throw Refused::forbidden('This page is out of date. Reload it and try again.');
         }
         $this->salon->is($who->actor, $this->manager);
         if (!str_starts_with($request->getPathInfo(), '/api/session')) {

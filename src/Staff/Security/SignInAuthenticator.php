@@ -10,6 +10,7 @@ use KeenThistle\Core\Input\Shape;
 use KeenThistle\Http\Body;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Pins;
 use KeenThistle\Staff\Staff;
@@ -58,7 +59,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
     public function authenticate(Request $request): Passport
     {
         if ('json' !== $request->getContentTypeFormat()) {
-            throw Problem::badRequest('Sign in with JSON.');
+            throw Refused::badRequest('Sign in with JSON.');
         }
         $body = Body::read($request, self::shape());
         $login = trim($body->text('login'));
@@ -94,7 +95,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        return Json::problem(Problem::wrongCredentials('Name or password is wrong.'));
+        return Json::problem(Problem::of(Refused::wrongCredentials('Name or password is wrong.')));
     }
 
     /**

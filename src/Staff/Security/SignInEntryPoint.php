@@ -8,6 +8,7 @@ namespace KeenThistle\Staff\Security;
 
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
+use KeenThistle\Refusal\Refused;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
@@ -17,6 +18,6 @@ final class SignInEntryPoint implements AuthenticationEntryPointInterface
 {
     public function start(Request $request, ?AuthenticationException $authException = null): Response
     {
-        return Json::problem(Problem::signInNeeded());
+        return Json::problem(Problem::of(Refused::signInNeeded()));
     }
 }
