@@ -163,8 +163,7 @@ final readonly class ZoneStore
      */
     private static function row(string $plan, string $zone, array $wish): array
     {
-        $recipe = RecipeCodec::toArray($wish['recipe']);
-        $recipe['exception'] = null === $wish['recipe']->exception ? null : (int) $wish['recipe']->exception;
+        $recipe = RecipeCodec::toRow($wish['recipe']);
 
         return array_filter($recipe, static fn (mixed $value): bool => null !== $value) + [
             'id' => bin2hex(Uuid::v7()->toBinary()),

@@ -71,6 +71,17 @@ final class RecipeCodec
         return $out;
     }
 
+    /** @return array<string, mixed> as columns of a row, each with the prefix; a flag is a number */
+    public static function toRow(ZoneRecipe $recipe, string $prefix = ''): array
+    {
+        $row = [];
+        foreach (self::toArray($recipe) as $column => $value) {
+            $row[$prefix.$column] = \is_bool($value) ? (int) $value : $value;
+        }
+
+        return $row;
+    }
+
     /** @param array<string, mixed> $row as toArray() gives it, each column with the prefix */
     public static function fromArray(array $row, string $prefix = ''): ZoneRecipe
     {

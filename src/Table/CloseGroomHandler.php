@@ -62,7 +62,6 @@ final readonly class CloseGroomHandler implements Handler
             GroomVisit::zones($groom, $board),
             GroomReader::plan($groom),
         );
-        $this->manager->flush();
         $entries = [$recorded, ...$this->book($groom, $who, $form->next)];
         $this->runs->record($this->manager, $groom, $board, $who, $now);
         $groom->close($who, $now);

@@ -21,6 +21,7 @@ use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Visit\Visit;
 use KeenThistle\Visit\VisitZone;
+use KeenThistle\Visit\VisitZoneStore;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class VisitRecorder
@@ -31,6 +32,7 @@ final readonly class VisitRecorder
         private WorkOrder $order,
         private KitReader $kit,
         private Places $places,
+        private VisitZoneStore $zones,
         private EntityManagerInterface $manager,
     ) {
     }
@@ -63,7 +65,7 @@ final readonly class VisitRecorder
             $dog->kg = $visit->kg;
             ++$dog->version; // The weight stands in the dog's form.
         }
-        $this->zones($actor, $visit, $zones, $plan);
+        $this->keepZones($actor, $visit, $zones, $plan);
         $words = \sprintf('%s visit on %s recorded', $visit->kind, $visit->day->format('Y-m-d'));
 
         return [$visit, new Entry($dog, 'visit', (string) $visit->id, $words, null, ['zones' => \count($zones)])];
@@ -85,10 +87,10 @@ final readonly class VisitRecorder
      * @param list<RecordedZone> $zones
      * @param array<string, ZoneRecipe> $plan
      */
-    private function zones(Actor $actor, Visit $visit, array $zones, array $plan): void
+    private function keepZones(Actor $actor, Visit $visit, array $zones, array $plan): void
     {
         $lengths = $this->kit->lengths($actor, (string) $visit->place->id);
-        $seen = [];
+        $seen = $rows = [];
         foreach ($zones as $i => $z) {
             if (isset($seen[$z->zone->id])) {
                 throw InvalidInput::at("zones[$i].zone", 'is listed twice');
@@ -111,7 +113,10 @@ final readonly class VisitRecorder
                 $cut && Method::Leave !== $actual->method
                     ? $lengths->actual($actual->forRules(), $z->zone)->finished?->micrometres()
                     : null;
-            $this->manager->persist($row);
+            $rows[] = $row;
         }
+        // The visit first: its zones are one statement and name it.
+        $this->manager->flush();
+        $this->zones->add($rows);
     }
 }
