@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Tests\ests;
+namespace KeenThistle\Core\Tests;
 
 use KeenThistle\Core\Care\Mishap;
 use KeenThistle\Core\Care\NextVisits;

@@ -6,40 +6,17 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Balance;
 
+use KeenThistle\Core\Say\Say;
+
 final readonly class BalanceRule
 {
     /** ratio => [below this, suggestion, above this, suggestion]; a starting point for the salon's own eye. */
     private const RULES = [
-        'ear_to_nose' => [
-            0.8,
-            ['short_ear', 'Short ear: keep the feather down to the nose tip, or set a V edge that draws the eye down.'],
-            1.15,
-            ['long_ear', 'Long ear: a straight edge, so that it does not look longer still.'],
-        ],
-        'neck_to_back' => [
-            0.32,
-            ['short_neck', 'Short neck: take the sides closer, leave the crest fuller.'],
-            null,
-            null,
-        ],
-        'leg_to_chest' => [
-            0.95,
-            ['short_leg', 'Short leg under a deep chest: legs fuller as columns, tuck-up set higher.'],
-            1.4,
-            ['long_leg', 'Long leg: follow the leg closely, skirt left a little fuller.'],
-        ],
-        'muzzle_to_skull' => [
-            0.5,
-            ['short_muzzle', 'Short muzzle: keep the cheeks close so that it shows.'],
-            1.1,
-            ['heavy_muzzle', 'Long or heavy muzzle: define the stop, keep the skull rounder.'],
-        ],
-        'back_to_height' => [
-            null,
-            null,
-            1.2,
-            ['long_back', 'Long back: front and rear of the outline set in, tuck-up higher.'],
-        ],
+        'ear_to_nose' => [0.8, 'short_ear', 1.15, 'long_ear'],
+        'neck_to_back' => [0.32, 'short_neck', null, null],
+        'leg_to_chest' => [0.95, 'short_leg', 1.4, 'long_leg'],
+        'muzzle_to_skull' => [0.5, 'short_muzzle', 1.1, 'heavy_muzzle'],
+        'back_to_height' => [null, null, 1.2, 'long_back'],
     ];
 
     /** @return list<string> */
@@ -66,14 +43,14 @@ final readonly class BalanceRule
                         : null);
             if (null !== $hit) {
                 $out[] = [
-                    'code' => $hit[0][0],
-                    'message' => $hit[0][1],
+                    'code' => $hit[0],
+                    'message' => Say::it("balance.$hit[0]"),
                     'reasons' => [
                         [
                             'term' => $name,
                             'value' => round($ratio, 2),
                             'unit' => 'ratio',
-                            'source' => "{$hit[2]} {$hit[1]}, as measured on this dog",
+                            'source' => Say::it('balance.as_measured_on_this_dog', $hit[2], $hit[1]),
                         ],
                     ],
                 ];
@@ -82,7 +59,7 @@ final readonly class BalanceRule
 
         return [
             'suggestions' => $out,
-            'silent' => $comfortRules ? 'comfort rules on this card: no corrections of the outline' : null,
+            'silent' => $comfortRules ? Say::it('balance.comfort_rules_on_this_card_no') : null,
         ];
     }
 }

@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Balance;
 
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class EarLevel
 {
@@ -38,15 +39,17 @@ final readonly class EarLevel
                     'set',
                     $leftHigher,
                     'mm',
-                    $leftHigher >= 0 ? 'the left ear is set higher' : 'the right ear is set higher',
+                    $leftHigher >= 0
+                        ? Say::it('balance.the_left_ear_is_set_higher')
+                        : Say::it('balance.the_right_ear_is_set_higher'),
                 ),
                 new Reason(
                     'leathers_apart',
                     round(abs($apart), 1),
                     'mm',
-                    'the tips of the leathers seen from the front: that much hair more on the one that ends higher',
+                    Say::it('balance.the_tips_of_the_leathers_seen'),
                 ),
-                new Reason('shortest', $shortest, 'mm', 'hair below the leather at least; never cut into it'),
+                new Reason('shortest', $shortest, 'mm', Say::it('balance.hair_below_the_leather_at_least')),
             ]),
         ];
     }

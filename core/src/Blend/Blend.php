@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Blend;
 use KeenThistle\Core\Kit\Option;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class Blend
 {
@@ -33,22 +34,30 @@ final readonly class Blend
     public function words(): string
     {
         return match ($this->kind) {
-            'none' => 'meets without a blend',
-            'hard_line' => 'hard line wanted: no blend',
-            'shears' => \sprintf('thinning shears, across a band of %s mm', round($this->width / 1000, 1)),
-            'ladder' => \sprintf(
-                '%s, across a band of %s mm%s',
+            'none' => Say::it('blend.meets_without_a_blend'),
+            'hard_line' => Say::it('blend.hard_line_wanted_no_blend'),
+            'shears' => Say::it('blend.thinning_shears_across_a_band_of', round($this->width / 1000, 1)),
+            'ladder' => Say::it(
+                'blend.across_a_band_of_mm',
                 [] === $this->rungs
-                    ? 'a ladder of guards'
+                    ? Say::it('blend.a_ladder_of_guards')
                     : implode(
-                        ', then ',
+                        Say::it('blend.then'),
                         array_map(static fn (Option $o): string => $o->recipe->tool->words(), $this->rungs),
                     ),
                 round($this->width / 1000, 1),
                 [] === $this->missing
                     ? ''
-                    : '; missing about '.
-                        implode(', ', array_map(static fn (Length $l): string => $l->rounded().' mm', $this->missing)),
+                    : Say::it(
+                        'blend.missing_about',
+                        implode(
+                            ', ',
+                            array_map(
+                                static fn (Length $l): string => $l->rounded().Say::it('blend.mm'),
+                                $this->missing,
+                            ),
+                        ),
+                    ),
             ),
         };
     }

@@ -11,6 +11,7 @@ use KeenThistle\Core\Kit\Option;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class BlendRule
 {
@@ -29,7 +30,7 @@ final readonly class BlendRule
         $limit = max(2000, (int) round($b->micrometres() * 0.2));
         $reasons = [
             new Reason('step', round($step / 1000, 1), 'mm', \sprintf('%s − %s', $b->rounded(), $a->rounded())),
-            new Reason('no_blend_up_to', round($limit / 1000, 1), 'mm', 'the more of 2 mm and 20 % of the longer zone'),
+            new Reason('no_blend_up_to', round($limit / 1000, 1), 'mm', Say::it('blend.the_more_of_2_mm_and')),
         ];
         $kind = match (true) {
             $step <= $limit => 'none',
@@ -41,7 +42,7 @@ final readonly class BlendRule
             return new Blend($kind, $step, 'shears' === $kind ? 2 * $step : 0, [], [], $reasons);
         }
         [$rungs, $missing] = $this->ladder($a->micrometres(), $b->micrometres());
-        $reasons[] = new Reason('rung', self::RUNG / 1000, 'mm', 'the longest step between two rungs');
+        $reasons[] = new Reason('rung', self::RUNG / 1000, 'mm', Say::it('blend.the_longest_step_between_two_rungs'));
 
         return new Blend($kind, $step, 2 * $step, $rungs, $missing, $reasons);
     }

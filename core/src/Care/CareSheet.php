@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Care;
 
 use KeenThistle\Core\Coat\CoatType;
+use KeenThistle\Core\Say\Say;
 
 final readonly class CareSheet
 {
@@ -31,49 +32,44 @@ final readonly class CareSheet
     ): array {
         $out = [
             [
-                'title' => 'Back with us',
+                'title' => Say::it('care.back_with_us'),
                 'lines' => [] === $next
-                        ? ['Nothing is booked yet: call us, and we find a day together.']
+                        ? [Say::it('care.nothing_is_booked_yet_call_us')]
                         : array_map(
-                            static fn (array $n): string => \sprintf('%s on %s.', self::kind($n['kind']), $n['on']),
+                            static fn (array $n): string => Say::it('care.on', self::kind($n['kind']), $n['on']),
                             $next,
                         ),
             ],
         ];
-        $out[] = ['title' => 'At home', 'lines' => self::combing($dog, $coat)];
+        $out[] = ['title' => Say::it('care.at_home'), 'lines' => self::combing($dog, $coat)];
         if ([] !== $patches) {
             $out[] = [
-                'title' => 'Shorter in places',
+                'title' => Say::it('care.shorter_in_places'),
                 'lines' => array_map(static fn (string $p): string => "$p.", $patches),
             ];
         }
         if ([] !== $hurt) {
             $out[] = [
-                'title' => 'What happened today',
-                'lines' => [
-                    ...$hurt,
-                    'Look at the place once a day. Swelling, warmth, smell or licking: call your vet.',
-                ],
+                'title' => Say::it('care.what_happened_today'),
+                'lines' => [...$hurt, Say::it('care.look_at_the_place_once_a')],
             ];
         }
         if ([] !== $found) {
             $out[] = [
-                'title' => 'What we saw',
-                'lines' => [...$found, 'We are groomers and do not diagnose: your vet does.'],
+                'title' => Say::it('care.what_we_saw'),
+                'lines' => [...$found, Say::it('care.we_are_groomers_and_do_not')],
             ];
         }
         if ([] !== $homework) {
-            $out[] = ['title' => "Practise with $dog", 'lines' => $homework];
+            $out[] = ['title' => Say::it('care.practise_with', $dog), 'lines' => $homework];
         }
         $out[] = [
-            'title' => 'Leave to us or to a vet',
+            'title' => Say::it('care.leave_to_us_or_to_a'),
             'lines' => [
-                'Mats close to the skin: never with scissors. Do not bathe over a mat, it tightens.',
-                $dewclaws
-                    ? 'Claws near the quick, and dewclaws: nothing wears those; we look every four weeks.'
-                    : 'Claws near the quick.',
-                'Nothing into the ears but a cloth on what you can see. Teeth only with toothpaste made for dogs.',
-                'Bands and bows come off when the dog is alone.',
+                Say::it('care.mats_close_to_the_skin_never'),
+                $dewclaws ? Say::it('care.claws_near_the_quick_and_dewclaws') : Say::it('care.claws_near_the_quick'),
+                Say::it('care.nothing_into_the_ears_but_a'),
+                Say::it('care.bands_and_bows_come_off_when'),
             ],
         ];
 
@@ -83,8 +79,8 @@ final readonly class CareSheet
     private static function kind(string $kind): string
     {
         return match ($kind) {
-            'full' => 'A full groom',
-            'tidy' => 'A tidy: eyes, pads, sanitary',
+            'full' => Say::it('care.a_full_groom'),
+            'tidy' => Say::it('care.a_tidy_eyes_pads_sanitary'),
             default => 'Claws',
         };
     }
@@ -94,22 +90,18 @@ final readonly class CareSheet
     {
         $lines = match (true) {
             $coat->isDouble() => [
-                'Comb in layers down to the skin twice a week, daily while it sheds.',
-                'Please do not have it shaved in summer: the coat keeps heat off, and may not come back as it was.',
+                Say::it('care.comb_in_layers_down_to_the'),
+                Say::it('care.please_do_not_have_it_shaved'),
             ],
-            CoatType::Wire === $coat => ['Comb through once a week; dead hair is pulled by us, not clipped.'],
-            CoatType::Smooth === $coat, CoatType::Hairless === $coat => ['A rubber mitt or a damp cloth once a week.'],
-            CoatType::Corded === $coat => ['Part the cords by hand at the skin, let no bath leave them wet inside.'],
+            CoatType::Wire === $coat => [Say::it('care.comb_through_once_a_week_dead')],
+            CoatType::Smooth === $coat, CoatType::Hairless === $coat => [Say::it('care.a_rubber_mitt_or_a_damp')],
+            CoatType::Corded === $coat => [Say::it('care.part_the_cords_by_hand_at')],
             default => [
-                'Five to ten minutes a day: with a comb, in layers, from the feet up, down to the skin. A brush '.
-                'slides over what a comb stops at.',
-                'First behind the ears, armpits, groin, inner thighs, tail.',
+                Say::it('care.five_to_ten_minutes_a_day'),
+                Say::it('care.first_behind_the_ears_armpits_groin'),
             ],
         };
 
-        return [
-            ...$lines,
-            "If the comb stops, hold the hair at the skin and work from the tips. If $dog minds, stop: we do it.",
-        ];
+        return [...$lines, Say::it('care.if_the_comb_stops_hold_the', $dog)];
     }
 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Care;
 
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class Mishap
@@ -21,17 +22,17 @@ final readonly class Mishap
 
     public function sentence(): string
     {
-        $where = '' === $this->zone ? '' : ' at the '.Zone::of($this->zone)->label;
+        $where = '' === $this->zone ? '' : Say::it('care.at_the', Zone::of($this->zone)->label);
         $what = match ($this->what) {
-            'nick' => "A small nick$where.",
-            'quicked' => "A claw was cut into the quick$where and bled.",
-            'hot_blade' => "Skin warmed by a blade$where.",
-            'slip' => "The dog slipped$where.",
-            default => 'We stopped early: it was too much today.',
+            'nick' => Say::it('care.a_small_nick', $where),
+            'quicked' => Say::it('care.a_claw_was_cut_into_the', $where),
+            'hot_blade' => Say::it('care.skin_warmed_by_a_blade', $where),
+            'slip' => Say::it('care.the_dog_slipped', $where),
+            default => Say::it('care.we_stopped_early_it_was_too'),
         };
 
         return $what.
-            ('' === $this->action ? '' : " Done at once: $this->action.").
-            ('' === $this->followUp ? '' : " Next: $this->followUp.");
+            ('' === $this->action ? '' : Say::it('care.done_at_once', $this->action)).
+            ('' === $this->followUp ? '' : Say::it('care.next', $this->followUp));
     }
 }

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Care;
 
+use KeenThistle\Core\Say\Say;
+
 final readonly class NextVisits
 {
     /**
@@ -24,7 +26,7 @@ final readonly class NextVisits
             $out[] = [
                 'kind' => 'full',
                 'on' => $full['on'],
-                'why' => \sprintf('%d weeks: the %s clock', $full['weeks'], $full['clock']),
+                'why' => Say::it('care.weeks_the_clock', $full['weeks'], $full['clock']),
             ];
         }
         if (null !== $tidy) {
@@ -32,13 +34,13 @@ final readonly class NextVisits
             $out[] = [
                 'kind' => 'tidy',
                 'on' => $tidy['on'],
-                'why' => \sprintf('%d weeks: %s and what else grows first', $tidy['weeks'], $hygiene),
+                'why' => Say::it('care.weeks_and_what_else_grows_first', $tidy['weeks'], $hygiene),
             ];
         }
         $out[] = [
             'kind' => 'nails',
             'on' => $dewclaws ?? $claws,
-            'why' => null === $dewclaws ? 'claws as they wear' : 'dewclaws: nothing wears them',
+            'why' => Say::it(null === $dewclaws ? 'care.claws_as_they_wear' : 'care.dewclaws_nothing_wears_them'),
         ];
         usort($out, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);
 

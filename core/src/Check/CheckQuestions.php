@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Check;
 
 use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\ZoneTable;
 
 final class CheckQuestions
@@ -23,11 +24,7 @@ final class CheckQuestions
         if (null !== $kg && null !== $kgBefore && ($kg >= 1.5 * $kgBefore || $kg <= $kgBefore / 1.5)) {
             $out[] = [
                 'field' => 'kg',
-                'message' => \sprintf(
-                    '%s kg now, %s kg last time. Is that so? If it is, the owner and a vet should know.',
-                    $kg,
-                    $kgBefore,
-                ),
+                'message' => Say::it('check.kg_now_kg_last_time_is', $kg, $kgBefore),
             ];
         }
         $claws = $in->objectOrNull('claws');
@@ -37,11 +34,7 @@ final class CheckQuestions
             if ($n > 0 && $n < 4) {
                 $out[] = [
                     'field' => "claws.$foot",
-                    'message' => \sprintf(
-                        '%d claws on the %s foot. Missing ones are noted as missing.',
-                        $n,
-                        str_replace('_', ' ', $foot),
-                    ),
+                    'message' => Say::it('check.claws_on_the_foot_missing_ones', $n, str_replace('_', ' ', $foot)),
                 ];
             }
             $extra += max(0, $n - 4);
@@ -49,22 +42,25 @@ final class CheckQuestions
         if ($extra > $dewclaws) {
             $out[] = [
                 'field' => 'claws',
-                'message' => \sprintf('%d dewclaws here, %d on the card. Which is right?', $extra, $dewclaws),
+                'message' => Say::it('check.dewclaws_here_on_the_card_which', $extra, $dewclaws),
             ];
         }
         $skin = $in->texts('skin');
         if (\in_array('clear', $skin, true) && \count($skin) > 1) {
-            $out[] = ['field' => 'skin', 'message' => 'Skin is clear and is not. Which?'];
+            $out[] = ['field' => 'skin', 'message' => Say::it('check.skin_is_clear_and_is_not')];
         }
         $ears = $in->objectOrNull('ears');
         foreach (['left', 'right'] as $side) {
             $found = $ears?->texts($side) ?? [];
             if (\in_array('clean', $found, true) && \count($found) > 1) {
-                $out[] = ['field' => "ears.$side", 'message' => ucfirst($side).' ear is clean and is not. Which?'];
+                $out[] = [
+                    'field' => "ears.$side",
+                    'message' => Say::it('check.ear_is_clean_and_is_not', ucfirst($side)),
+                ];
             }
         }
         if (!$in->bool('owner_cut') && '' !== $in->text('owner_cut_where')) {
-            $out[] = ['field' => 'owner_cut', 'message' => 'A place is named where the owner cut. Did the owner cut?'];
+            $out[] = ['field' => 'owner_cut', 'message' => Say::it('check.a_place_is_named_where_the')];
         }
 
         return $out;

@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Check;
 
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\ZoneTable;
 
 final readonly class CheckRule
@@ -29,11 +30,7 @@ final readonly class CheckRule
     {
         $found = [...$this->breathing($in), ...$this->skin($in), ...$this->head($in), ...$this->legs($in)];
         if ($vaccinationRule && \in_array($in->text('vaccination'), ['expired', 'not_shown'], true)) {
-            $found[] = [
-                self::NOTE,
-                'vaccination',
-                'The salon asks for proof of vaccination and has not seen a valid one: as the salon\'s own rule says.',
-            ];
+            $found[] = [self::NOTE, 'vaccination', Say::it('check.the_salon_asks_for_proof_of')];
         }
         $order = [self::STOP => 0, self::REFER => 1, self::NOTE => 2];
         usort($found, static fn (array $a, array $b): int => $order[$a[0]] <=> $order[$b[0]]);
@@ -64,25 +61,19 @@ final readonly class CheckRule
         if ('' !== $where('sore')) {
             $out[] = new Caution(
                 'sore_under',
-                $where('sore').
-                    ': sore skin. Stop there, photograph, tell the owner; a vet should look before anything is done.',
+                Say::it('check.sore_skin_stop_there_photograph_tell', $where('sore')),
                 Caution::DANGER,
             );
         }
         if ('' !== $where('parasites')) {
             $out[] = new Caution(
                 'parasites_under',
-                $where('parasites').
-                    ': something lives there. Keep the dog apart, disinfect the station and tools; a vet first.',
+                Say::it('check.something_lives_there_keep_the_dog', $where('parasites')),
                 Caution::DANGER,
             );
         }
         if ('' !== $where('red', 'damp')) {
-            $out[] = new Caution(
-                'red_under',
-                $where('red', 'damp').
-                    ': red or damp skin. Go gently, no product, show the owner; a vet if it spreads.',
-            );
+            $out[] = new Caution('red_under', Say::it('check.red_or_damp_skin_go_gently', $where('red', 'damp')));
         }
 
         return $out;
@@ -92,23 +83,9 @@ final readonly class CheckRule
     private function breathing(Fields $in): array
     {
         return match ($in->textOrNull('airway')) {
-            'laboured' => [
-                [
-                    self::STOP,
-                    'airway_laboured',
-                    'Stop: breathing is laboured. Cool, quiet, upright, nothing round the neck; call a vet now, '.
-                    'then the owner.',
-                ],
-            ],
-            'noisy' => [
-                [
-                    self::REFER,
-                    'airway_noisy',
-                    'Noisy breathing: no heat, no muzzle over the nose, short stages; stop if it gets louder. A '.
-                    'vet should hear it.',
-                ],
-            ],
-            'snores' => [[self::NOTE, 'airway_snores', 'Snores awake: cool air only, watch it while it is dried.']],
+            'laboured' => [[self::STOP, 'airway_laboured', Say::it('check.stop_breathing_is_laboured_cool_quiet')]],
+            'noisy' => [[self::REFER, 'airway_noisy', Say::it('check.noisy_breathing_no_heat_no_muzzle')]],
+            'snores' => [[self::NOTE, 'airway_snores', Say::it('check.snores_awake_cool_air_only_watch')]],
             default => [],
         };
     }
@@ -120,64 +97,27 @@ final readonly class CheckRule
         $has = static fn (string $what): bool => \in_array($what, $skin, true);
         $out = [];
         if ($has('ring_shaped')) {
-            $out[] = [
-                self::STOP,
-                'skin_ring',
-                'Stop: ring-shaped bare places can pass to dogs and people. Keep it apart, gloves, disinfect the '.
-                'station before the next dog; a vet first.',
-            ];
+            $out[] = [self::STOP, 'skin_ring', Say::it('check.stop_ring_shaped_bare_places_can')];
         }
         if ($has('wound')) {
-            $out[] = [
-                self::STOP,
-                'skin_wound',
-                'Stop at that place: an open wound is not groomed. Photograph, tell the owner, a vet; the rest '.
-                'only if the dog is easy about it.',
-            ];
+            $out[] = [self::STOP, 'skin_wound', Say::it('check.stop_at_that_place_an_open')];
         }
         if ($has('hot_spot')) {
-            $out[] = [
-                self::REFER,
-                'skin_hot_spot',
-                'A wet, sore place: keep off it, no product, tell the owner; a vet should look.',
-            ];
+            $out[] = [self::REFER, 'skin_hot_spot', Say::it('check.a_wet_sore_place_keep_off')];
         }
         if ($has('red') || $has('scabs')) {
-            $out[] = [
-                self::REFER,
-                'skin_red',
-                'Red or scabbed skin: photograph, show the owner, no new product; a vet should look.',
-            ];
+            $out[] = [self::REFER, 'skin_red', Say::it('check.red_or_scabbed_skin_photograph_show')];
         }
         if ('' !== $in->text('lumps')) {
-            $out[] = [
-                self::REFER,
-                'lumps',
-                'Lump noted: '.
-                $in->text('lumps').
-                '. Clip round it with care, show the owner; a vet should feel it.',
-            ];
+            $out[] = [self::REFER, 'lumps', Say::it('check.lump_noted_clip_round_it_with', $in->text('lumps'))];
         }
         $parasites = $in->textOrNull('parasites');
         if (\in_array($parasites, ['lice', 'mites_suspected'], true)) {
-            $out[] = [
-                self::STOP,
-                'parasites_passing',
-                'Stop: this may pass to other dogs. Keep it apart, disinfect the station and tools; a vet first.',
-            ];
+            $out[] = [self::STOP, 'parasites_passing', Say::it('check.stop_this_may_pass_to_other')];
         } elseif ('ticks' === $parasites) {
-            $out[] = [
-                self::REFER,
-                'ticks',
-                'Ticks: tell the owner; removal as the salon is allowed to, the place noted, a vet if it reddens.',
-            ];
+            $out[] = [self::REFER, 'ticks', Say::it('check.ticks_tell_the_owner_removal_as')];
         } elseif (\in_array($parasites, ['fleas', 'flea_dirt'], true)) {
-            $out[] = [
-                self::NOTE,
-                'fleas',
-                'Fleas: bathe first, wash the station and towels hot before the next dog, tell the owner; what '.
-                'treats them is for a vet to say.',
-            ];
+            $out[] = [self::NOTE, 'fleas', Say::it('check.fleas_bathe_first_wash_the_station')];
         }
 
         return $out;
@@ -195,23 +135,19 @@ final readonly class CheckRule
                 $out[] = [
                     self::REFER,
                     "ear_$side",
-                    ucfirst($side).' ear: '.implode(', ', $bad).'. Do not clean it; a vet should look.',
+                    Say::it('check.ear_do_not_clean_it_a', ucfirst($side), implode(', ', $bad)),
                 ];
             }
         }
         if ($in->bool('eye_red')) {
-            $out[] = [
-                self::REFER,
-                'eye_red',
-                'A red or sore eye: keep soap and hair away, no clipping at that corner; a vet should look.',
-            ];
+            $out[] = [self::REFER, 'eye_red', Say::it('check.a_red_or_sore_eye_keep')];
         }
         $teeth = $in->textOrNull('teeth');
         if (\in_array($teeth, ['red_gums', 'loose', 'broken'], true)) {
             $out[] = [
                 self::REFER,
                 'teeth',
-                'Teeth: '.str_replace('_', ' ', $teeth).'. No brushing, gentle at the muzzle; a vet should look.',
+                Say::it('check.teeth_no_brushing_gentle_at_the', str_replace('_', ' ', $teeth)),
             ];
         }
 
@@ -222,16 +158,8 @@ final readonly class CheckRule
     private function legs(Fields $in): array
     {
         $out = match ($in->textOrNull('lameness')) {
-            'clear' => [
-                [
-                    self::REFER,
-                    'lame',
-                    'Lame: do not lift that leg, let it lie down, shorten the visit; tell the owner, a vet.',
-                ],
-            ],
-            'slight', 'stiff' => [
-                [self::NOTE, 'stiff', 'Stiff or slightly lame: legs low and in line, non-slip mat, rests.'],
-            ],
+            'clear' => [[self::REFER, 'lame', Say::it('check.lame_do_not_lift_that_leg')]],
+            'slight', 'stiff' => [[self::NOTE, 'stiff', Say::it('check.stiff_or_slightly_lame_legs_low')]],
             default => [],
         };
         $claws = $in->objectOrNull('claws');
@@ -242,13 +170,13 @@ final readonly class CheckRule
             ),
         );
         if ($count('torn') > 0) {
-            $out[] = [self::REFER, 'claw_torn', 'A torn claw: leave it, no grinder near it, clean and cover; a vet.'];
+            $out[] = [self::REFER, 'claw_torn', Say::it('check.a_torn_claw_leave_it_no')];
         }
         if ($count('cracked') > 0) {
-            $out[] = [self::NOTE, 'claw_cracked', 'A cracked claw: file only, no clipper on it, tell the owner.'];
+            $out[] = [self::NOTE, 'claw_cracked', Say::it('check.a_cracked_claw_file_only_no')];
         }
         if ($count('quick_near') > 0) {
-            $out[] = [self::NOTE, 'quick_near', 'Quick near: tiny cuts, often; styptic at hand.'];
+            $out[] = [self::NOTE, 'quick_near', Say::it('check.quick_near_tiny_cuts_often_styptic')];
         }
 
         return $out;

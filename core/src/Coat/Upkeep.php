@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Coat;
 
+use KeenThistle\Core\Say\Say;
+
 enum Upkeep: string
 {
     case Daily = 'daily';
@@ -29,11 +31,11 @@ enum Upkeep: string
     public function label(): string
     {
         return match ($this) {
-            self::Daily => 'combed to the skin daily',
-            self::AlternateDays => 'combed every other day',
-            self::Weekly => 'combed weekly',
-            self::SurfaceOnly => 'brushed over the surface only',
-            self::Rarely => 'rarely combed',
+            self::Daily => Say::it('coat.combed_to_the_skin_daily'),
+            self::AlternateDays => Say::it('coat.combed_every_other_day'),
+            self::Weekly => Say::it('coat.combed_weekly'),
+            self::SurfaceOnly => Say::it('coat.brushed_over_the_surface_only'),
+            self::Rarely => Say::it('coat.rarely_combed'),
         };
     }
 }

@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Growth;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Coat\Season;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 /** Normal–normal by precision: the coat's mean with a quarter of it as sd, each visit with 2/weeks mm/week. */
 final readonly class GrowthRule
@@ -27,12 +28,12 @@ final readonly class GrowthRule
         $prior = $coat->growthPerWeek();
         if (0.0 === $prior) {
             return new Growth($coat, 0.0, 0.0, 0, [
-                new Reason('growth', 0.0, 'mm/week', 'a hairless coat does not grow'),
+                new Reason('growth', 0.0, 'mm/week', Say::it('growth.a_hairless_coat_does_not_grow')),
             ]);
         }
         $priorSd = self::PRIOR_SD * $prior;
         $reasons = [
-            new Reason('prior', $prior, 'mm/week', \sprintf('usual for a %s coat, sd %.2f', $coat->label(), $priorSd)),
+            new Reason('prior', $prior, 'mm/week', Say::it('growth.usual_for_a_coat_sd', $coat->label(), $priorSd)),
         ];
         $precision = 1 / $priorSd ** 2;
         $weighted = $prior * $precision;
@@ -44,7 +45,7 @@ final readonly class GrowthRule
                 'observed',
                 round($rate, 2),
                 'mm/week',
-                \sprintf('arrival against what was left, sd %.2f', $sd),
+                Say::it('growth.arrival_against_what_was_left_sd', $sd),
                 $visit,
             );
         }
@@ -54,7 +55,9 @@ final readonly class GrowthRule
             'growth',
             round($mean, 2),
             'mm/week',
-            0 === $n ? 'nothing learned yet' : "learned from $n ".(1 === $n ? 'visit' : 'visits'),
+            0 === $n
+                ? Say::it('growth.nothing_learned_yet')
+                : Say::it('growth.learned_from', $n, 1 === $n ? 'visit' : 'visits'),
         );
 
         return new Growth($coat, $mean, sqrt(1 / $precision), $n, $reasons);
@@ -72,9 +75,10 @@ final readonly class GrowthRule
         foreach ($observations as $i => $o) {
             $terminal = $coat->terminalMm();
             $why = match (true) {
-                $o->ownerCut => 'left out: the owner cut in between',
-                null !== $terminal && $o->arrival->mm() >= $terminal - self::NEAR_TERMINAL_MM => 'left out: '
-                    .'the coat had stopped at its full length',
+                $o->ownerCut => Say::it('growth.left_out_the_owner_cut_in'),
+                null !== $terminal && $o->arrival->mm() >= $terminal - self::NEAR_TERMINAL_MM => Say::it(
+                    'growth.left_out_the_coat_had_stopped',
+                ),
                 default => null,
             };
             if (null !== $why) {

@@ -12,6 +12,7 @@ use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 
 final readonly class Observation
 {
@@ -44,13 +45,10 @@ final readonly class Observation
     ): self {
         $at = '' === $field ? '' : $field.'.';
         if (!is_finite($weeks) || $weeks <= 0 || $weeks > 260) {
-            throw InvalidInput::at($at.'weeks', 'must be more than 0 and at most 260 weeks');
+            throw InvalidInput::at($at.'weeks', Say::it('growth.must_be_more_than_0_and'));
         }
         if ($arrival->shorterThan($finished) && !$ownerCut) {
-            throw InvalidInput::at(
-                $at.'arrival_mm',
-                'is shorter than what was left: mark it as owner_cut, or check the measurement',
-            );
+            throw InvalidInput::at($at.'arrival_mm', Say::it('growth.is_shorter_than_what_was_left'));
         }
 
         return new self($finished, $arrival, $weeks, $visit, $from, $stage, $ownerCut);
@@ -78,7 +76,7 @@ final readonly class Observation
         $weeks = $in->floatOrNull('weeks');
         if (null === $weeks) {
             if (null === $from || null === $to) {
-                throw InvalidInput::missing($in->pathOf('weeks'), 'the weeks in between, or both dates from and to');
+                throw InvalidInput::missing($in->pathOf('weeks'), Say::it('growth.the_weeks_in_between_or_both'));
             }
             $weeks = ($to->getTimestamp() - $from->getTimestamp()) / 604_800;
         }

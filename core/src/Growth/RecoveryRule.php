@@ -11,6 +11,7 @@ use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class RecoveryRule
 {
@@ -31,16 +32,16 @@ final readonly class RecoveryRule
                 'missing',
                 round(max(0.0, $missing), 1),
                 'mm',
-                \sprintf('%s wanted − %s left', $wanted->rounded(), $cut->rounded()),
+                Say::it('growth.wanted_left', $wanted->rounded(), $cut->rounded()),
             ),
-            new Reason('growth', round($speed, 2), 'mm/week', 'this dog\'s growth and stage'),
+            new Reason('growth', round($speed, 2), 'mm/week', Say::it('growth.this_dogs_growth_and_stage')),
         ];
         if ($missing <= 0) {
-            return new Recovery(0.0, Recovery::NONE, 'Nothing to grow back.', $reasons, []);
+            return new Recovery(0.0, Recovery::NONE, Say::it('growth.nothing_to_grow_back'), $reasons, []);
         }
         $terminal = $coat->terminalMm();
         if (null !== $terminal) {
-            $reasons[] = new Reason('terminal', $terminal, 'mm', "a {$coat->label()} coat stops here");
+            $reasons[] = new Reason('terminal', $terminal, 'mm', Say::it('growth.a_coat_stops_here', $coat->label()));
         }
         $never = 0.0 === $speed || (null !== $terminal && $wanted->mm() > $terminal);
         $weeks = $never ? null : $missing / $speed;
@@ -53,13 +54,10 @@ final readonly class RecoveryRule
             default => Recovery::NONE,
         };
         $message = match (true) {
-            null === $weeks => 'It will not recover by itself to this length: agree it first.',
-            Recovery::AGREE_FIRST === $level => \sprintf(
-                'About %d weeks; may not recover this year: agree it first.',
-                (int) ceil($weeks),
-            ),
-            Recovery::MONTHS === $level => \sprintf('Months: about %d weeks.', (int) ceil($weeks)),
-            default => \sprintf('About %d weeks.', (int) ceil($weeks)),
+            null === $weeks => Say::it('growth.it_will_not_recover_by_itself'),
+            Recovery::AGREE_FIRST === $level => Say::it('growth.about_weeks_may_not_recover_this', (int) ceil($weeks)),
+            Recovery::MONTHS === $level => Say::it('growth.months_about_weeks', (int) ceil($weeks)),
+            default => Say::it('growth.about_weeks', (int) ceil($weeks)),
         };
 
         return new Recovery($weeks, $level, $message, $reasons, $fragile ? self::fragileCoat($coat) : []);
@@ -71,17 +69,10 @@ final readonly class RecoveryRule
         return [
             new Caution(
                 'may_come_back_different',
-                \sprintf(
-                    'A %s coat cut this short may stall or come back different. Informed consent first; ask a '.
-                        'vet where skin or illness is the reason.',
-                    $coat->label(),
-                ),
+                Say::it('growth.a_coat_cut_this_short_may', $coat->label()),
                 Caution::DANGER,
             ),
-            new Caution(
-                'sun_and_cold',
-                'Until it is back the skin has less shelter from sun and cold: shade, and a coat in wet or frost.',
-            ),
+            new Caution('sun_and_cold', Say::it('growth.until_it_is_back_the_skin')),
         ];
     }
 }

@@ -11,6 +11,7 @@ namespace KeenThistle\Core\Handling;
 
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class HandlingRule
 {
@@ -53,20 +54,20 @@ final readonly class HandlingRule
             'demand',
             $demand,
             '',
-            \sprintf('(5 − tolerance %d) × risk %d of the %s', $tolerance, $risk, $tool->label()),
+            Say::it('handling.5_tolerance_risk_of_the', $tolerance, $risk, $tool->label()),
         );
         $reasons[] = new Reason(
             'bears',
             self::GO * $confidence,
             '',
-            \sprintf('5 × confidence %d alone, %d with a second person', $confidence, self::WITH_SECOND * $confidence),
+            Say::it('handling.5_confidence_alone_with_a_second', $confidence, self::WITH_SECOND * $confidence),
         );
         if ($new > 0) {
             $reasons[] = new Reason(
                 'acclimatising',
                 round(self::NEW_THING_MINUTES * $new, 2),
                 'min',
-                \sprintf('%s min for each of %d new things', self::NEW_THING_MINUTES, $new),
+                Say::it('handling.min_for_each_of_new_things', self::NEW_THING_MINUTES, $new),
             );
         }
         $left = Rung::Normal->index() - ($rung?->index() ?? -1) + (null !== $last && !$last->calm ? 1 : 0);
@@ -75,15 +76,11 @@ final readonly class HandlingRule
         if ('defer' === $decision) {
             $cautions[] = new Caution(
                 'never_force',
-                'Impossible today: never force. Defer, tell the owner; where pain or fear is the cause, its vet. '.
-                    'Sedation is a vet\'s alone.',
+                Say::it('handling.impossible_today_never_force_defer_tell'),
                 Caution::DANGER,
             );
         } elseif ('go' !== $decision) {
-            $cautions[] = new Caution(
-                'stop_early',
-                'Stop while it is still easy; one calm short step is worth more than a finished one.',
-            );
+            $cautions[] = new Caution('stop_early', Say::it('handling.stop_while_it_is_still_easy'));
         }
 
         return new HandlingAnswer(
@@ -124,7 +121,7 @@ final readonly class HandlingRule
     private static function rung(array $log, \DateTimeImmutable $today): array
     {
         if ([] === $log) {
-            return [null, [new Reason('rung', 'none', '', 'never met this tool here')]];
+            return [null, [new Reason('rung', 'none', '', Say::it('handling.never_met_this_tool_here'))]];
         }
         $last = $log[\count($log) - 1];
         $weeks = max(0, (int) floor((int) $last->on->diff($today)->format('%r%a') / 7));
@@ -143,7 +140,7 @@ final readonly class HandlingRule
                 'regress',
                 $lost,
                 'rungs',
-                \sprintf('%d weeks without: one rung for every %d', $weeks, self::REGRESS_WEEKS),
+                Say::it('handling.weeks_without_one_rung_for_every', $weeks, self::REGRESS_WEEKS),
             );
         }
 

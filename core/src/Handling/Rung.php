@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Handling;
 
+use KeenThistle\Core\Say\Say;
+
 enum Rung: string
 {
     case Sees = 'sees_it';
@@ -21,15 +23,15 @@ enum Rung: string
     public function words(): string
     {
         return match ($this) {
-            self::Sees => 'it sees the tool',
-            self::MovesOff => 'the tool moves, switched off',
-            self::NearBody => 'the tool is near its body',
-            self::PartHeld => 'the part is held',
-            self::HeldNear => 'the part is held with the tool near, switched off',
-            self::OnFar => 'switched on at a distance',
-            self::OnNearing => 'switched on and coming nearer',
-            self::FirstStrokes => 'first small strokes',
-            self::Normal => 'normal work',
+            self::Sees => Say::it('handling.it_sees_the_tool'),
+            self::MovesOff => Say::it('handling.the_tool_moves_switched_off'),
+            self::NearBody => Say::it('handling.the_tool_is_near_its_body'),
+            self::PartHeld => Say::it('handling.the_part_is_held'),
+            self::HeldNear => Say::it('handling.the_part_is_held_with_the'),
+            self::OnFar => Say::it('handling.switched_on_at_a_distance'),
+            self::OnNearing => Say::it('handling.switched_on_and_coming_nearer'),
+            self::FirstStrokes => Say::it('handling.first_small_strokes'),
+            self::Normal => Say::it('handling.normal_work'),
         };
     }
 
@@ -37,18 +39,10 @@ enum Rung: string
     public function homework(): string
     {
         return match ($this) {
-            self::Sees,
-            self::MovesOff,
-            self::NearBody => 'Leave a harmless brush lying where the dog eats; half a minute a day, '
-                .'food for looking at it.',
-            self::PartHeld,
-            self::HeldNear => 'Hold that paw or part gently for three breaths, let go before the dog pulls, '.
-                'food; once a day, no tool.',
-            self::OnFar,
-            self::OnNearing => 'A humming toothbrush in the next room, then in this one, while the dog eats; '.
-                'never chase it with the sound.',
-            self::FirstStrokes,
-            self::Normal => 'Comb that place for half a minute a day with food, and stop while it is still easy.',
+            self::Sees, self::MovesOff, self::NearBody => Say::it('handling.leave_a_harmless_brush_lying_where'),
+            self::PartHeld, self::HeldNear => Say::it('handling.hold_that_paw_or_part_gently'),
+            self::OnFar, self::OnNearing => Say::it('handling.a_humming_toothbrush_in_the_next'),
+            self::FirstStrokes, self::Normal => Say::it('handling.comb_that_place_for_half_a'),
         };
     }
 

@@ -7,34 +7,22 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Handling;
 
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Say\Say;
 
 final readonly class Standing
 {
-    /** code => [sentence, level] */
+    /** code => level; the sentence is among what is said */
     private const HEALTH = [
-        'airway' => [
-            'Short of breath: never muzzle over the nose, no heated or kennel drying, rest breaks, stop at noise '.
-            'or blue gums and call a vet.',
-            Caution::DANGER,
-        ],
-        'heart' => ['Heart: short sessions, no heat, stop if it coughs or tires and call its vet.', Caution::DANGER],
-        'seizures' => [
-            'Seizures: no flicker, no loud dryer at the head; if one starts, clear the table, time it, call its vet.',
-            Caution::DANGER,
-        ],
-        'surgery' => [
-            'Recent surgery: keep off the wound and off the leash side; ask its vet what is allowed.',
-            Caution::DANGER,
-        ],
-        'bites' => ['Has bitten: two people, owner told, muzzle only by policy.', Caution::DANGER],
-        'pregnant' => ['Pregnant: no pressure on the belly, short standing, lukewarm only.', Caution::CAUTION],
-        'joints' => ['Sore joints: lift legs low and in line, non-slip mat, let it lie down.', Caution::CAUTION],
-        'age' => ['Old dog: warm, short, rests; never dried unattended.', Caution::CAUTION],
-        'skin' => [
-            'Skin trouble: note what you see, show the owner, refer to a vet; no new product.',
-            Caution::CAUTION,
-        ],
-        'in_season' => ['In season: keep apart from other dogs.', Caution::NOTE],
+        'airway' => Caution::DANGER,
+        'heart' => Caution::DANGER,
+        'seizures' => Caution::DANGER,
+        'surgery' => Caution::DANGER,
+        'bites' => Caution::DANGER,
+        'pregnant' => Caution::CAUTION,
+        'joints' => Caution::CAUTION,
+        'age' => Caution::CAUTION,
+        'skin' => Caution::CAUTION,
+        'in_season' => Caution::NOTE,
     ];
     private const ORDER = [Caution::DANGER => 0, Caution::CAUTION => 1, Caution::NOTE => 2];
 
@@ -74,8 +62,8 @@ final readonly class Standing
                 new Caution(
                     'gone',
                     'passed_away' === $this->state
-                        ? 'This dog has passed away. No message is ever sent.'
-                        : 'This dog has moved away.',
+                        ? Say::it('handling.this_dog_has_passed_away_no')
+                        : Say::it('handling.this_dog_has_moved_away'),
                     Caution::DANGER,
                 ),
             );
@@ -91,25 +79,20 @@ final readonly class Standing
         $cautions = [];
         foreach ($this->health as $code) {
             if (isset(self::HEALTH[$code])) {
-                $cautions[] = new Caution($code, self::HEALTH[$code][0], self::HEALTH[$code][1]);
+                $cautions[] = new Caution($code, Say::it("standing.$code"), self::HEALTH[$code]);
             }
         }
         foreach ($this->reactions as $r) {
             $cautions[] = new Caution(
                 'reaction',
-                \sprintf(
-                    'Reacted to %s on %s: %s. Not this product; a vet is asked before a new one.',
-                    $r['name'],
-                    $r['on'],
-                    $r['what'],
-                ),
+                Say::it('handling.reacted_to_on_not_this_product', $r['name'], $r['on'], $r['what']),
                 Caution::DANGER,
             );
         }
         if ('flat' === $this->muzzle && !\in_array('airway', $this->health, true)) {
             $cautions[] = new Caution(
                 'short_face',
-                'Short face: no heated or kennel drying, watch the breathing.',
+                Say::it('handling.short_face_no_heated_or_kennel'),
                 Caution::CAUTION,
             );
         }
@@ -125,11 +108,10 @@ final readonly class Standing
     {
         $cautions = [];
         $handling = match ($this->handling) {
-            Handling::Frightened => 'Frightened: half a minute for anything new, never force, defer what it '.
-                'cannot bear.',
-            Handling::Painful => 'In pain when handled: short, gentle, defer what hurts and refer to its vet.',
-            Handling::TwoPerson => 'Two people.',
-            Handling::Fidgety => 'Fidgety: hold the part, not the dog.',
+            Handling::Frightened => Say::it('handling.frightened_half_a_minute_for_anything'),
+            Handling::Painful => Say::it('handling.in_pain_when_handled_short_gentle'),
+            Handling::TwoPerson => Say::it('handling.two_people'),
+            Handling::Fidgety => Say::it('handling.fidgety_hold_the_part_not_the'),
             Handling::Calm => null,
         };
         if (null !== $handling) {

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Handling;
 
+use KeenThistle\Core\Say\Say;
+
 final class Tail
 {
     private function __construct()
@@ -16,9 +18,9 @@ final class Tail
     public static function rule(string $carriage): string
     {
         return match ($carriage) {
-            'up' => 'Tail: lift it only as far as the dog carries it itself, hand at the root, never by the tip.',
-            'level' => 'Carries its tail level: not above the back; hold it aside, hand at the root.',
-            default => 'Carries its tail low: do not lift it above that; hold it aside, hand at the root.',
+            'up' => Say::it('handling.tail_lift_it_only_as_far'),
+            'level' => Say::it('handling.carries_its_tail_level_not_above'),
+            default => Say::it('handling.carries_its_tail_low_do_not'),
         };
     }
 }

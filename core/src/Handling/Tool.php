@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Handling;
 
+use KeenThistle\Core\Say\Say;
+
 enum Tool: string
 {
     case Comb = 'comb';
@@ -31,13 +33,13 @@ enum Tool: string
     public function substitute(): string
     {
         return match ($this) {
-            self::Comb => 'fingers and a soft brush',
-            self::Clipper => 'thinning shears above a comb',
-            self::Scissors => 'thinning shears above a comb, or a guard on the clipper',
-            self::Dryer => 'towels, then a cool quiet dryer and a brush',
-            self::NailClippers => 'a hand file, one claw at a time',
-            self::Grinder => 'clip and file by hand',
-            self::Bath => 'a damp cloth and a towel',
+            self::Comb => Say::it('handling.fingers_and_a_soft_brush'),
+            self::Clipper => Say::it('handling.thinning_shears_above_a_comb'),
+            self::Scissors => Say::it('handling.thinning_shears_above_a_comb_or'),
+            self::Dryer => Say::it('handling.towels_then_a_cool_quiet_dryer'),
+            self::NailClippers => Say::it('handling.a_hand_file_one_claw_at'),
+            self::Grinder => Say::it('handling.clip_and_file_by_hand'),
+            self::Bath => Say::it('handling.a_damp_cloth_and_a_towel'),
         };
     }
 

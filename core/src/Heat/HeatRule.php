@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Heat;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class HeatRule
 {
@@ -62,16 +63,12 @@ final readonly class HeatRule
             'stop' => [
                 new Caution(
                     'blade_hot',
-                    \sprintf(
-                        'Stop: %s °C. %s Feel the skin where it ran; redness is told and noted.',
-                        $celsius,
-                        self::swap($spares),
-                    ),
+                    Say::it('heat.stop_c_feel_the_skin_where', $celsius, self::swap($spares)),
                     Caution::DANGER,
                 ),
             ],
-            'warn' => [new Caution('blade_warm', \sprintf('%s °C and warming. %s', $celsius, self::swap($spares)))],
-            'check' => [new Caution('touch_check', 'Feel the blade on the back of your hand now.')],
+            'warn' => [new Caution('blade_warm', Say::it('heat.c_and_warming', $celsius, self::swap($spares)))],
+            'check' => [new Caution('touch_check', Say::it('heat.feel_the_blade_on_the_back'))],
             default => [],
         };
 
@@ -80,9 +77,7 @@ final readonly class HeatRule
             $every,
             round($ran, 1),
             max(0.0, round($left, 1)),
-            $spares > 0
-                ? \sprintf('two or more of size %s: change over at every check, one cools while the other cuts', $blade)
-                : null,
+            $spares > 0 ? Say::it('heat.two_or_more_of_size_change', $blade) : null,
             $cautions,
             [
                 new Reason(
@@ -90,16 +85,18 @@ final readonly class HeatRule
                     $every,
                     's',
                     match ($every) {
-                        self::FINE => 'fine blades heat fastest',
-                        self::SHORT => 'a 15 or 10',
-                        default => 'longer blades heat slowly',
+                        self::FINE => Say::it('heat.fine_blades_heat_fastest'),
+                        self::SHORT => Say::it('heat.a_15_or_10'),
+                        default => Say::it('heat.longer_blades_heat_slowly'),
                     },
                 ),
                 new Reason(
                     'clipped',
                     round($ran, 1),
                     's',
-                    null === $checked ? 'running since the start' : 'running since it was last felt',
+                    null === $checked
+                        ? Say::it('heat.running_since_the_start')
+                        : Say::it('heat.running_since_it_was_last_felt'),
                 ),
                 ...null === $celsius
                     ? []
@@ -108,7 +105,7 @@ final readonly class HeatRule
                             'reading',
                             $celsius,
                             '°C',
-                            \sprintf('warns from %s °C, stops from %s °C', self::WARN_FROM, self::STOP_FROM),
+                            Say::it('heat.warns_from_c_stops_from_c', self::WARN_FROM, self::STOP_FROM),
                         ),
                     ],
             ],
@@ -117,8 +114,6 @@ final readonly class HeatRule
 
     private static function swap(int $spares): string
     {
-        return $spares > 0
-            ? 'Change to the cool one of the same size.'
-            : 'No other of this size: lay it on cold metal, oil it, work with shears meanwhile.';
+        return $spares > 0 ? Say::it('heat.change_to_the_cool_one_of') : Say::it('heat.no_other_of_this_size_lay');
     }
 }

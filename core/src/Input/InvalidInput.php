@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Input;
 
+use KeenThistle\Core\Say\Say;
+
 /** Refused input: a field path such as "zones[2].spread" and a sentence saying what is allowed. */
 final class InvalidInput extends \DomainException
 {
@@ -45,14 +47,14 @@ final class InvalidInput extends \DomainException
 
     public static function missing(string $field, string $expected): self
     {
-        return new self($field, "is required: $expected");
+        return new self($field, Say::it('input.is_required', $expected));
     }
 
     public static function outside(string $field, float $min, float $max, string $unit = ''): self
     {
         return new self(
             $field,
-            trim(\sprintf('must be between %s and %s %s', self::plain($min), self::plain($max), $unit)),
+            trim(Say::it('input.must_be_between', self::plain($min), self::plain($max), $unit)),
         );
     }
 
@@ -64,11 +66,11 @@ final class InvalidInput extends \DomainException
 
         return new self(
             $field,
-            \sprintf(
-                '"%s" is not a known %s%s; allowed: %s',
+            Say::it(
+                'input.is_not_a_known_allowed',
                 $shown,
                 $what,
-                null === $nearest ? '' : ", did you mean \"$nearest\"?",
+                null === $nearest ? '' : Say::it('input.did_you_mean', $nearest),
                 implode(', ', $allowed),
             ),
         );

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Input;
 
+use KeenThistle\Core\Say\Say;
+
 trait NumberShapes
 {
     /** A finite number from $min (excluded when $above) to $max. */
@@ -16,14 +18,17 @@ trait NumberShapes
                 ('' === $unit ? [] : ['description' => $unit]),
             static function (mixed $value, string $path) use ($min, $max, $unit, $above): float {
                 if (!\is_int($value) && !\is_float($value)) {
-                    throw InvalidInput::at($path, trim('must be a number '.('' === $unit ? '' : "($unit)")));
+                    throw InvalidInput::at(
+                        $path,
+                        Say::it('' === $unit ? 'input.must_be_a_number' : 'input.must_be_a_number_of', $unit),
+                    );
                 }
                 $value = (float) $value;
                 if (!is_finite($value) || $value < $min || $value > $max) {
                     throw InvalidInput::outside($path, $min, $max, $unit);
                 }
                 if ($above && $value <= $min) {
-                    throw InvalidInput::at($path, trim("must be more than $min and at most $max $unit"));
+                    throw InvalidInput::at($path, trim(Say::it('input.must_be_more_than', $min, $max, $unit)));
                 }
 
                 return $value;
@@ -41,7 +46,7 @@ trait NumberShapes
                 $value = (int) $value;
             }
             if (!\is_int($value)) {
-                throw InvalidInput::at($path, "must be a whole number from $min to $max");
+                throw InvalidInput::at($path, Say::it('input.must_be_a_whole_number_from', $min, $max));
             }
             if ($value < $min || $value > $max) {
                 throw InvalidInput::outside($path, $min, $max);
@@ -60,11 +65,7 @@ trait NumberShapes
             if ((\is_int($value) || \is_float($value)) && $value > 120 && $value <= 120_000) {
                 throw InvalidInput::at(
                     $path,
-                    \sprintf(
-                        'must be between 0.3 and 120 kg; %s looks like grams, did you mean %s kg?',
-                        $value,
-                        round($value / 1000, 1),
-                    ),
+                    Say::it('input.must_be_between_0_3_and', $value, round($value / 1000, 1)),
                 );
             }
 

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Input;
 
+use KeenThistle\Core\Say\Say;
+
 /**
  * A declarative input shape. Values are what json_decode() gives with objects as stdClass.
  */
@@ -43,7 +45,7 @@ final readonly class Shape
 
         return new self($schema, static function (mixed $value, string $path) use ($fields): Fields {
             if (!$value instanceof \stdClass) {
-                throw InvalidInput::at('' === $path ? 'input' : $path, 'must be a JSON object');
+                throw InvalidInput::at('' === $path ? 'input' : $path, Say::it('input.must_be_a_json_object'));
             }
             $given = get_object_vars($value);
             $refused = [];
@@ -82,10 +84,10 @@ final readonly class Shape
             ['type' => 'array', 'items' => $item->toJsonSchema(), 'minItems' => $min, 'maxItems' => $max],
             static function (mixed $value, string $path) use ($item, $min, $max): array {
                 if (!\is_array($value) || !array_is_list($value)) {
-                    throw InvalidInput::at($path, 'must be a list');
+                    throw InvalidInput::at($path, Say::it('input.must_be_a_list'));
                 }
                 if (\count($value) < $min || \count($value) > $max) {
-                    throw InvalidInput::at($path, "must hold $min to $max entries");
+                    throw InvalidInput::at($path, Say::it('input.must_hold_to_entries', $min, $max));
                 }
                 $out = [];
                 foreach ($value as $i => $entry) {
@@ -101,7 +103,7 @@ final readonly class Shape
     {
         return new self(['type' => 'boolean'], static function (mixed $value, string $path): bool {
             if (!\is_bool($value)) {
-                throw InvalidInput::at($path, 'must be true or false');
+                throw InvalidInput::at($path, Say::it('input.must_be_true_or_false'));
             }
 
             return $value;

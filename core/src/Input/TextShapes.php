@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Input;
 
+use KeenThistle\Core\Say\Say;
+
 trait TextShapes
 {
     public static function text(int $min = 0, int $max = 200): self
@@ -15,14 +17,14 @@ trait TextShapes
             string $path,
         ) use ($min, $max): string {
             if (!\is_string($value)) {
-                throw InvalidInput::at($path, 'must be text');
+                throw InvalidInput::at($path, Say::it('input.must_be_text'));
             }
             if (1 === preg_match('/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/', $value)) {
-                throw InvalidInput::at($path, 'must be text without control characters');
+                throw InvalidInput::at($path, Say::it('input.must_be_text_without_control_characters'));
             }
             $length = mb_strlen($value);
             if ($length < $min || $length > $max) {
-                throw InvalidInput::at($path, "must be $min to $max characters long");
+                throw InvalidInput::at($path, Say::it('input.must_be_to_characters_long', $min, $max));
             }
 
             return $value;
@@ -39,12 +41,12 @@ trait TextShapes
 
         return new self($text->schema, static function (mixed $value, string $path) use ($text, $min): string {
             if (\is_string($value) && 1 === preg_match('/[\x00-\x1F\x7F]/', $value)) {
-                throw InvalidInput::at($path, 'must be one line of text');
+                throw InvalidInput::at($path, Say::it('input.must_be_one_line_of_text'));
             }
             $line = $text->read($value, $path);
             \assert(\is_string($line));
             if ($min > 0 && '' === trim($line)) {
-                throw InvalidInput::at($path, 'must not be empty');
+                throw InvalidInput::at($path, Say::it('input.must_not_be_empty'));
             }
 
             return $line;
@@ -59,7 +61,7 @@ trait TextShapes
             $what,
         ): string {
             if (!\is_string($value)) {
-                throw InvalidInput::at($path, "must be text, a known $what: ".implode(', ', $allowed));
+                throw InvalidInput::at($path, Say::it('input.must_be_text_a_known', $what, implode(', ', $allowed)));
             }
             if (!\in_array($value, $allowed, true)) {
                 throw InvalidInput::notOneOf($path, $value, $allowed, $what);
@@ -91,10 +93,10 @@ trait TextShapes
                     ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value, new \DateTimeZone('UTC'))
                     : false;
             if (false === $date || $date->format('Y-m-d') !== $value) {
-                throw InvalidInput::at($path, 'must be a date such as 2026-03-31');
+                throw InvalidInput::at($path, Say::it('input.must_be_a_date_such_as'));
             }
             if ($date->format('Y') < '1990' || $date->format('Y') > '2200') {
-                throw InvalidInput::at($path, 'must be a date from 1990 to 2200');
+                throw InvalidInput::at($path, Say::it('input.must_be_a_date_from_1990'));
             }
 
             return $date;

@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Interval;
 use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class CareClocks
 {
@@ -21,23 +22,23 @@ final readonly class CareClocks
         $clocks = [];
         $coat = $facts->growth->coat;
         if (CoatType::Hairless !== $coat) {
-            $clocks[] = $this->hygiene($facts, 'sanitary', 5.0, 'close work grows back');
+            $clocks[] = $this->hygiene($facts, 'sanitary', 5.0, Say::it('interval.close_work_grows_back'));
             $soon = $facts->hardFloor || CoatStage::Senior === $facts->stage;
             $clocks[] = $this->hygiene(
                 $facts,
                 'pads',
                 $soon ? 3.5 : 5.0,
-                $soon ? 'hard floors or a senior: slips sooner' : 'hair between the pads',
+                $soon ? Say::it('interval.hard_floors_or_a_senior_slips') : Say::it('interval.hair_between_the_pads'),
             );
         }
         if ($facts->growsIntoTheEyes()) {
-            $clocks[] = $this->hygiene($facts, 'eyes', 4.0, 'hair grows toward the eyes');
+            $clocks[] = $this->hygiene($facts, 'eyes', 4.0, Say::it('interval.hair_grows_toward_the_eyes'));
         }
         $clocks[] = $this->hygiene($facts, 'nails', $facts->ground->nailWeeks(), $facts->ground->value.' ground');
         if ($facts->dewclaws > 0) {
-            $clocks[] = $this->hygiene($facts, 'dewclaws', 4.0, 'nothing wears them');
+            $clocks[] = $this->hygiene($facts, 'dewclaws', 4.0, Say::it('interval.nothing_wears_them'));
         }
-        $clocks[] = $this->hygiene($facts, 'ears', 5.0, 'look and wipe what is visible');
+        $clocks[] = $this->hygiene($facts, 'ears', 5.0, Say::it('interval.look_and_wipe_what_is_visible'));
         $clocks[] = $this->bath($facts);
         if ($coat->isDouble()) {
             $month = $facts->month ?? (null === $facts->from ? null : (int) $facts->from->format('n'));
@@ -47,7 +48,9 @@ final readonly class CareClocks
                     'undercoat',
                     $shedding ? 8.0 : 12.0,
                     'weeks',
-                    $shedding ? 'shedding months: let it go' : 'outside the shedding months: the coat is being kept',
+                    $shedding
+                        ? Say::it('interval.shedding_months_let_it_go')
+                        : Say::it('interval.outside_the_shedding_months_the_coat'),
                 ),
             ]);
         }
@@ -58,7 +61,9 @@ final readonly class CareClocks
                     'strip',
                     $weeks,
                     'weeks',
-                    null === $facts->nextInstalmentWeeks ? 'a hand-stripped wire' : 'the next instalment',
+                    null === $facts->nextInstalmentWeeks
+                        ? Say::it('interval.a_hand_stripped_wire')
+                        : Say::it('interval.the_next_instalment'),
                 ),
             ]);
         }
@@ -76,7 +81,7 @@ final readonly class CareClocks
                     'learned',
                     $past->found[$name],
                     'weeks',
-                    'found due then at arrival: halfway towards it',
+                    Say::it('interval.found_due_then_at_arrival_halfway'),
                     $past->visit,
                 );
             }
@@ -90,10 +95,10 @@ final readonly class CareClocks
         $apart = CoatType::Hairless === $facts->growth->coat ? 1.0 : self::BATH_APART;
 
         return new Clock('bath', self::BATH_LONGEST, [
-            new Reason('bath', self::BATH_LONGEST, 'weeks', 'at most this long'),
+            new Reason('bath', self::BATH_LONGEST, 'weeks', Say::it('interval.at_most_this_long')),
             $facts->soiled
-                ? new Reason('bath_apart', 0, 'weeks', 'soiled: as soon as needed')
-                : new Reason('bath_apart', $apart, 'weeks', 'at least this far apart unless soiled'),
+                ? new Reason('bath_apart', 0, 'weeks', Say::it('interval.soiled_as_soon_as_needed'))
+                : new Reason('bath_apart', $apart, 'weeks', Say::it('interval.at_least_this_far_apart_unless')),
         ]);
     }
 }

@@ -12,6 +12,7 @@ use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Measure\Surface;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class IntervalRule
 {
@@ -42,7 +43,7 @@ final readonly class IntervalRule
                         'no_coat_clock',
                         $binding->weeks ?? 0.0,
                         'weeks',
-                        'neither shape nor mats ask for a full groom: '.($binding->name ?? 'bath').' leads',
+                        Say::it('interval.neither_shape_nor_mats_ask_for', $binding->name ?? 'bath'),
                     ),
                 ]
                 : [
@@ -50,7 +51,7 @@ final readonly class IntervalRule
                         $leading->name,
                         round($leading->weeks, 1),
                         'weeks',
-                        'the earlier of shape and mats, in whole weeks',
+                        Say::it('interval.the_earlier_of_shape_and_mats'),
                     ),
                     ...self::bounds($leading, $full),
                 ];
@@ -86,8 +87,10 @@ final readonly class IntervalRule
     {
         return match (true) {
             $full === $leading->wholeWeeks() => [],
-            self::SOONEST === $full => [new Reason('soonest', self::SOONEST, 'weeks', 'not sooner than this')],
-            default => [new Reason('latest', self::LATEST, 'weeks', 'not later than this')],
+            self::SOONEST === $full => [
+                new Reason('soonest', self::SOONEST, 'weeks', Say::it('interval.not_sooner_than_this')),
+            ],
+            default => [new Reason('latest', self::LATEST, 'weeks', Say::it('interval.not_later_than_this'))],
         };
     }
 
@@ -98,12 +101,7 @@ final readonly class IntervalRule
             return [];
         }
 
-        return [
-            new Caution(
-                'visits_cannot_keep_this_coat',
-                'Visits alone cannot keep this coat free of mats: agree on more combing at home or a shorter finish.',
-            ),
-        ];
+        return [new Caution('visits_cannot_keep_this_coat', Say::it('interval.visits_alone_cannot_keep_this_coat'))];
     }
 
     /** @param list<Clock> $clocks */
@@ -139,7 +137,7 @@ final readonly class IntervalRule
                 'expected_load',
                 round($load, 1),
                 'load',
-                \sprintf('after %d weeks with this upkeep; the salon\'s limit is %s', $wish, $facts->matLimit),
+                Say::it('interval.after_weeks_with_this_upkeep_the', $wish, $facts->matLimit),
             ),
         ];
         if (null !== $minutes) {
@@ -147,8 +145,8 @@ final readonly class IntervalRule
                 'matting_minutes',
                 round($minutes, 1),
                 'min',
-                \sprintf(
-                    'up to load %s as tangles, the rest as separate mats; past this dog\'s %s min it is clipped under',
+                Say::it(
+                    'interval.up_to_load_as_tangles_the',
                     $facts->matLimit,
                     MattingRule::VISIT_MINUTES * $facts->handling->toleranceFactor(),
                 ),

@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Interval;
 
 use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class MatClock
 {
@@ -39,7 +40,7 @@ final readonly class MatClock
                 'matting_rate',
                 $facts->growth->coat->mattingPerWeek(),
                 'load/week',
-                "usual for a {$facts->growth->coat->label()} coat at full length",
+                Say::it('interval.usual_for_a_coat_at_full', $facts->growth->coat->label()),
             ),
             new Reason('upkeep', $facts->upkeep->mattingFactor(), 'factor', $facts->upkeep->label()),
             new Reason('stage', $facts->stage->mattingFactor(), 'factor', $facts->stage->value.' coat'),
@@ -47,15 +48,15 @@ final readonly class MatClock
                 'length',
                 round($this->lengthFactor(1, $this->meanMm), 2),
                 'factor',
-                \sprintf('body mean %s mm: short coats knot less', round($this->meanMm, 1)),
+                Say::it('interval.body_mean_mm_short_coats_knot', round($this->meanMm, 1)),
             ),
             new Reason(
                 'learned',
                 round($this->multiplier, 2),
                 'factor',
-                'what earlier arrivals found against what was expected',
+                Say::it('interval.what_earlier_arrivals_found_against_what'),
             ),
-            new Reason('limit', $facts->matLimit, 'load', 'the salon\'s limit'),
+            new Reason('limit', $facts->matLimit, 'load', Say::it('interval.the_salons_limit')),
         ];
         $weeks = $this->firstWeekAtLimit();
         foreach (\array_slice($facts->history, -self::TENDER_FROM) as $past) {
@@ -70,11 +71,7 @@ final readonly class MatClock
                     'tender_mats',
                     $past->weeks,
                     'weeks',
-                    \sprintf(
-                        'severity %d in a tender zone after that long: at most %s × it',
-                        $past->tenderSeverity,
-                        $share,
-                    ),
+                    Say::it('interval.severity_in_a_tender_zone_after', $past->tenderSeverity, $share),
                     $past->visit,
                 );
             }

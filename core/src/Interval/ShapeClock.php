@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Interval;
 
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class ShapeClock
 {
@@ -44,27 +45,32 @@ final readonly class ShapeClock
                             1,
                         ),
                         'mm',
-                        \sprintf(
-                            '%s finish: the more of %s × and %s mm',
+                        Say::it(
+                            'interval.finish_the_more_of_and_mm',
                             $facts->finish->value,
                             $facts->finish->ratio(),
                             $facts->finish->limitMm(),
                         ),
                     ),
-                    new Reason('finished', $z->finished->rounded(), 'mm', $z->zone->label.' as it was left'),
+                    new Reason(
+                        'finished',
+                        $z->finished->rounded(),
+                        'mm',
+                        Say::it('interval.as_it_was_left', $z->zone->label),
+                    ),
                     new Reason(
                         'growth',
                         round($facts->speed($weeks), 2),
                         'mm/week',
                         0 === $facts->growth->n
-                            ? 'usual for this coat'
-                            : \sprintf('learned from %d visits', $facts->growth->n),
+                            ? Say::it('interval.usual_for_this_coat')
+                            : Say::it('interval.learned_from_visits', $facts->growth->n),
                     ),
                     new Reason(
                         'area',
                         round((100 * $sum) / $area),
                         '%',
-                        'of the clipped and scissored coat is due by then (20 % counts)',
+                        Say::it('interval.of_the_clipped_and_scissored_coat'),
                     ),
                 ]);
             }

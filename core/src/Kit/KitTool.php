@@ -12,6 +12,7 @@ use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 
 final readonly class KitTool
 {
@@ -45,16 +46,18 @@ final readonly class KitTool
     {
         if ('blade' === $in->text('kind')) {
             if ($in->has('mm')) {
-                throw InvalidInput::at($in->pathOf('mm'), 'does not belong to a tool of kind blade');
+                throw InvalidInput::at($in->pathOf('mm'), Say::it('kit.does_not_belong_to_a_tool'));
             }
 
             return self::blade(
                 $in->textOrNull('label') ??
-                    throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'),
+                    throw InvalidInput::missing($in->pathOf('label'), Say::it('kit.a_blade_label_such_as_10')),
                 $in->pathOf('label'),
             );
         }
-        $mm = $in->floatOrNull('mm') ?? throw InvalidInput::missing($in->pathOf('mm'), 'the guard\'s length in mm');
+        $mm =
+            $in->floatOrNull('mm') ??
+            throw InvalidInput::missing($in->pathOf('mm'), Say::it('kit.the_guards_length_in_mm'));
 
         return self::guard(Length::ofMillimetres($mm, $in->pathOf('mm')), $in->textOrNull('label') ?? '');
     }

@@ -14,6 +14,7 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 /**
  * Source: rules.md §1 and the starting points stated here; a salon's own readings replace the table, never the other
@@ -44,16 +45,13 @@ final readonly class MeasureRule
         string $field = 'readings',
     ): Measured {
         if ([] === $readings || \count($readings) > self::MOST) {
-            throw InvalidInput::at(
-                $field,
-                \sprintf('must hold 1 to %d readings; %d make a careful one', self::MOST, self::READINGS),
-            );
+            throw InvalidInput::at($field, Say::it('kit.must_hold_1_to_readings_make', self::MOST, self::READINGS));
         }
         $um = array_map(static fn (Length $l): int => $l->micrometres(), $readings);
         if (0 === min($um)) {
             throw InvalidInput::at(
                 $field.'['.array_search(0, $um, true).']',
-                'is 0: a tool leaves something. Take that reading again',
+                Say::it('kit.is_0_a_tool_leaves_something'),
             );
         }
         $mean = Length::ofMicrometres((int) round(array_sum($um) / \count($um)));
@@ -68,24 +66,19 @@ final readonly class MeasureRule
         if ($spread > $usual) {
             $questions[] = new Caution(
                 'spread',
-                \sprintf(
-                    'The readings lie %s mm apart; up to %s mm is usual. Was it the same tool and the same place '.
-                        'each time, the coat dry and combed?',
-                    round($spread, 1),
-                    round($usual, 1),
-                ),
+                Say::it('kit.the_readings_lie_mm_apart_up', round($spread, 1), round($usual, 1)),
             );
         }
         if (null !== $off && null !== $expected && abs($off) > self::OFF) {
             $questions[] = new Caution(
                 'nominal',
-                \sprintf(
-                    '%s mm were measured where %s mm are expected: %d %% %s. Is this the right tool%s?',
+                Say::it(
+                    'kit.mm_were_measured_where_mm_are',
                     $mean->rounded(),
                     $expected->rounded(),
                     (int) round(100 * abs($off)),
                     $off > 0 ? 'more' : 'less',
-                    null === $like ? '' : "; it measures like a $like",
+                    null === $like ? '' : Say::it('kit.it_measures_like_a', $like),
                 ),
             );
         }
@@ -95,14 +88,14 @@ final readonly class MeasureRule
                 'mean',
                 $mean->rounded(),
                 'mm',
-                1 === \count($um) ? 'one reading' : \sprintf('of %d readings', \count($um)),
+                1 === \count($um) ? Say::it('kit.one_reading') : Say::it('kit.of_readings', \count($um)),
             ),
             new Reason(
                 'spread',
                 round($spread, 2),
                 'mm',
-                \sprintf(
-                    'between the longest and the shortest; usual is up to %s mm: the more of %d %% and %s mm',
+                Say::it(
+                    'kit.between_the_longest_and_the_shortest',
                     round($usual, 2),
                     100 * self::SPREAD_SHARE,
                     self::SPREAD_LEAST,
@@ -115,7 +108,7 @@ final readonly class MeasureRule
                         'expected',
                         $expected->rounded(),
                         'mm',
-                        \sprintf('by the table; asked about from %d %% off', 100 * self::OFF),
+                        Say::it('kit.by_the_table_asked_about_from', 100 * self::OFF),
                     ),
                 ],
         ]);

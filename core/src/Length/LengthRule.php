@@ -10,6 +10,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class LengthRule
@@ -41,8 +42,8 @@ final readonly class LengthRule
         if ($recipe->tool->isGuard() && !BladeTable::isGuardBase($recipe->tool->base ?? '')) {
             throw InvalidInput::at(
                 "$field.base",
-                \sprintf(
-                    'a guard sits over a short full-tooth base: %s, not over %s',
+                Say::it(
+                    'length.a_guard_sits_over_a_short',
                     implode(', ', BladeTable::GUARD_BASES),
                     $recipe->tool->base ?? 'nothing',
                 ),
@@ -60,14 +61,11 @@ final readonly class LengthRule
                 null,
                 0.0,
                 false,
-                [new Reason('tool', $recipe->tool->words(), '', 'as recorded')],
+                [new Reason('tool', $recipe->tool->words(), '', Say::it('length.as_recorded'))],
                 [
                     new Caution(
                         'guard_over_long_base',
-                        \sprintf(
-                            'A guard over a %s rides up: nobody can say what this left. Measure the coat.',
-                            $recipe->tool->base ?? '?',
-                        ),
+                        Say::it('length.a_guard_over_a_rides_up', $recipe->tool->base ?? '?'),
                     ),
                 ],
             );
@@ -93,8 +91,8 @@ final readonly class LengthRule
                         'measured',
                         $inThisLay->rounded(),
                         'mm',
-                        \sprintf(
-                            'the salon\'s measurement of %s, %s the lay',
+                        Say::it(
+                            'length.the_salons_measurement_of_the_lay',
                             $recipe->tool->words(),
                             $recipe->lay->value,
                         ),
@@ -112,7 +110,7 @@ final readonly class LengthRule
                         'measured',
                         $withTheLay->rounded(),
                         'mm',
-                        \sprintf('the salon\'s measurement of %s, with the lay', $recipe->tool->words()),
+                        Say::it('length.the_salons_measurement_of_with_the', $recipe->tool->words()),
                     ),
                 ];
         $whole = $withTheLay ?? $this->nominal($recipe->tool);
@@ -121,7 +119,11 @@ final readonly class LengthRule
             'lay',
             $factor,
             'factor',
-            \sprintf('%s the lay, %s', $recipe->lay->value, $recipe->tool->isGuard() ? 'under a guard' : 'bare blade'),
+            Say::it(
+                'length.the_lay',
+                $recipe->lay->value,
+                $recipe->tool->isGuard() ? Say::it('length.under_a_guard') : Say::it('length.bare_blade'),
+            ),
         );
 
         return new FinishedLength($whole->times($factor), self::NOMINAL, false, $reasons, $warnings);
@@ -152,7 +154,7 @@ final readonly class LengthRule
                     'residual',
                     BladeTable::residual($tool->label)->mm(),
                     'mm',
-                    "blade table, {$tool->label} with the lay",
+                    Say::it('length.blade_table_with_the_lay', $tool->label),
                 ),
             ];
         }
@@ -164,14 +166,16 @@ final readonly class LengthRule
                 'guard',
                 $tool->guard->mm(),
                 'mm',
-                '' === $tool->label ? 'nominal length of the guard' : "nominal length of {$tool->label}",
+                '' === $tool->label
+                    ? Say::it('length.nominal_length_of_the_guard')
+                    : Say::it('length.nominal_length_of', $tool->label),
             ),
-            new Reason('base', $base->mm(), 'mm', 'blade table, base '.($tool->base ?? '')),
+            new Reason('base', $base->mm(), 'mm', Say::it('length.blade_table_base', $tool->base ?? '')),
             new Reason(
                 'reference_base',
                 -$reference->mm(),
                 'mm',
-                'guards are marked for a base '.BladeTable::REFERENCE_BASE,
+                Say::it('length.guards_are_marked_for_a_base', BladeTable::REFERENCE_BASE),
             ),
         ];
     }
@@ -184,14 +188,7 @@ final readonly class LengthRule
                 null,
                 0.0,
                 false,
-                [
-                    new Reason(
-                        'unknown',
-                        $recipe->tool->words(),
-                        '',
-                        'this method has no tool length and none was entered',
-                    ),
-                ],
+                [new Reason('unknown', $recipe->tool->words(), '', Say::it('length.this_method_has_no_tool_length'))],
                 $warnings,
             );
         }
@@ -205,7 +202,7 @@ final readonly class LengthRule
                     'estimate',
                     $recipe->estimate->rounded(),
                     'mm',
-                    "entered for {$recipe->tool->words()}, marked estimated",
+                    Say::it('length.entered_for_marked_estimated', $recipe->tool->words()),
                 ),
             ],
             $warnings,
@@ -220,40 +217,31 @@ final readonly class LengthRule
         if ($tool->isGuard()) {
             $warnings[] = new Caution(
                 'guard_needs_dry_coat',
-                'Guards only on a clean, bone-dry coat combed to the skin. Check the lock: a guard that pops off '.
-                    'leaves a bare stripe.',
+                Say::it('length.guards_only_on_a_clean_bone'),
                 Caution::NOTE,
             );
         }
         if (null !== $zone && $zone->thinSkin && $tool->isBlade() && BladeTable::isSkipTooth($tool->label)) {
             $warnings[] = new Caution(
                 'skip_tooth_on_thin_skin',
-                \sprintf(
-                    'A skip-tooth %s nicks thin skin at the %s. Use a full tooth or a 10, skin held flat.',
-                    $tool->label,
-                    $zone->label,
-                ),
+                Say::it('length.a_skip_tooth_nicks_thin_skin', $tool->label, $zone->label),
                 Caution::DANGER,
             );
         }
         if (Lay::Against === $recipe->lay && ($tool->isBlade() || $tool->isGuard())) {
             $warnings[] =
                 null !== $zone && str_starts_with($zone->id, 'ear_')
-                    ? new Caution(
-                        'ear_edge_against',
-                        'Against the lay on an ear: the edges nick. '
-                            .'Hold the leather flat, work from the middle outwards.',
-                    )
+                    ? new Caution('ear_edge_against', Say::it('length.against_the_lay_on_an_ear'))
                     : new Caution(
                         'against_leaves_lines',
-                        'Against the lay can leave lines or show skin.',
+                        Say::it('length.against_the_lay_can_leave_lines'),
                         Caution::NOTE,
                     );
         }
         if ($tool->isBlade() && \in_array($tool->label, ['50', '40', '30', 'toe'], true)) {
             $warnings[] = new Caution(
                 'fine_blade_heats',
-                'Fine blades heat fast: touch-check on the back of your hand.',
+                Say::it('length.fine_blades_heat_fast_touch_check'),
                 Caution::NOTE,
             );
         }

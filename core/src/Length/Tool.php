@@ -10,6 +10,7 @@ use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 
 final readonly class Tool
 {
@@ -37,7 +38,7 @@ final readonly class Tool
     public static function guard(Length $mm, string $base, string $label = '', string $field = 'tool'): self
     {
         if ($mm->mm() < self::MIN_GUARD_MM) {
-            throw InvalidInput::at("$field.mm", \sprintf('must be between %s and 400 mm', self::MIN_GUARD_MM));
+            throw InvalidInput::at("$field.mm", Say::it('length.must_be_between_and_400_mm', self::MIN_GUARD_MM));
         }
         BladeTable::residual($base, "$field.base");
 
@@ -76,21 +77,23 @@ final readonly class Tool
         };
         foreach ($unwanted as $name) {
             if ($in->has($name)) {
-                throw InvalidInput::at($in->pathOf($name), "does not belong to a tool of kind $kind");
+                throw InvalidInput::at($in->pathOf($name), Say::it('length.does_not_belong_to_a_tool', $kind));
             }
         }
         if ('blade' === $kind) {
             return self::blade(
                 $in->textOrNull('label') ??
-                    throw InvalidInput::missing($in->pathOf('label'), 'a blade label such as "10"'),
+                    throw InvalidInput::missing($in->pathOf('label'), Say::it('length.a_blade_label_such_as_10')),
                 $in->pathOf('label'),
             );
         }
         if ('guard' === $kind) {
-            $mm = $in->floatOrNull('mm') ?? throw InvalidInput::missing($in->pathOf('mm'), 'the guard\'s length in mm');
+            $mm =
+                $in->floatOrNull('mm') ??
+                throw InvalidInput::missing($in->pathOf('mm'), Say::it('length.the_guards_length_in_mm'));
             $base =
                 $in->textOrNull('base') ??
-                throw InvalidInput::missing($in->pathOf('base'), 'the blade under the guard: 10, 15, 30 or 40');
+                throw InvalidInput::missing($in->pathOf('base'), Say::it('length.the_blade_under_the_guard_10'));
 
             return self::guard(
                 Length::ofMillimetres($mm, $in->pathOf('mm')),
@@ -141,19 +144,21 @@ final readonly class Tool
     {
         if (null !== $this->guard) {
             return ('' === $this->label
-                ? rtrim(rtrim(number_format($this->guard->mm(), 1, '.', ''), '0'), '.').' mm guard'
+                ? Say::it('length.mm_guard', rtrim(rtrim(number_format($this->guard->mm(), 1, '.', ''), '0'), '.'))
                 : $this->label).
-                ' over '.
+                Say::it('length.over').
                 ($this->base ?? '?');
         }
 
         return match ($this->kind) {
-            'blade' => 'toe' === $this->label ? 'narrow toe blade' : $this->label.' blade',
-            'scissor' => 'scissors',
-            'thin' => 'thinning shears',
-            'strip' => 'hand-strip',
-            'card' => 'card or rake',
-            default => 'left',
+            'blade' => 'toe' === $this->label
+                ? Say::it('length.narrow_toe_blade')
+                : $this->label.Say::it('length.blade'),
+            'scissor' => Say::it('length.scissors'),
+            'thin' => Say::it('length.thinning_shears'),
+            'strip' => Say::it('length.hand_strip'),
+            'card' => Say::it('length.card_or_rake'),
+            default => Say::it('length.left'),
         };
     }
 }

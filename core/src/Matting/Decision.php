@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Matting;
 
+use KeenThistle\Core\Say\Say;
+
 enum Decision: string
 {
     case None = 'none';
@@ -23,11 +25,11 @@ enum Decision: string
     public function words(): string
     {
         return match ($this) {
-            self::None => 'clear',
-            self::Comb => 'comb out',
-            self::Loosen => 'loosen by hand, then comb from the tips',
-            self::Split => 'split along the growth, then comb',
-            self::Clip => 'clip under',
+            self::None => Say::it('matting.clear'),
+            self::Comb => Say::it('matting.comb_out'),
+            self::Loosen => Say::it('matting.loosen_by_hand_then_comb_from'),
+            self::Split => Say::it('matting.split_along_the_growth_then_comb'),
+            self::Clip => Say::it('matting.clip_under'),
         };
     }
 }

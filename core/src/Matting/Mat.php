@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Matting;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class Mat
@@ -66,13 +67,10 @@ final readonly class Mat
         $severity = $in->int('severity');
         $overrule = $in->enumOrNull('overrule', Decision::class);
         if (4 === $severity && null !== $overrule && Decision::Clip !== $overrule) {
-            throw InvalidInput::at($in->pathOf('overrule'), 'a felted sheet is only clipped under: clip, or nothing');
+            throw InvalidInput::at($in->pathOf('overrule'), Say::it('matting.a_felted_sheet_is_only_clipped'));
         }
         if ($severity > 0 && Decision::None === $overrule) {
-            throw InvalidInput::at(
-                $in->pathOf('overrule'),
-                'knots are combed, loosened, split or clipped; leave the zone out to defer it',
-            );
+            throw InvalidInput::at($in->pathOf('overrule'), Say::it('matting.knots_are_combed_loosened_split_or'));
         }
 
         return new self(

@@ -10,6 +10,7 @@ use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Measure\Surface;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class MattingRule
 {
@@ -78,24 +79,24 @@ final readonly class MattingRule
             ),
             $words->questions($mats),
             [
-                new Reason(
-                    'surface',
-                    round(Surface::m2($kg), 3),
-                    'm²',
-                    \sprintf('0.101 × %s kg to the power of 2/3', $kg),
-                ),
+                new Reason('surface', round(Surface::m2($kg), 3), 'm²', Say::it('matting.0_101_kg_to_the_power', $kg)),
                 new Reason(
                     'limit',
                     round(self::VISIT_MINUTES * $factor, 1),
                     'min',
-                    \sprintf(
-                        '%s min of working out a visit × %s, %s',
+                    Say::it(
+                        'matting.min_of_working_out_a_visit',
                         self::VISIT_MINUTES,
                         $factor,
                         str_replace('_', ' ', $handling->value),
                     ),
                 ),
-                new Reason('tender_limit', round(self::TENDER_MINUTES * $factor, 1), 'min', 'for each tender zone'),
+                new Reason(
+                    'tender_limit',
+                    round(self::TENDER_MINUTES * $factor, 1),
+                    'min',
+                    Say::it('matting.for_each_tender_zone'),
+                ),
                 ...null === $fee
                     ? []
                     : [
@@ -103,7 +104,7 @@ final readonly class MattingRule
                             'fee',
                             $fee,
                             'minor',
-                            \sprintf('minutes past the first %s × %d', self::FREE_MINUTES, $rate),
+                            Say::it('matting.minutes_past_the_first', self::FREE_MINUTES, $rate),
                         ),
                     ],
             ],
@@ -128,7 +129,7 @@ final readonly class MattingRule
                 $why[$i][] = [
                     'minutes' => $minutes[$i],
                     'limit' => self::TENDER_MINUTES * $factor,
-                    'of' => 'a tender zone',
+                    'of' => Say::it('matting.a_tender_zone'),
                 ];
                 $decisions[$i] = Decision::Clip;
                 continue;
@@ -150,7 +151,7 @@ final readonly class MattingRule
             $why[$i][] = [
                 'minutes' => $minutes[$i],
                 'limit' => self::VISIT_MINUTES * $factor,
-                'of' => 'the most minutes while the visit is over its limit',
+                'of' => Say::it('matting.the_most_minutes_while_the_visit'),
             ];
             $decisions[$i] = Decision::Clip;
         }

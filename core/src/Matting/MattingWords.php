@@ -10,6 +10,7 @@ namespace KeenThistle\Core\Matting;
 
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Say\Say;
 
 final readonly class MattingWords
 {
@@ -32,29 +33,21 @@ final readonly class MattingWords
         $worked = $names(static fn (ZoneDecision $z): bool => $z->workedOut > 0);
         $out = [];
         if ('' !== $worked) {
-            $out[] = "Knots are worked out by hand, within what the dog will bear: $worked.";
+            $out[] = Say::it('matting.knots_are_worked_out_by_hand', $worked);
         }
         if (null !== $even) {
-            $out[] = \sprintf(
-                'The whole coat is evened out at about %s mm (%s blade), as long as the clipped places allow.',
-                round($even['mm'], 1),
-                $even['blade'],
-            );
+            $out[] = Say::it('matting.the_whole_coat_is_evened_out', round($even['mm'], 1), $even['blade']);
         }
         if ('' !== $clipped) {
-            $out[] = "These places are clipped under the mat and will be short: $clipped.";
-            $out[] =
-                'Under mats the skin may be red, sore, bruised or damp, and small wounds may show that nobody '.
-                'could see before. If so, you are told and shown, and a vet is named where one should look.';
-            $out[] =
-                'After heavy mats come off, ear edges may swell or bleed and a dog may scratch or shake; tell us '.
-                'and your vet if it goes on.';
+            $out[] = Say::it('matting.these_places_are_clipped_under_the', $clipped);
+            $out[] = Say::it('matting.under_mats_the_skin_may_be');
+            $out[] = Say::it('matting.after_heavy_mats_come_off_ear');
         }
         if (null !== $fee && $fee > 0) {
-            $out[] = 'Working on mats takes time that is charged for as shown.';
+            $out[] = Say::it('matting.working_on_mats_takes_time_that');
         }
         if ('' !== $worked || '' !== $clipped) {
-            $out[] = 'If the dog shows that it has had enough, we stop, and say what is left to do.';
+            $out[] = Say::it('matting.if_the_dog_shows_that_it');
         }
 
         return $out;
@@ -90,51 +83,34 @@ final readonly class MattingWords
         if ($overworked) {
             $out[] = new Caution(
                 'past_welfare_limit',
-                \sprintf(
-                    'By your decision this dog is worked on longer than its limit (%s min, %s min in a tender '.
-                        'zone). Rests between; stop at the first sign; the rest another day or clipped.',
-                    round($limit, 1),
-                    round($tenderLimit, 1),
-                ),
+                Say::it('matting.by_your_decision_this_dog_is', round($limit, 1), round($tenderLimit, 1)),
                 Caution::DANGER,
             );
         }
         if ($felted) {
             $out[] = new Caution(
                 'unknown_under_felt',
-                'What is under a felted sheet shows only when it is off. Go slowly, skin flat, no guard; sores, '.
-                    'smell, swelling or parasites: stop, photograph, tell the owner, a vet.',
+                Say::it('matting.what_is_under_a_felted_sheet'),
                 Caution::DANGER,
             );
         }
         if ($tight) {
             $out[] = new Caution(
                 'no_scissors_under',
-                'Never scissors between mat and skin, never a guard over a mat.',
+                Say::it('matting.never_scissors_between_mat_and_skin'),
                 Caution::DANGER,
             );
         }
         if ($ears) {
-            $out[] = new Caution(
-                'ear_edges',
-                'Ears after heavy mats: edges may swell or bleed. Take little at a time, watch them, no shaking '.
-                    'loose; tell the owner.',
-            );
+            $out[] = new Caution('ear_edges', Say::it('matting.ears_after_heavy_mats_edges_may'));
         }
         if ($wet) {
-            $out[] = new Caution(
-                'not_wet',
-                'Wet mats tighten: nothing matted goes into the tub unless it is coming off.',
-            );
+            $out[] = new Caution('not_wet', Say::it('matting.wet_mats_tighten_nothing_matted_goes'));
         }
         if ($consentOnly) {
             $out[] = new Caution(
                 'patches_first',
-                \sprintf(
-                    'A %s coat is patched first. Evening all of it out only if the owner asks and has heard how '.
-                        'long it takes to come back, if it does.',
-                    $coat->label(),
-                ),
+                Say::it('matting.a_coat_is_patched_first_evening', $coat->label()),
                 Caution::DANGER,
             );
         }
@@ -155,20 +131,19 @@ final readonly class MattingWords
             if (0 === $mat->severity && $mat->spread > 0) {
                 $out[] = [
                     'field' => "zones[$i].severity",
-                    'message' => "$label: clear, but spread over "
-                        .round(100 * $mat->spread).' %. Clear, or which severity?',
+                    'message' => Say::it('matting.clear_but_spread_over_clear_or', $label, round(100 * $mat->spread)),
                 ];
             }
             if ($mat->severity > 0 && 0.0 === $mat->spread) {
                 $out[] = [
                     'field' => "zones[$i].spread",
-                    'message' => "$label: severity {$mat->severity} over nothing of the zone. How much of it?",
+                    'message' => Say::it('matting.severity_over_nothing_of_the_zone', $label, $mat->severity),
                 ];
             }
             if (4 === $mat->severity && true === $mat->clearance) {
                 $out[] = [
                     'field' => "zones[$i].clearance",
-                    'message' => "$label: a felted sheet with clearance. Felted, or tight with room for a comb?",
+                    'message' => Say::it('matting.a_felted_sheet_with_clearance_felted', $label),
                 ];
             }
         }

@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Matting;
 
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 
 final readonly class UnderBlade
 {
@@ -23,19 +24,19 @@ final readonly class UnderBlade
     {
         $id = $mat->zone->id;
         if ('lips' === $id || 'sheath_or_vulva' === $id || str_starts_with($id, 'inner_eye_')) {
-            return new self(null, 'no clipper blade here: round-tip scissors or thinning shears above a comb', []);
+            return new self(null, Say::it('matting.no_clipper_blade_here_round_tip'), []);
         }
         if (str_starts_with($id, 'pads_') || str_starts_with($id, 'between_toes_')) {
-            return new self('toe', 'narrow toe blade, or a 30', ['30']);
+            return new self('toe', Say::it('matting.narrow_toe_blade_or_a_30'), ['30']);
         }
         if (!$mat->hasClearance()) {
-            return new self('10', '10 blade; a 15 or 30 only by an experienced groomer', ['15', '30']);
+            return new self('10', Say::it('matting.10_blade_a_15_or_30'), ['15', '30']);
         }
         $close = $mat->zone->tender || str_starts_with($id, 'elbow_') || str_starts_with($id, 'hock_');
 
         return $close
-            ? new self('10', '10 blade: thin or tender skin', [])
-            : new self('7F', '7F blade under the mat', []);
+            ? new self('10', Say::it('matting.10_blade_thin_or_tender_skin'), [])
+            : new self('7F', Say::it('matting.7f_blade_under_the_mat'), []);
     }
 
     public function leaves(): ?Length

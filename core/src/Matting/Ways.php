@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Matting;
 
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 
 final readonly class Ways
 {
@@ -28,7 +29,7 @@ final readonly class Ways
                     $m->spread,
                     $m->clearance,
                     Decision::None === $m->firstDecision() ? null : $m->firstDecision(),
-                    'to save the coat',
+                    Say::it('matting.to_save_the_coat'),
                 ),
             $mats,
         );
@@ -45,7 +46,14 @@ final readonly class Ways
     {
         return array_map(
             static fn (Mat $m): Mat => $m->matted() > 0
-                ? new Mat($m->zone, $m->severity, $m->spread, $m->clearance, Decision::Clip, 'one even length')
+                ? new Mat(
+                    $m->zone,
+                    $m->severity,
+                    $m->spread,
+                    $m->clearance,
+                    Decision::Clip,
+                    Say::it('matting.one_even_length'),
+                )
                 : $m,
             $mats,
         );

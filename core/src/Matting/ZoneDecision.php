@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Matting;
 
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class ZoneDecision
 {
@@ -32,25 +33,25 @@ final readonly class ZoneDecision
             new Reason(
                 'severity',
                 $this->mat->severity,
-                'of 4',
+                Say::it('matting.of_4'),
                 [
                     'clear',
-                    'tangles: the comb stops, they come apart',
-                    'separate mats',
-                    'tight, close to the skin',
-                    'a felted sheet',
+                    Say::it('matting.tangles_the_comb_stops_they_come'),
+                    Say::it('matting.separate_mats'),
+                    Say::it('matting.tight_close_to_the_skin'),
+                    Say::it('matting.a_felted_sheet'),
                 ][$this->mat->severity],
             ),
         ];
         if ($this->mat->severity > 0) {
-            $reasons[] = new Reason('spread', round(100 * $this->mat->spread), '%', 'of the zone');
+            $reasons[] = new Reason('spread', round(100 * $this->mat->spread), '%', Say::it('matting.of_the_zone'));
         }
         if (null !== $this->mat->overrule) {
             $reasons[] = new Reason(
                 'overruled',
                 $this->decision->value,
                 '',
-                '' === $this->mat->why ? 'the groomer\'s decision' : $this->mat->why,
+                '' === $this->mat->why ? Say::it('matting.the_groomers_decision') : $this->mat->why,
             );
         } elseif (3 === $this->mat->severity) {
             $reasons[] = new Reason(
@@ -58,11 +59,11 @@ final readonly class ZoneDecision
                 $this->mat->hasClearance() ? 'yes' : 'no',
                 '',
                 $this->mat->hasClearance()
-                    ? 'a comb tooth passes between mat and skin'
-                    : 'no comb tooth passes: clip under',
+                    ? Say::it('matting.a_comb_tooth_passes_between_mat')
+                    : Say::it('matting.no_comb_tooth_passes_clip_under'),
             );
         } elseif (4 === $this->mat->severity) {
-            $reasons[] = new Reason('felted', 'clip', '', 'a felted sheet is never worked out, whatever its clearance');
+            $reasons[] = new Reason('felted', 'clip', '', Say::it('matting.a_felted_sheet_is_never_worked'));
         }
 
         foreach ($this->over as $o) {
@@ -70,7 +71,7 @@ final readonly class ZoneDecision
                 'over_limit',
                 round($o['minutes'], 1),
                 'min',
-                \sprintf('%s: more than %s min', $o['of'], round($o['limit'], 1)),
+                Say::it('matting.more_than_min', $o['of'], round($o['limit'], 1)),
             );
         }
 

@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Nails;
 use KeenThistle\Core\Interval\Ground;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class NailsRule
 {
@@ -45,7 +46,7 @@ final readonly class NailsRule
         }
         $weeks = $ground->nailWeeks();
         $days = $tiny ? self::OFTEN_DAYS : (int) round(7 * $weeks);
-        $reasons = [new Reason('nails', $weeks, 'weeks', "walks on {$ground->value} ground")];
+        $reasons = [new Reason('nails', $weeks, 'weeks', Say::it('nails.walks_on_ground', $ground->value))];
         $plan = null;
         if ($tiny) {
             $visits = max(1, (int) ceil($over / self::BACK_A_VISIT));
@@ -57,30 +58,19 @@ final readonly class NailsRule
             $reasons[] = new Reason(
                 'often_and_little',
                 self::BACK_A_VISIT,
-                'mm a visit',
-                'tiny cuts often make the quick draw back',
+                Say::it('nails.mm_a_visit'),
+                Say::it('nails.tiny_cuts_often_make_the_quick'),
             );
         }
         $cautions = [];
         if ($torn) {
-            $cautions[] = new Caution(
-                'torn',
-                'A torn claw is left alone, cleaned and covered; a vet looks at it.',
-                Caution::DANGER,
-            );
+            $cautions[] = new Caution('torn', Say::it('nails.a_torn_claw_is_left_alone'), Caution::DANGER);
         }
         if ($tiny) {
-            $cautions[] = new Caution(
-                'quick',
-                'Quick near: slivers only, stop at the first grey spot; bleeding: styptic, pressure, note it, '.
-                    'tell the owner.',
-            );
+            $cautions[] = new Caution('quick', Say::it('nails.quick_near_slivers_only_stop_at'));
         }
         if ($fragileSkin) {
-            $cautions[] = new Caution(
-                'fragile_skin',
-                'The owner\'s skin is fragile: every edge ground or filed smooth.',
-            );
+            $cautions[] = new Caution('fragile_skin', Say::it('nails.the_owners_skin_is_fragile_every'));
         }
 
         return new NailsAnswer(
@@ -97,19 +87,21 @@ final readonly class NailsRule
     private function action(Claw $claw, bool $grinderFeared): array
     {
         return match ($claw->state) {
-            'torn' => ['refer', 'torn: not touched, a vet looks'],
-            'missing' => ['leave', 'not there'],
+            'torn' => ['refer', Say::it('nails.torn_not_touched_a_vet_looks')],
+            'missing' => ['leave', Say::it('nails.not_there')],
             'cracked' => [
                 'grind_only',
                 $grinderFeared
-                    ? 'cracked: filed by hand, a clipper would split it further'
-                    : 'cracked: a clipper would split it further',
+                    ? Say::it('nails.cracked_filed_by_hand_a_clipper')
+                    : Say::it('nails.cracked_a_clipper_would_split_it'),
             ],
-            'quick_near' => ['tiny_cuts', 'the quick is near: slivers, often'],
+            'quick_near' => ['tiny_cuts', Say::it('nails.the_quick_is_near_slivers_often')],
             'long' => $claw->dark
-                ? ['tiny_cuts', 'long and dark: the quick cannot be seen']
-                : ['tip', 'long, the quick can be seen'],
-            default => $claw->dewclaw ? ['tip', 'nothing wears a dewclaw'] : ['leave', 'does not touch the floor'],
+                ? ['tiny_cuts', Say::it('nails.long_and_dark_the_quick_cannot')]
+                : ['tip', Say::it('nails.long_the_quick_can_be_seen')],
+            default => $claw->dewclaw
+                ? ['tip', Say::it('nails.nothing_wears_a_dewclaw')]
+                : ['leave', Say::it('nails.does_not_touch_the_floor')],
         };
     }
 }

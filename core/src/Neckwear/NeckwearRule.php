@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Neckwear;
 
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class NeckwearRule
 {
@@ -33,16 +34,13 @@ final readonly class NeckwearRule
             'band_width_mm' => $row[2],
             'bow_width_mm' => $row[3],
             'warnings' => Caution::listToArray([
-                new Caution('breakaway', 'Only with a fastening that gives way when it is pulled.', Caution::DANGER),
-                new Caution(
-                    'never_alone',
-                    'Never left on a dog that is alone, with another dog, or in a crate; taken off when it gets wet.',
-                ),
+                new Caution('breakaway', Say::it('neckwear.only_with_a_fastening_that_gives'), Caution::DANGER),
+                new Caution('never_alone', Say::it('neckwear.never_left_on_a_dog_that')),
             ]),
             'reasons' => Reason::listToArray([
-                new Reason('neck', $neck, 'mm', 'measured close'),
-                new Reason('two_fingers', self::TWO_FINGERS, 'mm', 'so that two fingers pass under it'),
-                new Reason('seams', 2 * $seam, 'mm', 'both ends of a tube that is turned'),
+                new Reason('neck', $neck, 'mm', Say::it('neckwear.measured_close')),
+                new Reason('two_fingers', self::TWO_FINGERS, 'mm', Say::it('neckwear.so_that_two_fingers_pass_under')),
+                new Reason('seams', 2 * $seam, 'mm', Say::it('neckwear.both_ends_of_a_tube_that')),
             ]),
         ];
     }

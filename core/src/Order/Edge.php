@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Order;
 
+use KeenThistle\Core\Say\Say;
+
 final readonly class Edge
 {
     public const MUST = 'must';
@@ -25,6 +27,6 @@ final readonly class Edge
 
     public function words(): string
     {
-        return $this->before->title().' before '.$this->after->title();
+        return $this->before->title().Say::it('order.before').$this->after->title();
     }
 }

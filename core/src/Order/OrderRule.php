@@ -9,6 +9,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Order;
 
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Say\Say;
 
 final readonly class OrderRule
 {
@@ -22,11 +23,7 @@ final readonly class OrderRule
             ),
         );
         if ($job->guards && 'nearly_dry' === $schools->drying) {
-            throw InvalidInput::at(
-                'schools.drying',
-                'nearly dry is enough contradicts the must "bone dry before guards": a guard snags and rides up '.
-                    'on a damp coat',
-            );
+            throw InvalidInput::at('schools.drying', Say::it('order.nearly_dry_is_enough_contradicts_the'));
         }
         $musts = array_values(
             array_filter(
@@ -77,18 +74,18 @@ final readonly class OrderRule
                         );
                         throw InvalidInput::at(
                             $wish->field,
-                            \sprintf(
-                                '"%s" contradicts the must "%s"%s: %s',
+                            Say::it(
+                                'order.contradicts_the_must',
                                 $wish->words(),
                                 $pair->words(),
-                                [] === $others ? '' : ' together with '.implode(', ', $others),
+                                [] === $others ? '' : Say::it('order.together_with', implode(', ', $others)),
                                 $pair->why,
                             ),
                         );
                     }
                     $moved[] = [
                         'step' => $wish->before->value,
-                        'why' => \sprintf('not %s today: what was found, or the card, comes first', $wish->words()),
+                        'why' => Say::it('order.not_today_what_was_found_or', $wish->words()),
                     ];
                     continue;
                 }
@@ -132,31 +129,31 @@ final readonly class OrderRule
         $must = static fn (Step $a, Step $b, string $why): Edge => new Edge($a, $b, Edge::MUST, $why);
         foreach (Step::cases() as $s) {
             if (Step::Check !== $s) {
-                yield $must(Step::Check, $s, 'nothing is begun before the dog has been felt over');
+                yield $must(Step::Check, $s, Say::it('order.nothing_is_begun_before_the_dog'));
             }
             if (!\in_array($s, [Step::Notes, Step::Handover], true)) {
-                yield $must($s, Step::Notes, 'notes are about what was done');
+                yield $must($s, Step::Notes, Say::it('order.notes_are_about_what_was_done'));
             }
             if ($s->cuts()) {
-                yield $must(Step::CombOut, $s, 'dry and combed to the skin before it is cut to length');
-                yield $must($s, Step::Look, 'the whole dog is looked at when every part is done');
+                yield $must(Step::CombOut, $s, Say::it('order.dry_and_combed_to_the_skin'));
+                yield $must($s, Step::Look, Say::it('order.the_whole_dog_is_looked_at'));
             }
         }
-        yield $must(Step::CombTest, Step::Knots, 'found before it is worked on');
-        yield $must(Step::CombTest, Step::Bath, 'wet mats tighten: combed before the bath');
+        yield $must(Step::CombTest, Step::Knots, Say::it('order.found_before_it_is_worked_on'));
+        yield $must(Step::CombTest, Step::Bath, Say::it('order.wet_mats_tighten_combed_before_the'));
         if (!$job->comingOff) {
-            yield $must(Step::Knots, Step::Bath, 'wet mats tighten: out, or coming off, before the bath');
+            yield $must(Step::Knots, Step::Bath, Say::it('order.wet_mats_tighten_out_or_coming'));
         }
-        yield $must(Step::Bath, Step::Dry, 'washed, then dried');
-        yield $must(Step::Dry, Step::CombOut, 'hair stretches and lies when it is dry');
-        yield $must(Step::Bath, Step::Rear, 'clean before the rear is scissored');
+        yield $must(Step::Bath, Step::Dry, Say::it('order.washed_then_dried'));
+        yield $must(Step::Dry, Step::CombOut, Say::it('order.hair_stretches_and_lies_when_it'));
+        yield $must(Step::Bath, Step::Rear, Say::it('order.clean_before_the_rear_is_scissored'));
         if ($schools->grinds()) {
-            yield $must(Step::Pads, Step::Nails, 'foot hair winds into a grinder');
+            yield $must(Step::Pads, Step::Nails, Say::it('order.foot_hair_winds_into_a_grinder'));
         }
-        yield $must(Step::Ears, Step::Dry, 'ears are dried after they were cleaned');
-        yield $must(Step::Body, Step::Legs, 'the straight line first, then what is set against it');
-        yield $must(Step::Look, Step::Finish, 'finished when nothing asks for scissors');
-        yield $must(Step::Notes, Step::Handover, 'the owner is told what is written down');
+        yield $must(Step::Ears, Step::Dry, Say::it('order.ears_are_dried_after_they_were'));
+        yield $must(Step::Body, Step::Legs, Say::it('order.the_straight_line_first_then_what'));
+        yield $must(Step::Look, Step::Finish, Say::it('order.finished_when_nothing_asks_for_scissors'));
+        yield $must(Step::Notes, Step::Handover, Say::it('order.the_owner_is_told_what_is'));
     }
 
     /** @return list<Edge> */
@@ -164,12 +161,12 @@ final readonly class OrderRule
     {
         $out = [];
         if ($job->smells) {
-            $out[] = new Edge(Step::Bath, Step::CloseWork, Edge::FINDING, 'dirty today: washed first');
-            $out[] = new Edge(Step::Bath, Step::Nails, Edge::FINDING, 'dirty today: washed first');
+            $out[] = new Edge(Step::Bath, Step::CloseWork, Edge::FINDING, Say::it('order.dirty_today_washed_first'));
+            $out[] = new Edge(Step::Bath, Step::Nails, Edge::FINDING, Say::it('order.dirty_today_washed_first'));
         }
         if ($job->fearsDryer) {
             foreach ([Step::Nails, Step::Pads] as $s) {
-                $out[] = new Edge($s, Step::Dry, Edge::FINDING, 'afraid of the dryer: done while it is still calm');
+                $out[] = new Edge($s, Step::Dry, Edge::FINDING, Say::it('order.afraid_of_the_dryer_done_while'));
             }
         }
         if ($job->shortPatience) {
@@ -179,7 +176,7 @@ final readonly class OrderRule
                         $health,
                         $later,
                         Edge::FINDING,
-                        'patience is short: what health hangs on comes first',
+                        Say::it('order.patience_is_short_what_health_hangs'),
                     );
                 }
             }
@@ -206,23 +203,29 @@ final readonly class OrderRule
                 Step::CloseWork,
                 $schools->closeWork,
                 'close_work',
-                'the itch is washed away, less dirt carried',
-                'a clean coat, a cleaner line',
+                Say::it('order.the_itch_is_washed_away_less'),
+                Say::it('order.a_clean_coat_a_cleaner_line'),
             ),
             ...$when(
                 Step::Undercoat,
                 $schools->undercoat,
                 'undercoat',
-                'less shampoo, less drying',
-                'clean hair lets go, the tool glides',
+                Say::it('order.less_shampoo_less_drying'),
+                Say::it('order.clean_hair_lets_go_the_tool'),
             ),
-            ...$when(Step::Pads, $schools->pads, 'pads', 'less to wash and dry', 'hair stands away when it is clean'),
+            ...$when(
+                Step::Pads,
+                $schools->pads,
+                'pads',
+                Say::it('order.less_to_wash_and_dry'),
+                Say::it('order.hair_stands_away_when_it_is'),
+            ),
             ...$when(
                 Step::Nails,
                 $schools->nailsWhen,
                 'nails_when',
-                'dust is washed off',
-                'claws are soft after the bath',
+                Say::it('order.dust_is_washed_off'),
+                Say::it('order.claws_are_soft_after_the_bath'),
             ),
         ];
     }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Order;
 
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Timing\Phase;
 use KeenThistle\Core\Zone\Zone;
 
@@ -36,16 +37,16 @@ enum Step: string
     public function title(): string
     {
         return match ($this) {
-            self::CombTest => 'comb test',
-            self::CloseWork => 'close work: sanitary, belly',
-            self::Pads => 'pads and between the toes',
-            self::Ears => 'ears, what is visible',
-            self::CombOut => 'comb out to the skin',
-            self::Head => 'neck, head, face',
-            self::EarEdges => 'ear edges',
-            self::Feet => 'outline of the feet',
-            self::Rear => 'tail and rear',
-            self::Look => 'look from all sides',
+            self::CombTest => Say::it('order.comb_test'),
+            self::CloseWork => Say::it('order.close_work_sanitary_belly'),
+            self::Pads => Say::it('order.pads_and_between_the_toes'),
+            self::Ears => Say::it('order.ears_what_is_visible'),
+            self::CombOut => Say::it('order.comb_out_to_the_skin'),
+            self::Head => Say::it('order.neck_head_face'),
+            self::EarEdges => Say::it('order.ear_edges'),
+            self::Feet => Say::it('order.outline_of_the_feet'),
+            self::Rear => Say::it('order.tail_and_rear'),
+            self::Look => Say::it('order.look_from_all_sides'),
             default => $this->value,
         };
     }
@@ -53,27 +54,27 @@ enum Step: string
     public function doneWhen(): string
     {
         return match ($this) {
-            self::Check => 'every part has been felt and the owner\'s word is noted',
-            self::CombTest => 'a comb has gone to the skin in every zone, twice',
-            self::Knots => 'the comb passes, or the place is marked to be clipped',
-            self::Undercoat => 'the rake brings nothing more, or the time for it is up',
-            self::CloseWork => 'nothing catches, skin unmarked',
-            self::Pads => 'pads are bare, the webbing untouched',
-            self::Nails => 'no claw touches the floor when it stands, edges smooth',
-            self::Ears => 'what can be seen is clean and dry',
-            self::Bath => 'water runs clear, nothing slides under the hand',
-            self::Dry => 'dry at the skin behind ears, armpits and groin',
-            self::CombOut => 'a comb falls through from skin to tip everywhere',
-            self::Body => 'no line and no step in raking light',
-            self::Legs => 'columns match from the front, elbows free',
-            self::Head => 'both eyes are free, left equals right from the front',
-            self::EarEdges => 'the edges look level from the front',
-            self::Feet => 'the foot is round on the floor, not in the hand',
-            self::Rear => 'clean under the tail, nothing long to soil',
-            self::Look => 'it walked off and came back, and nothing asks for scissors',
-            self::Finish => 'combed, neckwear two fingers loose',
-            self::Notes => 'what was different is written down, next date chosen',
-            self::Handover => 'the owner has seen what was found',
+            self::Check => Say::it('order.every_part_has_been_felt_and'),
+            self::CombTest => Say::it('order.a_comb_has_gone_to_the'),
+            self::Knots => Say::it('order.the_comb_passes_or_the_place'),
+            self::Undercoat => Say::it('order.the_rake_brings_nothing_more_or'),
+            self::CloseWork => Say::it('order.nothing_catches_skin_unmarked'),
+            self::Pads => Say::it('order.pads_are_bare_the_webbing_untouched'),
+            self::Nails => Say::it('order.no_claw_touches_the_floor_when'),
+            self::Ears => Say::it('order.what_can_be_seen_is_clean'),
+            self::Bath => Say::it('order.water_runs_clear_nothing_slides_under'),
+            self::Dry => Say::it('order.dry_at_the_skin_behind_ears'),
+            self::CombOut => Say::it('order.a_comb_falls_through_from_skin'),
+            self::Body => Say::it('order.no_line_and_no_step_in'),
+            self::Legs => Say::it('order.columns_match_from_the_front_elbows'),
+            self::Head => Say::it('order.both_eyes_are_free_left_equals'),
+            self::EarEdges => Say::it('order.the_edges_look_level_from_the'),
+            self::Feet => Say::it('order.the_foot_is_round_on_the'),
+            self::Rear => Say::it('order.clean_under_the_tail_nothing_long'),
+            self::Look => Say::it('order.it_walked_off_and_came_back'),
+            self::Finish => Say::it('order.combed_neckwear_two_fingers_loose'),
+            self::Notes => Say::it('order.what_was_different_is_written_down'),
+            self::Handover => Say::it('order.the_owner_has_seen_what_was'),
         };
     }
 

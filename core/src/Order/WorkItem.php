@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Order;
 
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class WorkItem
@@ -69,11 +70,11 @@ final readonly class WorkItem
             Step::CombTest, Step::CombOut, Step::Knots => 'comb',
             Step::Undercoat => 'rake',
             Step::Nails => 'clip' === $schools->nails
-                ? 'nail clippers'
+                ? Say::it('order.nail_clippers')
                 : ('grind' === $schools->nails
                     ? 'grinder'
-                    : 'nail clippers, then grinder'),
-            Step::Dry => $job->fearsDryer ? 'towels, then a cool quiet dryer and a brush' : 'dryer',
+                    : Say::it('order.nail_clippers_then_grinder')),
+            Step::Dry => $job->fearsDryer ? Say::it('order.towels_then_a_cool_quiet_dryer') : 'dryer',
             default => null,
         };
     }
@@ -82,18 +83,18 @@ final readonly class WorkItem
     private static function cautions(Step $step, Job $job): array
     {
         return match ($step) {
-            Step::Knots => ['Never scissors between mat and skin; stop at the welfare limit.'],
-            Step::CloseWork => ['Thin skin: short full-tooth blade, skin flat, blade cool.'],
-            Step::Pads => ['Webbing between the pads: never dig.'],
-            Step::Nails => ['Quick: little and often on dark claws, styptic at hand.'],
-            Step::Ears => ['Smell, redness or discharge: do not clean, refer to a vet. Never deep.'],
-            Step::Bath => ['Lukewarm, no soap near the eyes, loop never left unattended.'],
+            Step::Knots => [Say::it('order.never_scissors_between_mat_and_skin')],
+            Step::CloseWork => [Say::it('order.thin_skin_short_full_tooth_blade')],
+            Step::Pads => [Say::it('order.webbing_between_the_pads_never_dig')],
+            Step::Nails => [Say::it('order.quick_little_and_often_on_dark')],
+            Step::Ears => [Say::it('order.smell_redness_or_discharge_do_not')],
+            Step::Bath => [Say::it('order.lukewarm_no_soap_near_the_eyes')],
             Step::Dry => $job->fearsDryer
-                ? ['Afraid of the dryer: cool and quiet, nozzle off at the head, stop at panting.']
-                : ['Nozzle off at the head; short-faced, old or ill dogs never unattended.'],
-            Step::Head => ['Scissors parallel to the eye, dog\'s chin held.'],
-            Step::EarEdges => ['Ear edge between your fingers before every snip.'],
-            Step::Rear => ['Comb as a shield; tail only as far as the dog carries it itself.'],
+                ? [Say::it('order.afraid_of_the_dryer_cool_and')]
+                : [Say::it('order.nozzle_off_at_the_head_short')],
+            Step::Head => [Say::it('order.scissors_parallel_to_the_eye_dogs')],
+            Step::EarEdges => [Say::it('order.ear_edge_between_your_fingers_before')],
+            Step::Rear => [Say::it('order.comb_as_a_shield_tail_only')],
             default => [],
         };
     }

@@ -16,6 +16,7 @@ use KeenThistle\Core\Interval\MatClock;
 use KeenThistle\Core\Interval\ZoneLeft;
 use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
 /**
@@ -80,21 +81,16 @@ final readonly class OutlookRule
                     round($facts->growth->mmPerWeek, 2),
                     'mm/week',
                     0 === $facts->growth->n
-                        ? 'usual for this coat'
-                        : \sprintf('learned from %d visits', $facts->growth->n),
+                        ? Say::it('outlook.usual_for_this_coat')
+                        : Say::it('outlook.learned_from_visits', $facts->growth->n),
                 ),
                 new Reason(
                     'band',
                     round(self::BAND * $facts->growth->sd, 2),
                     'mm/week',
-                    'either way: four of five lie within',
+                    Say::it('outlook.either_way_four_of_five_lie'),
                 ),
-                new Reason(
-                    'limit',
-                    $facts->matLimit,
-                    'load',
-                    'the salon\'s limit; a third of it shows as tangles, the whole as mats, twice it as tight ones',
-                ),
+                new Reason('limit', $facts->matLimit, 'load', Say::it('outlook.the_salons_limit_a_third_of')),
             ],
         );
     }

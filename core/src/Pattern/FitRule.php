@@ -19,6 +19,7 @@ use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Zone\Zone;
 
@@ -26,10 +27,10 @@ final readonly class FitRule
 {
     /** Reasons that belong to this dog and outrank a pattern. */
     private const OWN = [
-        'comfort' => 'is so for this dog\'s comfort or health',
-        'cleared_by_vet' => 'was cleared by a vet',
-        'forced_by_mat' => 'was forced by a mat and grows back',
-        'repair' => 'repairs an earlier cut',
+        'comfort' => 'pattern.own.comfort',
+        'cleared_by_vet' => 'pattern.own.cleared_by_vet',
+        'forced_by_mat' => 'pattern.own.forced_by_mat',
+        'repair' => 'pattern.own.repair',
     ];
     /** Where hair is clipped on every coat: hygiene is no outline. */
     private const HYGIENE = ['sanitary', 'feet'];
@@ -109,9 +110,9 @@ final readonly class FitRule
                 continue;
             }
             if (\in_array($id, $ownZones, true)) {
-                $stay[$id] = 'This dog goes its own way here.';
+                $stay[$id] = Say::it('pattern.this_dog_goes_its_own_way');
             } elseif (null !== $own && !self::follows($own, $old[$id] ?? null)) {
-                $stay[$id] = 'It was changed on this card since.';
+                $stay[$id] = Say::it('pattern.it_was_changed_on_this_card');
             } elseif ($fit->verdict->isTaken()) {
                 $take[$id] = $fit;
             } else {
@@ -184,7 +185,7 @@ final readonly class FitRule
             [...$recovery->cautions ?? [], ...$answer->warnings],
         );
         if (null !== $own && $own->key() === $way->key()) {
-            return $fit(Verdict::Same, 'The card has it so already.');
+            return $fit(Verdict::Same, Say::it('pattern.the_card_has_it_so_already'));
         }
         if (null !== $own && ($own->exception || isset(self::OWN[$own->reason ?? '']))) {
             return $fit(
@@ -192,8 +193,8 @@ final readonly class FitRule
                 ucfirst($zone->label).
                     ' '.
                     ($own->exception
-                        ? 'is an exception patch: it grows back, it is no style'
-                        : self::OWN[$own->reason ?? '']).
+                        ? Say::it('pattern.is_an_exception_patch_it_grows')
+                        : Say::it(self::OWN[$own->reason ?? ''])).
                     '.',
             );
         }
@@ -212,12 +213,7 @@ final readonly class FitRule
         if (Recovery::AGREE_FIRST === $recovery?->level) {
             return $fit(
                 Verdict::AgreeFirst,
-                \sprintf(
-                    'From %s to %s mm. %s',
-                    $carried?->rounded(),
-                    $answer->finished?->rounded(),
-                    $recovery->message,
-                ),
+                Say::it('pattern.from_to_mm', $carried?->rounded(), $answer->finished?->rounded(), $recovery->message),
                 $recovery,
             );
         }
@@ -233,25 +229,24 @@ final readonly class FitRule
         }
 
         return match (true) {
-            $this->coat->isDouble() => \sprintf(
-                'A %s coat is not clipped by default: it can take many months and may come back different. '.
-                    'Undercoat out and the outline tidied instead.',
-                $this->coat->label(),
-            ),
-            Method::Strip === $own?->method
-                || ($this->handStripped
-                    && null === $own
-                    && !$zone->tender
-                    && \in_array($zone->group, self::PULLED, true)) => 'This wire coat is pulled by hand: '
-                .'clipping softens and fades it.',
-            CoatType::Corded === $this->coat => 'Cords are not clipped: what is cut takes years to cord again.',
-            CoatType::Hairless === $this->coat => 'There is no hair here to clip.',
+            $this->coat->isDouble() => Say::it('pattern.a_coat_is_not_clipped_by', $this->coat->label()),
+            $this->isPulled($zone, $own) => Say::it('pattern.this_wire_coat_is_pulled_by'),
+            CoatType::Corded === $this->coat => Say::it('pattern.cords_are_not_clipped_what_is'),
+            CoatType::Hairless === $this->coat => Say::it('pattern.there_is_no_hair_here_to'),
             CoatType::SlowFineLong === $this->coat
                 && null !== $finished
-                && 2 * $finished->mm() < ($this->coat->terminalMm() ?? 0.0) => 'A slip shows for months on this coat: '
-                .'scissors, and the weeks agreed first.',
+                && 2 * $finished->mm() < ($this->coat->terminalMm() ?? 0.0) => Say::it(
+                    'pattern.a_slip_shows_for_months_on',
+                ),
             default => null,
         };
+    }
+
+    private function isPulled(Zone $zone, ?Way $own): bool
+    {
+        return null === $own
+            ? $this->handStripped && !$zone->tender && \in_array($zone->group, self::PULLED, true)
+            : Method::Strip === $own->method;
     }
 
     /** @param callable(Verdict, string, Recovery|null=, string|null=): Fit $fit */
@@ -264,7 +259,7 @@ final readonly class FitRule
             || !$way->method->hasToolLength()
             || $this->kit->canMake($recipe)
         ) {
-            return $fit(Verdict::Fits, 'Fits as it is.');
+            return $fit(Verdict::Fits, Say::it('pattern.fits_as_it_is'));
         }
         $best =
             $this->kit->options($finished, Lay::With === $recipe->lay ? [Lay::With] : [Lay::With, $recipe->lay])[0] ??
@@ -272,20 +267,20 @@ final readonly class FitRule
         if (null === $best) {
             return $fit(
                 Verdict::OtherTool,
-                'Nothing in this kit makes it: it is done where the tool is.',
+                Say::it('pattern.nothing_in_this_kit_makes_it'),
                 null,
-                'nothing in reach',
+                Say::it('pattern.nothing_in_reach'),
             );
         }
-        $instead = \sprintf('%s, %s mm', $best->recipe->tool->words(), $best->finished->rounded());
+        $instead = Say::it('pattern.mm', $best->recipe->tool->words(), $best->finished->rounded());
 
         return $fit(
             Verdict::OtherTool,
-            \sprintf(
-                '%s is not in this kit; nearest is %s%s.',
+            Say::it(
+                'pattern.is_not_in_this_kit_nearest',
                 $recipe->tool->words(),
                 $instead,
-                $best->close ? '' : ', and that is not close',
+                $best->close ? '' : Say::it('pattern.and_that_is_not_close'),
             ),
             null,
             $instead,

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Shorthand;
 
+use KeenThistle\Core\Say\Say;
+
 final readonly class Fault
 {
     /** @param int $at characters before the word. @param int $length of the word in characters */
@@ -22,15 +24,15 @@ final readonly class Fault
     {
         $word =
             '' === $this->word
-                ? 'the line ends'
+                ? Say::it('shorthand.the_line_ends')
                 : '"'.(mb_strlen($this->word) > 40 ? mb_substr($this->word, 0, 40).'…' : $this->word).'"';
 
-        return \sprintf(
-            'at character %d: %s; expected %s%s',
+        return Say::it(
+            'shorthand.at_character_expected',
             $this->at + 1,
             $word,
             $this->expected,
-            null === $this->nearest ? '' : ", did you mean \"$this->nearest\"?",
+            null === $this->nearest ? '' : Say::it('shorthand.did_you_mean', $this->nearest),
         );
     }
 

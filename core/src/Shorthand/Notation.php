@@ -11,6 +11,7 @@ namespace KeenThistle\Core\Shorthand;
 
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Say\Say;
 
 final class Notation
 {
@@ -57,14 +58,14 @@ final class Notation
                         self::LONGEST,
                         0,
                         mb_strcut($line, self::LONGEST, 20, 'UTF-8'),
-                        \sprintf('a line of at most %d characters', self::LONGEST),
+                        Say::it('shorthand.a_line_of_at_most_characters', self::LONGEST),
                         null,
                     ),
                 ],
             );
         }
         if (!mb_check_encoding($line, 'UTF-8')) {
-            return new Parsed([], [], [new Fault(0, 0, '', 'text in UTF-8', null)]);
+            return new Parsed([], [], [new Fault(0, 0, '', Say::it('shorthand.text_in_utf_8'), null)]);
         }
 
         return (new NotationReader($line, $guards))->read();

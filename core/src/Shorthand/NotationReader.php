@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Shorthand;
 
 use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Say\Say;
 
 final class NotationReader
 {
@@ -77,13 +78,17 @@ final class NotationReader
         while (null !== ($token = $this->in->peek()) && 'word' === $token[0]) {
             $zones = ZoneNames::zones($token[1]) ?? ZoneNames::zones(str_replace('-', '_', strtolower($token[1])));
             if (null === $zones) {
-                $this->in->fault($token, [] === $out ? 'a zone' : 'a zone, or ":"', ZoneNames::all());
+                $this->in->fault(
+                    $token,
+                    [] === $out ? Say::it('shorthand.a_zone') : Say::it('shorthand.a_zone_or'),
+                    ZoneNames::all(),
+                );
 
                 return $out;
             }
             foreach ($zones as $zone) {
                 if (isset($plan[$zone]) || isset($taken[$zone])) {
-                    $this->in->fault($token, 'each zone once: this one is said before');
+                    $this->in->fault($token, Say::it('shorthand.each_zone_once_this_one_is'));
 
                     return $out;
                 }
@@ -93,9 +98,9 @@ final class NotationReader
             $this->in->next();
         }
         if ([] === $out) {
-            $this->in->fault($token, 'a zone', ZoneNames::all());
+            $this->in->fault($token, Say::it('shorthand.a_zone'), ZoneNames::all());
         } elseif (!$this->in->mark(':')) {
-            $this->in->fault($token, '":" between the zones and how they are done');
+            $this->in->fault($token, Say::it('shorthand.between_the_zones_and_how_they'));
         }
 
         return $out;
@@ -123,7 +128,7 @@ final class NotationReader
                         ? self::NAMES[$token[1]] ?? ''
                         : '');
             if (isset($seen[$name])) {
-                $this->in->fault($token, 'each mark once');
+                $this->in->fault($token, Say::it('shorthand.each_mark_once'));
 
                 return null;
             }
@@ -140,15 +145,15 @@ final class NotationReader
             ) {
                 $said = $this->in->peek() ?? $token;
                 $text = match ($name) {
-                    'stop' => $this->in->oneOf(Way::STOPS, 'a stop line'),
-                    'reason' => $this->in->oneOf(Way::REASONS, 'a reason'),
+                    'stop' => $this->in->oneOf(Way::STOPS, Say::it('shorthand.a_stop_line')),
+                    'reason' => $this->in->oneOf(Way::REASONS, Say::it('shorthand.a_reason')),
                     default => $this->in->text(),
                 };
                 if (null === $text) {
                     return null;
                 }
                 if (mb_strlen($text) > (self::MOST[$name] ?? 40)) {
-                    $this->in->fault($said, \sprintf('at most %d characters', self::MOST[$name] ?? 40));
+                    $this->in->fault($said, Say::it('shorthand.at_most_characters', self::MOST[$name] ?? 40));
 
                     return null;
                 }
@@ -157,8 +162,8 @@ final class NotationReader
                 $this->in->fault(
                     $token,
                     'lay' === $name
-                        ? 'no lay: no blade runs here'
-                        : 'a mark: with, across, against, >stop line, =shape, @reason, !, once, %clipper, #note or ";"',
+                        ? Say::it('shorthand.no_lay_no_blade_runs_here')
+                        : Say::it('shorthand.a_mark_with_across_against_stop'),
                     'lay' === $name ? [] : ['with', 'across', 'against', 'once', 'called'],
                 );
 

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Shorthand;
 
+use KeenThistle\Core\Say\Say;
+
 /** Read only as far as needed: a line may be long and wrong. */
 final class Tokens
 {
@@ -61,7 +63,7 @@ final class Tokens
                             $this->characters($at),
                             1,
                             mb_strcut($this->line, $at, 40, 'UTF-8'),
-                            'a closing quote',
+                            Say::it('shorthand.a_closing_quote'),
                             null,
                         );
                     }
@@ -106,7 +108,7 @@ final class Tokens
             ++$this->i;
         }
         if ([] === $words) {
-            $this->fault($token, 'words, in quotes where they hold a mark');
+            $this->fault($token, Say::it('shorthand.words_in_quotes_where_they_hold'));
 
             return null;
         }

@@ -10,10 +10,10 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 
 final class ToolReader
 {
-    private const WANTED = 'a tool: a blade, guard/base, out and a blade, scissor, thin, strip, card or leave';
     private const HAND = [
         'scissor' => Method::Scissor,
         'thin' => Method::Thin,
@@ -41,7 +41,7 @@ final class ToolReader
     {
         $token = $this->in->peek();
         if (null === $token || 'word' !== $token[0]) {
-            $this->in->fault($token, self::WANTED);
+            $this->in->fault($token, Say::it('shorthand.a_tool'));
 
             return null;
         }
@@ -77,14 +77,14 @@ final class ToolReader
         if (false !== $slash && 1 === preg_match('/^\d{1,3}(\.\d{1,3})?$/', substr($token[1], 0, $slash))) {
             $this->in->fault(
                 $token,
-                'a guard of 0.5 to 400 mm over a base of '.implode(', ', BladeTable::GUARD_BASES),
+                Say::it('shorthand.a_guard_of_0_5_to', implode(', ', BladeTable::GUARD_BASES)),
                 array_map(
                     static fn (string $b): string => substr($token[1], 0, $slash + 1).$b,
                     BladeTable::GUARD_BASES,
                 ),
             );
         } else {
-            $this->in->fault($token, self::WANTED, [
+            $this->in->fault($token, Say::it('shorthand.a_tool'), [
                 ...BladeTable::labels(),
                 ...array_keys(self::HAND),
                 'out',
@@ -138,7 +138,7 @@ final class ToolReader
         $word = null !== $token && 'word' === $token[0] ? $token[1] : '';
         if (Method::ShaveOut === $tool['method']) {
             if (!isset(self::$blades[$word])) {
-                $this->in->fault($token, 'the blade after "out"', BladeTable::labels());
+                $this->in->fault($token, Say::it('shorthand.the_blade_after_out'), BladeTable::labels());
 
                 return null;
             }
@@ -154,7 +154,7 @@ final class ToolReader
         }
         $um = 1 === preg_match('/^\d{1,3}(\.\d{1,3})?$/', $word) ? (int) round(1000 * (float) $word) : 0;
         if ($um < 1 || $um > 1000 * Length::MAX_MM) {
-            $this->in->fault($token, 'mm up to 400, such as 25 or 2.5');
+            $this->in->fault($token, Say::it('shorthand.mm_up_to_400_such_as'));
 
             return null;
         }

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Style;
 
+use KeenThistle\Core\Say\Say;
+
 final class StyleTable
 {
     public const KINDS = [
@@ -15,52 +17,31 @@ final class StyleTable
         'sanitary' => 'sanitary',
         'tail' => 'tail',
     ];
-    /** kind => drawing => [name, what it is for] */
+    /** kind => drawings, each with its name and what it is for among what is said (Say) */
     private const ROWS = [
         'face' => [
-            'fringe_kept' => ['fringe kept, sides cleared', 'the lashes hold hair off the eye'],
-            'fringe_sections' => ['fringe shortened in sections', 'at an angle toward the eye corner'],
-            'half_circle' => ['half-circle brow', 'both eyes are seen'],
-            'straight_brow' => ['straight brow', 'a stern, level look'],
-            'clean_face' => ['clean-clipped face', 'dry and easy to wipe'],
-            'round_head' => ['round head, soft muzzle', 'no corners from in front'],
-            'beard' => ['beard kept', 'wiped daily'],
-            'inner_corners' => ['inner corners only', 'eyes free, the rest left'],
+            'fringe_kept',
+            'fringe_sections',
+            'half_circle',
+            'straight_brow',
+            'clean_face',
+            'round_head',
+            'beard',
+            'inner_corners',
         ],
-        'ears' => [
-            'to_the_fold' => ['leather clipped to the fold, feather left', 'light above, movement below'],
-            'straight_edge' => ['straight lower edge', 'does not lengthen a long ear'],
-            'v_edge' => ['V edge', 'draws the eye down'],
-            'bell' => ['bell', 'full below, round'],
-            'thinned' => ['thinned underneath', 'air to the canal, look kept'],
-            'edge_only' => ['edge only', 'outline tidied'],
-        ],
-        'paws' => [
-            'skimmed' => ['pads skimmed', 'ends only'],
-            'level' => ['pads level', 'hair even with the pads'],
-            'flush' => ['pads flush', 'bare: grips on smooth floors'],
-            'round_foot' => ['round foot', 'seen on the floor, not in the hand'],
-            'clean_foot' => ['clean foot', 'toes seen'],
-            'natural_foot' => ['natural foot', 'only what trails'],
-        ],
+        'ears' => ['to_the_fold', 'straight_edge', 'v_edge', 'bell', 'thinned', 'edge_only'],
+        'paws' => ['skimmed', 'level', 'flush', 'round_foot', 'clean_foot', 'natural_foot'],
         'sanitary' => [
-            'ring' => ['ring', 'the least that stays clean'],
-            'ring_strip' => ['ring + strip', 'and the channel below it'],
-            'ring_strip_arc' => ['ring + strip + root arc', 'and the root of the tail'],
-            'breeches_short' => ['breeches shortened', 'nothing long to soil'],
-            'belly_short' => ['belly patch short', 'hidden from the side'],
-            'ends_only' => ['ends only', 'only what drips'],
-            'tuft_kept' => ['tuft kept', 'it guides the stream'],
-            'tuft_cleared' => ['tuft cleared', 'where it stays wet'],
+            'ring',
+            'ring_strip',
+            'ring_strip_arc',
+            'breeches_short',
+            'belly_short',
+            'ends_only',
+            'tuft_kept',
+            'tuft_cleared',
         ],
-        'tail' => [
-            'flag_arc' => ['flag in an arc from the root', 'longest in the middle'],
-            'carrot' => ['carrot', 'thick at the root, to a point'],
-            'plume_cleared' => ['plume, root cleared', 'clean below, full above'],
-            'bob_rounded' => ['bob rounded', 'a ball on the rump'],
-            'pompon' => ['pompon', 'bare stem, round end'],
-            'tail_left' => ['left', 'combed, not cut'],
-        ],
+        'tail' => ['flag_arc', 'carrot', 'plume_cleared', 'bob_rounded', 'pompon', 'tail_left'],
     ];
 
     private function __construct()
@@ -72,8 +53,13 @@ final class StyleTable
     {
         $out = [];
         foreach (self::ROWS as $kind => $rows) {
-            foreach ($rows as $drawing => [$name, $why]) {
-                $out[] = ['kind' => $kind, 'drawing' => $drawing, 'name' => $name, 'why' => $why];
+            foreach ($rows as $drawing) {
+                $out[] = [
+                    'kind' => $kind,
+                    'drawing' => $drawing,
+                    'name' => Say::it("style.$kind.$drawing"),
+                    'why' => Say::it("style.$kind.$drawing.why"),
+                ];
             }
         }
 

@@ -6,12 +6,14 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Table;
 
+use KeenThistle\Core\Say\Say;
+
 final class Carry
 {
     private const PATCHES = [
-        'forced_by_mat' => 'it was forced by a mat',
-        'repair' => 'it repaired an earlier cut',
-        'cleared_by_vet' => 'it was cleared for a vet',
+        'forced_by_mat' => 'table.patch.forced_by_mat',
+        'repair' => 'table.patch.repair',
+        'cleared_by_vet' => 'table.patch.cleared_by_vet',
     ];
 
     private function __construct()
@@ -22,9 +24,12 @@ final class Carry
     public static function refuses(bool $exception, string $carry, string $reason): ?string
     {
         return match (true) {
-            isset(self::PATCHES[$reason]) => 'an exception patch is never copied: '.self::PATCHES[$reason],
-            $exception => 'an exception patch is never copied',
-            'do_not_repeat' === $carry => 'it was marked: do not repeat',
+            isset(self::PATCHES[$reason]) => Say::it(
+                'table.an_exception_patch_is_never_copied',
+                Say::it(self::PATCHES[$reason]),
+            ),
+            $exception => Say::it('table.an_exception_patch_is_never_copied_2'),
+            'do_not_repeat' === $carry => Say::it('table.it_was_marked_do_not_repeat'),
             default => null,
         };
     }

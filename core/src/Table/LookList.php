@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Table;
 
 use KeenThistle\Core\Order\Step;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class LookList
@@ -51,7 +52,7 @@ final readonly class LookList
         if ([] !== $sides) {
             $out[] = [
                 'look' => 'sides',
-                'words' => 'Left and right alike, from in front, from behind and from above',
+                'words' => Say::it('table.left_and_right_alike_from_in'),
                 'ok' => $board->looked['sides'] ?? false,
                 'open' => self::unequal($sides, $board),
             ];

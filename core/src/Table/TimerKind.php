@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Table;
 
+use KeenThistle\Core\Say\Say;
+
 enum TimerKind: string
 {
     case Clipping = 'clipping';
@@ -18,12 +20,12 @@ enum TimerKind: string
     public function label(): string
     {
         return match ($this) {
-            self::Clipping => 'clipper running',
-            self::Dwell => 'shampoo on',
-            self::Drying => 'drying',
-            self::Rest => 'rest',
-            self::Acclimatising => 'getting used to it',
-            self::Undercoat => 'undercoat',
+            self::Clipping => Say::it('table.clipper_running'),
+            self::Dwell => Say::it('table.shampoo_on'),
+            self::Drying => Say::it('table.drying'),
+            self::Rest => Say::it('table.rest'),
+            self::Acclimatising => Say::it('table.getting_used_to_it'),
+            self::Undercoat => Say::it('table.undercoat'),
         };
     }
 
@@ -44,24 +46,24 @@ enum TimerKind: string
     public function due(): string
     {
         return match ($this) {
-            self::Clipping => 'Feel the blade on the back of your hand now.',
-            self::Dwell => 'Time is up: rinse until the water runs clear.',
-            self::Drying => 'Look at the dog now: breathing, gums, ears, warmth under the hand.',
-            self::Rest => 'Rest is over; go on only if it is calm.',
-            self::Acclimatising => 'Half a minute and more has passed: go on if it is calm, else a step back.',
-            self::Undercoat => 'The time for the undercoat is up: stop here.',
+            self::Clipping => Say::it('table.feel_the_blade_on_the_back'),
+            self::Dwell => Say::it('table.time_is_up_rinse_until_the'),
+            self::Drying => Say::it('table.look_at_the_dog_now_breathing'),
+            self::Rest => Say::it('table.rest_is_over_go_on_only'),
+            self::Acclimatising => Say::it('table.half_a_minute_and_more_has'),
+            self::Undercoat => Say::it('table.the_time_for_the_undercoat_is'),
         };
     }
 
     public function caution(): string
     {
         return match ($this) {
-            self::Clipping => 'A blade gets hot while it runs: skin burns before you see it.',
-            self::Dwell => 'As long as the shampoo\'s own label says; off at once at redness.',
-            self::Drying => 'Never unattended with heat; panting, drooling or restless: stop and cool.',
-            self::Rest => 'Never left alone on the table or in the loop.',
-            self::Acclimatising => 'Never forced: fear now is longer work next time.',
-            self::Undercoat => 'Raking on past its time reddens the skin and takes the coat it needs.',
+            self::Clipping => Say::it('table.a_blade_gets_hot_while_it'),
+            self::Dwell => Say::it('table.as_long_as_the_shampoos_own'),
+            self::Drying => Say::it('table.never_unattended_with_heat_panting_drooling'),
+            self::Rest => Say::it('table.never_left_alone_on_the_table'),
+            self::Acclimatising => Say::it('table.never_forced_fear_now_is_longer'),
+            self::Undercoat => Say::it('table.raking_on_past_its_time_reddens'),
         };
     }
 }

@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Table;
 use KeenThistle\Core\Heat\HeatRule;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class TimerRule
 {
@@ -73,7 +74,7 @@ final readonly class TimerRule
         if (TimerKind::Drying === $kind && $this->watched) {
             $cautions[] = new Caution(
                 'never_unattended',
-                'This dog is never dried unattended: stay with it.',
+                Say::it('table.this_dog_is_never_dried_unattended'),
                 Caution::DANGER,
             );
         }
@@ -133,7 +134,7 @@ final readonly class TimerRule
             'check' === $heat->level => 'due',
             default => 'running',
         };
-        $words = [] === $heat->cautions ? \sprintf('%s running', $blade) : $heat->cautions[0]->message;
+        $words = [] === $heat->cautions ? Say::it('table.running', $blade) : $heat->cautions[0]->message;
 
         return new TimerAnswer(
             $kind,
@@ -157,7 +158,7 @@ final readonly class TimerRule
     {
         if (null === $limit) {
             return TimerKind::Undercoat === $kind
-                ? [new Reason('season', 0, 'min cap', 'the coat is being let go now: no cap')]
+                ? [new Reason('season', 0, Say::it('table.min_cap'), Say::it('table.the_coat_is_being_let_go'))]
                 : [];
         }
 
@@ -167,11 +168,10 @@ final readonly class TimerRule
                 $limit,
                 's',
                 match ($kind) {
-                    TimerKind::Undercoat => 'the coat is being kept for the cold, or the salon caps it: counted '.
-                        'over the whole visit',
-                    TimerKind::Drying => 'between two looks at the dog',
-                    TimerKind::Dwell => 'usual; the shampoo\'s label rules',
-                    TimerKind::Acclimatising => 'three quarters of a minute for anything new',
+                    TimerKind::Undercoat => Say::it('table.the_coat_is_being_kept_for'),
+                    TimerKind::Drying => Say::it('table.between_two_looks_at_the_dog'),
+                    TimerKind::Dwell => Say::it('table.usual_the_shampoos_label_rules'),
+                    TimerKind::Acclimatising => Say::it('table.three_quarters_of_a_minute_for'),
                     default => 'usual',
                 },
             ),

@@ -11,6 +11,7 @@ namespace KeenThistle\Core\Timing;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Measure\Surface;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class MinutesRule
 {
@@ -48,23 +49,23 @@ final readonly class MinutesRule
         $sure = $likely * exp(self::Z80 * $sd);
         $people = Handling::TwoPerson === $work->handling ? 1.5 : 1.0;
         $reasons = [
-            new Reason('surface', round($m2, 3), 'm²', \sprintf('0.101 × %s kg to the power of 2/3', $work->kg)),
+            new Reason('surface', round($m2, 3), 'm²', Say::it('timing.0_101_kg_to_the_power', $work->kg)),
             new Reason(
                 'base',
                 round($sum - $work->matting - self::NEW_THING * $work->newThings, 1),
                 'min',
-                "published table, {$work->coat->label()} coat, {$work->service->value}",
+                Say::it('timing.published_table_coat', $work->coat->label(), $work->service->value),
             ),
         ];
         if ($work->matting > 0) {
-            $reasons[] = new Reason('matting', round($work->matting, 1), 'min', 'from the comb test');
+            $reasons[] = new Reason('matting', round($work->matting, 1), 'min', Say::it('timing.from_the_comb_test'));
         }
         if ($work->newThings > 0) {
             $reasons[] = new Reason(
                 'acclimatising',
                 round(self::NEW_THING * $work->newThings, 2),
                 'min',
-                \sprintf('%s min for each of %d new things', self::NEW_THING, $work->newThings),
+                Say::it('timing.min_for_each_of_new_things', self::NEW_THING, $work->newThings),
             );
         }
         $reasons[] = new Reason('handling', $handling, 'factor', str_replace('_', ' ', $work->handling->value));
@@ -73,35 +74,35 @@ final readonly class MinutesRule
                 'late',
                 round($late, 2),
                 'factor',
-                \sprintf('%s weeks past its clock: 3 %% each, at most 30 %%', round($work->weeksLate, 1)),
+                Say::it('timing.weeks_past_its_clock_3_each', round($work->weeksLate, 1)),
             );
         }
         $reasons[] = new Reason(
             'this_dog',
             round($dog->ratio, 3),
             'factor',
-            0 === $dog->n ? 'nothing learned yet' : "learned from $dog->n visits",
+            0 === $dog->n ? Say::it('timing.nothing_learned_yet') : Say::it('timing.learned_from_visits', $dog->n),
         );
         if ($groomer->n > 0) {
             $reasons[] = new Reason(
                 'this_groomer',
                 round($groomer->ratio, 3),
                 'factor',
-                "learned from $groomer->n visits",
+                Say::it('timing.learned_from_visits', $groomer->n),
             );
         }
         $reasons[] = new Reason(
             'spread',
             round($sd, 3),
             'sd',
-            null === $dog->sd ? 'the salon\'s, until five visits are known' : 'this dog\'s own',
+            null === $dog->sd ? Say::it('timing.the_salons_until_five_visits_are') : Say::it('timing.this_dogs_own'),
         );
         $terms = [];
         $price = null;
         if (null !== $work->rate) {
             $terms = [
                 [
-                    'label' => \sprintf('%s min × %s', round($likely, 1), number_format($work->rate / 100, 2)),
+                    'label' => Say::it('timing.min', round($likely, 1), number_format($work->rate / 100, 2)),
                     'minor' => (int) round($likely * $work->rate),
                 ],
                 ...$work->fees,

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Timing;
 
+use KeenThistle\Core\Say\Say;
+
 enum Phase: string
 {
     case Settle = 'settle';
@@ -24,9 +26,9 @@ enum Phase: string
     public function label(): string
     {
         return match ($this) {
-            self::CloseWork => 'close work',
-            self::NailsPadsEars => 'nails, pads, ears',
-            self::CombOut => 'comb-out',
+            self::CloseWork => Say::it('timing.close_work'),
+            self::NailsPadsEars => Say::it('timing.nails_pads_ears'),
+            self::CombOut => Say::it('timing.comb_out'),
             default => $this->value,
         };
     }

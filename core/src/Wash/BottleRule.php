@@ -10,6 +10,7 @@ namespace KeenThistle\Core\Wash;
 
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Say\Say;
 
 final readonly class BottleRule
 {
@@ -40,22 +41,20 @@ final readonly class BottleRule
             throw InvalidInput::at(
                 'discard_by',
                 null === $labelDays
-                    ? 'must be the day it was mixed: the label allows no longer, as far as is known'
-                    : \sprintf('is past what the maker\'s label allows: %s at the latest', $latest->format('Y-m-d')),
+                    ? Say::it('wash.must_be_the_day_it_was')
+                    : Say::it('wash.is_past_what_the_makers_label', $latest->format('Y-m-d')),
             );
         }
         if (null !== $discard && $discard < $mixedOn) {
-            throw InvalidInput::at('discard_by', 'is before it was mixed');
+            throw InvalidInput::at('discard_by', Say::it('wash.is_before_it_was_mixed'));
         }
         $by = $discard ?? $latest;
         $left = null === $stockMl ? null : round($stockMl - $mix->concentrate, 1);
-        $cautions = [
-            new Caution('wash_bottles', 'Bottles are washed and dried between fills; nothing without a label is used.'),
-        ];
+        $cautions = [new Caution('wash_bottles', Say::it('wash.bottles_are_washed_and_dried_between'))];
         if (null !== $left && $left < 0) {
             $cautions[] = new Caution(
                 'short',
-                \sprintf('%s ml of concentrate are missing.', abs($left)),
+                Say::it('wash.ml_of_concentrate_are_missing', abs($left)),
                 Caution::DANGER,
             );
         }
@@ -64,9 +63,9 @@ final readonly class BottleRule
             'bottles' => max(1, (int) ceil(round((1000 * $mix->litres) / $bottleMl, 6))),
             'label' => [
                 $content,
-                \sprintf('1:%s (one part to %s parts water)', Ratio::plain($ratio), Ratio::plain($ratio)),
+                Say::it('wash.1_one_part_to_parts_water', Ratio::plain($ratio), Ratio::plain($ratio)),
                 'mixed '.$mixedOn->format('Y-m-d'),
-                'discard by '.$by->format('Y-m-d'),
+                Say::it('wash.discard_by', $by->format('Y-m-d')),
             ],
             'discard_by' => $by->format('Y-m-d'),
             'cost_minor' => null === $litreMinor ? null : (int) round(($mix->concentrate / 1000) * $litreMinor),

@@ -11,6 +11,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Measure\Surface;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class MixRule
 {
@@ -59,19 +60,19 @@ final readonly class MixRule
             $m2 * self::litresPerM2($coat) * $passes,
             $ratio,
             [
-                new Reason('surface', round($m2, 3), 'm²', \sprintf('0.101 × %s kg to the power of 2/3', $kg)),
-                new Reason('coat', self::litresPerM2($coat), 'l/m²', "{$coat->label()} coat, one pass"),
-                new Reason('passes', $passes, '×', 1 === $passes ? 'one pass' : "$passes passes"),
+                new Reason('surface', round($m2, 3), 'm²', Say::it('wash.0_101_kg_to_the_power', $kg)),
+                new Reason('coat', self::litresPerM2($coat), 'l/m²', Say::it('wash.coat_one_pass', $coat->label())),
+                new Reason('passes', $passes, '×', 1 === $passes ? Say::it('wash.one_pass') : "$passes passes"),
                 new Reason(
                     'ratio',
                     $ratio,
                     ':1',
-                    \sprintf('one part concentrate to %s parts water: 1 of %s', $ratio, $ratio + 1),
+                    Say::it('wash.one_part_concentrate_to_parts_water', $ratio, $ratio + 1),
                 ),
             ],
             [
-                new Caution('label', 'The maker\'s label rules: ratio, time on the coat, rinse.'),
-                new Caution('eyes', 'Not near the eyes; lukewarm; rinse until the water runs clear.'),
+                new Caution('label', Say::it('wash.the_makers_label_rules_ratio_time')),
+                new Caution('eyes', Say::it('wash.not_near_the_eyes_lukewarm_rinse')),
             ],
         );
     }
@@ -96,15 +97,11 @@ final readonly class MixRule
         if ($ratio > 0 && $ratio < 1) {
             throw InvalidInput::at(
                 $field,
-                \sprintf(
-                    'is below 1: was 1:%s meant? Give the parts of water to one part of concentrate, %s',
-                    round(1 / $ratio),
-                    round(1 / $ratio),
-                ),
+                Say::it('wash.is_below_1_was_1_meant', round(1 / $ratio), round(1 / $ratio)),
             );
         }
         if ($ratio < 1 || $ratio > self::RATIO_MAX) {
-            throw InvalidInput::at($field, 'must be 1 to 200 parts of water to one part of concentrate: 10 for 1:10');
+            throw InvalidInput::at($field, Say::it('wash.must_be_1_to_200_parts'));
         }
     }
 }

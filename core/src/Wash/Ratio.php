@@ -9,6 +9,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Wash;
 
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Say\Say;
 
 final class Ratio
 {
@@ -25,24 +26,18 @@ final class Ratio
     {
         $text = str_replace([',', ' '], ['.', ''], trim($typed));
         if (1 !== preg_match('/^(?:(\d{1,4}(?:\.\d{1,3})?):)?(\d{1,4}(?:\.\d{1,3})?)$/', $text, $m)) {
-            throw InvalidInput::at(
-                $field,
-                'must be written 1:10, or 10 for the parts of water to one part of concentrate',
-            );
+            throw InvalidInput::at($field, Say::it('wash.must_be_written_1_10_or'));
         }
         $n = (float) $m[2];
         if ('' !== $m[1]) {
             $first = (float) $m[1];
             if (0.0 === $first || 0.0 === $n) {
-                throw InvalidInput::at(
-                    $field,
-                    'has nothing on one side: 1:10 is one part concentrate to ten parts water',
-                );
+                throw InvalidInput::at($field, Say::it('wash.has_nothing_on_one_side_1'));
             }
             if ($first > $n) {
                 throw InvalidInput::at(
                     $field,
-                    \sprintf('says more concentrate than water: was 1:%s meant?', self::plain(round($first / $n, 1))),
+                    Say::it('wash.says_more_concentrate_than_water_was', self::plain(round($first / $n, 1))),
                 );
             }
             $n /= $first;

@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Wash;
 
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Say\Say;
 
 final readonly class WashDay
 {
@@ -64,7 +65,7 @@ final readonly class WashDay
             'short' => $left < 0
                     ? new Caution(
                         'short',
-                        \sprintf('%s ml of concentrate are missing for today.', abs($left)),
+                        Say::it('wash.ml_of_concentrate_are_missing_for', abs($left)),
                         Caution::DANGER,
                     )
                     : null,

@@ -9,6 +9,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Wear;
 
+use KeenThistle\Core\Say\Say;
+
 final class CareTable
 {
     /** kind of tool => kinds of event that are written down for it */
@@ -21,8 +23,6 @@ final class CareTable
         'knife' => ['run', 'disinfected', 'sharpened'],
         'rake' => ['run', 'disinfected'],
     ];
-    private const EDGE_TEST = 'One snip through a few damp hairs: a keen pair cuts them, a dull one bends them.';
-    private const MASK = 'Dust mask for dry undercoat.';
 
     private function __construct()
     {
@@ -44,8 +44,8 @@ final class CareTable
     public static function advice(string $kind): ?string
     {
         return match ($kind) {
-            'shears', 'thinning_shears' => self::EDGE_TEST,
-            'rake' => self::MASK,
+            'shears', 'thinning_shears' => Say::it('wear.edge_test'),
+            'rake' => Say::it('wear.mask'),
             default => null,
         };
     }

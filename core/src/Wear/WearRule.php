@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Wear;
 use KeenThistle\Core\Heat\HeatRule;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class WearRule
 {
@@ -63,34 +64,25 @@ final readonly class WearRule
         $on = $dull ? $today : ($grinds ? self::forecast($left, $today, $ahead, $perDay) : null);
         $cautions = [];
         if ($sinceOil >= self::OIL_MINUTES && CareTable::has($kind, 'oiled')) {
-            $cautions[] = new Caution('oil', 'Oil it now: a dry blade heats, pulls and blunts.');
+            $cautions[] = new Caution('oil', Say::it('wear.oil_it_now_a_dry_blade'));
         }
         if ($dirtyAfterUse) {
-            $cautions[] = new Caution('disinfect', 'Disinfect it before the next dog.', Caution::DANGER);
+            $cautions[] = new Caution('disinfect', Say::it('wear.disinfect_it_before_the_next_dog'), Caution::DANGER);
         }
         if ($packed) {
-            $cautions[] = new Caution(
-                'packed',
-                'Packed hair has stopped it: brush it out, and dry the coat better.',
-                Caution::NOTE,
-            );
+            $cautions[] = new Caution('packed', Say::it('wear.packed_hair_has_stopped_it_brush'), Caution::NOTE);
         }
         if (null !== $hot && $hot >= HeatRule::WARN_FROM) {
             $cautions[] = new Caution(
                 'heat',
-                \sprintf(
-                    '%s °C at its last reading: oil it, check its drive and tension before it touches skin.',
-                    $hot,
-                ),
+                Say::it('wear.c_at_its_last_reading_oil', $hot),
                 $hot >= HeatRule::STOP_FROM ? Caution::DANGER : Caution::CAUTION,
             );
         }
         if (($grinds && $left <= 0) || $dull) {
             $cautions[] = new Caution(
                 'sharpen',
-                $dull
-                    ? 'The edge test says dull: it bends the hair. To the grinder.'
-                    : 'It has run its minutes: to the grinder before it pulls.',
+                $dull ? Say::it('wear.the_edge_test_says_dull_it') : Say::it('wear.it_has_run_its_minutes_to'),
             );
         }
 
@@ -103,23 +95,18 @@ final readonly class WearRule
             $on,
             $cautions,
             [
-                new Reason(
-                    'worn',
-                    round($sinceSharp, 1),
-                    'min',
-                    'minutes cut × dirt factor (dirty 2, undercoat 1.3, clean 1) since it was sharpened',
-                ),
+                new Reason('worn', round($sinceSharp, 1), 'min', Say::it('wear.minutes_cut_dirt_factor_dirty_2')),
                 new Reason(
                     'since_oil',
                     round($sinceOil, 1),
                     'min',
-                    \sprintf('oil every %s minutes', self::OIL_MINUTES),
+                    Say::it('wear.oil_every_minutes', self::OIL_MINUTES),
                 ),
                 new Reason(
                     'recent',
                     round($perDay, 2),
                     'min/day',
-                    \sprintf('over the last %d days', self::RECENT_DAYS),
+                    Say::it('wear.over_the_last_days', self::RECENT_DAYS),
                 ),
                 ...[] === $ahead
                     ? []
@@ -128,7 +115,7 @@ final readonly class WearRule
                             'booked',
                             round(array_sum(array_column($ahead, 'minutes')), 1),
                             'min',
-                            \sprintf('in %d bookings ahead', \count($ahead)),
+                            Say::it('wear.in_bookings_ahead', \count($ahead)),
                         ),
                     ],
             ],

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Zone;
 
+use KeenThistle\Core\Say\Say;
+
 /**
  * Shares are per cent of the body surface in hundredths (they sum to 10 000). Sided zones are named once here with a
  * "*" and stand for _left and _right; "#" stands for the four feet.
@@ -16,50 +18,50 @@ final class ZoneTable
     public const COUNT = 66;
     public const FEET = ['front_left', 'front_right', 'hind_left', 'hind_right'];
 
-    /** name => [share of one side or foot, tender, group, label] */
+    /** name => [share of one side or foot, tender, group] */
     private const ROWS = [
-        'skull' => [200, false, 'head', 'skull'],
-        'fringe' => [50, false, 'head', 'fringe'],
-        'brow' => [30, false, 'head', 'brow'],
-        'inner_eye_*' => [10, true, 'head', 'inner eye corner'],
-        'stop' => [20, false, 'head', 'stop'],
-        'cheek_*' => [60, true, 'head', 'cheek'],
-        'muzzle' => [100, true, 'head', 'muzzle'],
-        'lips' => [20, true, 'head', 'lips'],
-        'beard' => [60, false, 'head', 'beard'],
-        'ear_outer_*' => [120, true, 'head', 'ear, outer'],
-        'ear_inner_*' => [70, true, 'head', 'ear, inner'],
-        'ear_feather_*' => [50, true, 'head', 'ear feather'],
-        'nape' => [250, false, 'neck', 'nape'],
-        'throat' => [250, false, 'neck', 'throat'],
-        'neck_sides' => [300, false, 'neck', 'neck sides'],
-        'shoulder_*' => [400, false, 'body', 'shoulder'],
-        'back' => [900, false, 'body', 'back'],
-        'ribs_*' => [700, false, 'body', 'ribs'],
-        'loin' => [400, false, 'body', 'loin'],
-        'chest' => [500, false, 'body', 'chest'],
-        'belly' => [500, true, 'body', 'belly'],
-        'rump' => [400, false, 'rear', 'rump'],
-        'thigh_*' => [400, false, 'rear', 'thigh'],
-        'breeches_*' => [100, false, 'rear', 'breeches'],
-        'inner_thigh_*' => [150, true, 'rear', 'inner thigh'],
-        'hock_*' => [75, false, 'rear', 'hock'],
-        'foreleg_*' => [300, false, 'front', 'foreleg'],
-        'front_feather_*' => [50, false, 'front', 'front feather'],
-        'armpit_*' => [75, true, 'front', 'armpit'],
-        'elbow_*' => [25, false, 'front', 'elbow'],
-        'pads_#' => [15, true, 'feet', 'pads'],
-        'between_toes_#' => [15, true, 'feet', 'between toes'],
-        'toe_outline_#' => [30, false, 'feet', 'toe outline'],
-        'belly_patch' => [60, true, 'sanitary', 'belly patch'],
-        'groin' => [80, true, 'sanitary', 'groin'],
-        'sheath_or_vulva' => [20, true, 'sanitary', 'sheath or vulva'],
-        'under_tail_ring' => [40, true, 'sanitary', 'under-tail ring'],
-        'channel' => [40, true, 'sanitary', 'channel'],
-        'tail_root_arc' => [30, false, 'sanitary', 'tail root arc'],
-        'tail_root' => [100, false, 'tail', 'tail root'],
-        'tail_flag' => [200, false, 'tail', 'tail flag'],
-        'tail_tip' => [40, false, 'tail', 'tail tip'],
+        'skull' => [200, false, 'head'],
+        'fringe' => [50, false, 'head'],
+        'brow' => [30, false, 'head'],
+        'inner_eye_*' => [10, true, 'head'],
+        'stop' => [20, false, 'head'],
+        'cheek_*' => [60, true, 'head'],
+        'muzzle' => [100, true, 'head'],
+        'lips' => [20, true, 'head'],
+        'beard' => [60, false, 'head'],
+        'ear_outer_*' => [120, true, 'head'],
+        'ear_inner_*' => [70, true, 'head'],
+        'ear_feather_*' => [50, true, 'head'],
+        'nape' => [250, false, 'neck'],
+        'throat' => [250, false, 'neck'],
+        'neck_sides' => [300, false, 'neck'],
+        'shoulder_*' => [400, false, 'body'],
+        'back' => [900, false, 'body'],
+        'ribs_*' => [700, false, 'body'],
+        'loin' => [400, false, 'body'],
+        'chest' => [500, false, 'body'],
+        'belly' => [500, true, 'body'],
+        'rump' => [400, false, 'rear'],
+        'thigh_*' => [400, false, 'rear'],
+        'breeches_*' => [100, false, 'rear'],
+        'inner_thigh_*' => [150, true, 'rear'],
+        'hock_*' => [75, false, 'rear'],
+        'foreleg_*' => [300, false, 'front'],
+        'front_feather_*' => [50, false, 'front'],
+        'armpit_*' => [75, true, 'front'],
+        'elbow_*' => [25, false, 'front'],
+        'pads_#' => [15, true, 'feet'],
+        'between_toes_#' => [15, true, 'feet'],
+        'toe_outline_#' => [30, false, 'feet'],
+        'belly_patch' => [60, true, 'sanitary'],
+        'groin' => [80, true, 'sanitary'],
+        'sheath_or_vulva' => [20, true, 'sanitary'],
+        'under_tail_ring' => [40, true, 'sanitary'],
+        'channel' => [40, true, 'sanitary'],
+        'tail_root_arc' => [30, false, 'sanitary'],
+        'tail_root' => [100, false, 'tail'],
+        'tail_flag' => [200, false, 'tail'],
+        'tail_tip' => [40, false, 'tail'],
     ];
 
     /** Pairs that meet on the dog; "*" pairs keep their side, a front foot meets the foreleg, a hind foot the hock. */
@@ -155,8 +157,8 @@ final class ZoneTable
 
     private const FACE = ['fringe', 'brow', 'inner_eye_left', 'inner_eye_right', 'muzzle', 'beard'];
 
-    /** @var array<string, Zone>|null */
-    private static ?array $zones = null;
+    /** @var array<string, array<string, Zone>> by language, as a zone has its label in it */
+    private static array $zones = [];
 
     /** @var array<string, list<string>>|null */
     private static ?array $meetings = null;
@@ -168,11 +170,13 @@ final class ZoneTable
     /** @return array<string, Zone> every zone by id, in the order a groomer reads a dog: head to tail */
     public static function all(): array
     {
-        if (null !== self::$zones) {
-            return self::$zones;
+        $language = Say::language();
+        if (isset(self::$zones[$language])) {
+            return self::$zones[$language];
         }
         $zones = [];
-        foreach (self::ROWS as $name => [$share, $tender, $group, $label]) {
+        foreach (self::ROWS as $name => [$share, $tender, $group]) {
+            $label = Say::it('zone.'.strtr($name, ['_*' => '', '_#' => '']));
             foreach (self::expand($name) as [$id, $side]) {
                 $thin =
                     [] !==
@@ -184,13 +188,15 @@ final class ZoneTable
                     $thin,
                     \in_array($id, self::FACE, true),
                     $group,
-                    '' === $side ? $label : "$label, $side",
+                    '' === $side
+                        ? $label
+                        : Say::it('zone.on_a_side', $label, Say::it('side.'.str_replace(' ', '_', $side))),
                     $side,
                 );
             }
         }
 
-        return self::$zones = $zones;
+        return self::$zones[$language] = $zones;
     }
 
     /** @return list<string> */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Staff\Http;
 
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Security\SignedIn;
@@ -27,7 +28,12 @@ final readonly class ActorResolver implements ValueResolverInterface
             return [];
         }
         $who = $this->security->getUser();
+        if (!$who instanceof SignedIn) {
+            throw Refused::signInNeeded();
+        }
+        // From here on the rules speak to this person.
+        Say::in($who->actor->language);
 
-        return [$who instanceof SignedIn ? $who->actor : throw Refused::signInNeeded()];
+        return [$who->actor];
     }
 }

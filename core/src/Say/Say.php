@@ -1,0 +1,57 @@
+<?php
+
+/** What the rules say: a code with what it is about, put into words by one catalogue a language. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Say;
+
+/**
+ * English is en.php; another language is another file beside it, and no rule is touched. The language is chosen once a
+ * request or job, as a process has one: English until somebody says otherwise, and wherever another one has no words.
+ */
+final class Say
+{
+    private static string $language = 'en';
+
+    /** @var array<string, array<string, string>> by language, then code: as sprintf takes it */
+    private static array $texts = [];
+
+    private function __construct()
+    {
+    }
+
+    /** @throws \LogicException for a code that no catalogue has */
+    public static function it(string $code, string|int|float|null ...$about): string
+    {
+        $text =
+            self::texts(self::$language)[$code] ??
+            (self::texts('en')[$code] ?? throw new \LogicException("Nothing is said for $code."));
+
+        return vsprintf($text, $about);
+    }
+
+    /** @param string $language one that has a catalogue; any other: English */
+    public static function in(string $language): void
+    {
+        self::$language = 1 === preg_match('/^[a-z]{2}$/', $language) ? $language : 'en';
+    }
+
+    public static function language(): string
+    {
+        return self::$language;
+    }
+
+    /** @return array<string, string> */
+    private static function texts(string $language): array
+    {
+        if (!isset(self::$texts[$language])) {
+            $file = __DIR__."/$language.php";
+            /** @var array<string, string> $texts */
+            $texts = is_file($file) ? require $file : [];
+            self::$texts[$language] = $texts;
+        }
+
+        return self::$texts[$language];
+    }
+}
