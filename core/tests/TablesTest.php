@@ -153,6 +153,20 @@ final class TablesTest extends TestCase
         });
     }
 
+    public function testAMonthIsCountedOnTheCalendarWhateverTheClockDoes(): void
+    {
+        $this->limitTo(300);
+        $this->forAll(
+            Generators::choose(0, 3650),
+            Generators::choose(0, 260),
+            Generators::elements('UTC', 'Europe/Berlin', 'America/Los_Angeles', 'Pacific/Auckland'),
+        )->then(static function (int $day, int $weeks, string $zone): void {
+            $from = (new \DateTimeImmutable('2020-01-01 00:00', new \DateTimeZone($zone)))->modify("+$day days");
+            $then = $from->modify('+'. 7 * $weeks.' days');
+            self::assertSame((int) $then->format('n'), Season::month($from, $weeks));
+        });
+    }
+
     public function testZonesAndTheirNeighbours(): void
     {
         $all = ZoneTable::all();

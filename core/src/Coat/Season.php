@@ -35,11 +35,16 @@ enum Season: string
     {
         $sum = 0.0;
         for ($week = 0; $week < $weeks; ++$week) {
-            $month = (int) $from->modify('+'. 7 * $week.' days')->format('n');
-            $sum += min(1.0, $weeks - $week) * $this->growthFactor($month);
+            $sum += min(1.0, $weeks - $week) * $this->growthFactor(self::month($from, $week));
         }
 
         return $sum / $weeks;
+    }
+
+    /** The month it is so many whole weeks after a day, 1 to 12: counted on the calendar, whatever clocks do. */
+    public static function month(\DateTimeImmutable $from, int $weeks): int
+    {
+        return (int) gmdate('n', $from->getTimestamp() + $from->getOffset() + 604_800 * $weeks);
     }
 
     private function northern(int $month): int

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Interval;
 
+use KeenThistle\Core\Coat\Season;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Say\Say;
@@ -19,13 +20,16 @@ final readonly class ShapeClock
     public function of(Facts $facts): ?Clock
     {
         $area = 0;
-        $due = [];
+        $due = $byLength = [];
         foreach ($facts->zones as $z) {
             if (!$z->hasOutline() || null === $z->finished) {
                 continue;
             }
             $area += $z->zone->hundredths;
-            $weeks = $this->weeksUntilDue($facts, $z->finished);
+            // Zones share few lengths, and nothing else of a zone counts here.
+            $length = $z->finished->micrometres();
+            $byLength[$length] ??= [$this->weeksUntilDue($facts, $z->finished)];
+            $weeks = $byLength[$length][0];
             if (null !== $weeks) {
                 $due[] = [$weeks, $z];
             }
@@ -93,8 +97,7 @@ final readonly class ShapeClock
             return $speed <= 0 ? null : $missing / $speed;
         }
         for ($week = 0; $week < self::LONGEST; ++$week) {
-            $month = (int) $facts->from->modify('+'. 7 * $week.' days')->format('n');
-            $grown = $facts->growth->speed($facts->stage, $month, $facts->season);
+            $grown = $facts->growth->speed($facts->stage, Season::month($facts->from, $week), $facts->season);
             if ($grown >= $missing && $grown > 0) {
                 return $week + $missing / $grown;
             }
