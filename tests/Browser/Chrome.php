@@ -13,6 +13,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\Internal\WebDriverCurlException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverDimension;
 
 final class Chrome
@@ -170,8 +171,17 @@ final class Chrome
         $this->driver->getKeyboard()->sendKeys(implode('', $keys));
     }
 
+    /** One of a select's choices, once it is offered: some come with an answer. */
     public function choose(string $label, string $value): void
     {
+        $v = self::quote($value);
+        $this->until(
+            fn (): ?bool => [] ===
+                $this->field($label)->findElements(WebDriverBy::xpath(".//option[@value=$v]"))
+                    ? null
+                    : true,
+            "$label does not offer $value",
+        );
         $this->driver->executeScript(
             'const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, '.
                 '"value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("change", {bubbles: true}));',
