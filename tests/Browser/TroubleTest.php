@@ -115,6 +115,36 @@ final class TroubleTest extends BrowserTestCase
         $this->sees($this->page, 'There is no such dog');
     }
 
+    public function testAViewWhoseScriptIsGoneLoadsAnewOnceAndThenWaitsForAHand(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->tools('Network.enable');
+        $this->page->tools('Network.setBlockedURLs', ['urls' => ['*/assets/Wash-*']]);
+        $this->page->driver->executeScript('window.before = true');
+        $this->page->xpath("//nav//a[normalize-space(.)='Wash']")->click();
+        $this->page->until(
+            fn (): ?bool => true === $this->page->driver->executeScript('return window.before') ? null : true,
+            'the page was not loaded anew',
+        );
+        $this->sees($this->page, 'This page could not be loaded');
+        $this->page->tools('Network.setBlockedURLs', ['urls' => []]);
+        $this->page->button('Load again')->click();
+        $this->page->xpath("//h1[contains(., 'Wash')]");
+    }
+
+    public function testAViewThatCannotComeWithoutANetworkKeepsTheFrame(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->network(false);
+        $this->page->xpath("//nav//a[normalize-space(.)='Log']")->click();
+        $this->sees($this->page, 'This page could not be loaded');
+        $this->page->xpath("//nav//a[normalize-space(.)='Book']")->click();
+        $this->page->css('#find');
+        $this->page->network(true);
+        $this->page->xpath("//nav//a[normalize-space(.)='Log']")->click();
+        $this->page->xpath("//h1[contains(., 'Log')]");
+    }
+
     private function visit(string $dog, string $note): void
     {
         $this->card($this->page, $dog);

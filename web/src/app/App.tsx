@@ -1,10 +1,12 @@
 // Wires session, data and routes together.
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { Suspense } from 'react'
+import { Suspense, type ComponentType } from 'react'
+import { ErrorBoundary } from 'react-error-boundary'
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { Resting } from '../ui/Resting'
 import { Waiting } from '../ui/Waiting'
 import { SignIn } from '../views/signin/SignIn'
+import { Broken, BrokenRoute, ViewMissing } from './Broken'
 import { ApiError } from './client'
 import { SessionProvider } from './session'
 import { Shell } from './Shell'
@@ -23,50 +25,67 @@ const cache = new QueryClient({
   },
 })
 
+/** A view's script comes when somebody goes there. */
+function view(load: () => Promise<ComponentType>) {
+  return async () => {
+    try {
+      return { Component: await load() }
+    } catch (cause) {
+      throw new ViewMissing('The script of a view did not come.', { cause })
+    }
+  }
+}
+
 const router = createBrowserRouter([
   {
     element: <Shell />,
+    errorElement: <BrokenRoute />,
     children: [
-      { index: true, element: <Navigate to="/book" replace /> },
-      { path: 'book', lazy: async () => ({ Component: (await import('../views/book/Book')).Book }) },
-      { path: 'dogs/new', lazy: async () => ({ Component: (await import('../views/book/DogForm')).NewDog }) },
-      { path: 'dogs/:id', lazy: async () => ({ Component: (await import('../views/card/Card')).Card }) },
       {
-        path: 'dogs/:id/edit',
-        lazy: async () => ({ Component: (await import('../views/book/DogForm')).EditDog }),
+        errorElement: <BrokenRoute />,
+        children: [
+          { index: true, element: <Navigate to="/book" replace /> },
+          { path: 'book', lazy: view(async () => (await import('../views/book/Book')).Book) },
+          { path: 'dogs/new', lazy: view(async () => (await import('../views/book/DogForm')).NewDog) },
+          { path: 'dogs/:id', lazy: view(async () => (await import('../views/card/Card')).Card) },
+          {
+            path: 'dogs/:id/edit',
+            lazy: view(async () => (await import('../views/book/DogForm')).EditDog),
+          },
+          {
+            path: 'dogs/:id/visit',
+            lazy: view(async () => (await import('../views/visit/VisitForm')).VisitForm),
+          },
+          {
+            path: 'dogs/:id/arrival',
+            lazy: view(async () => (await import('../views/arrival/Arrival')).OpenArrival),
+          },
+          {
+            path: 'arrivals/:id',
+            lazy: view(async () => (await import('../views/arrival/Arrival')).Arrival),
+          },
+          {
+            path: 'dogs/:id/table',
+            lazy: view(async () => (await import('../views/table/OpenTable')).OpenTable),
+          },
+          { path: 'grooms/:id', lazy: view(async () => (await import('../views/table/Table')).Table) },
+          {
+            path: 'grooms/:id/finish',
+            lazy: view(async () => (await import('../views/table/Finish')).Finish),
+          },
+          { path: 'dogs/:id/then', lazy: view(async () => (await import('../views/then/Then')).Then) },
+          { path: 'kit', lazy: view(async () => (await import('../views/kit/Kit')).Kit) },
+          { path: 'wash', lazy: view(async () => (await import('../views/wash/Wash')).Wash) },
+          {
+            path: 'patterns',
+            lazy: view(async () => (await import('../views/patterns/Patterns')).Patterns),
+          },
+          { path: 'outbox', lazy: view(async () => (await import('../views/outbox/Outbox')).Outbox) },
+          { path: 'house', lazy: view(async () => (await import('../views/house/House')).House) },
+          { path: 'log', lazy: view(async () => (await import('../views/log/Log')).Log) },
+          { path: '*', element: <Navigate to="/book" replace /> },
+        ],
       },
-      {
-        path: 'dogs/:id/visit',
-        lazy: async () => ({ Component: (await import('../views/visit/VisitForm')).VisitForm }),
-      },
-      {
-        path: 'dogs/:id/arrival',
-        lazy: async () => ({ Component: (await import('../views/arrival/Arrival')).OpenArrival }),
-      },
-      {
-        path: 'arrivals/:id',
-        lazy: async () => ({ Component: (await import('../views/arrival/Arrival')).Arrival }),
-      },
-      {
-        path: 'dogs/:id/table',
-        lazy: async () => ({ Component: (await import('../views/table/OpenTable')).OpenTable }),
-      },
-      { path: 'grooms/:id', lazy: async () => ({ Component: (await import('../views/table/Table')).Table }) },
-      {
-        path: 'grooms/:id/finish',
-        lazy: async () => ({ Component: (await import('../views/table/Finish')).Finish }),
-      },
-      { path: 'dogs/:id/then', lazy: async () => ({ Component: (await import('../views/then/Then')).Then }) },
-      { path: 'kit', lazy: async () => ({ Component: (await import('../views/kit/Kit')).Kit }) },
-      { path: 'wash', lazy: async () => ({ Component: (await import('../views/wash/Wash')).Wash }) },
-      {
-        path: 'patterns',
-        lazy: async () => ({ Component: (await import('../views/patterns/Patterns')).Patterns }),
-      },
-      { path: 'outbox', lazy: async () => ({ Component: (await import('../views/outbox/Outbox')).Outbox }) },
-      { path: 'house', lazy: async () => ({ Component: (await import('../views/house/House')).House }) },
-      { path: 'log', lazy: async () => ({ Component: (await import('../views/log/Log')).Log }) },
-      { path: '*', element: <Navigate to="/book" replace /> },
     ],
     hydrateFallbackElement: <Waiting />,
   },
@@ -74,18 +93,20 @@ const router = createBrowserRouter([
 
 export function App() {
   return (
-    <QueryClientProvider client={cache}>
-      <Toasts>
-        <SessionProvider
-          loading={<Waiting />}
-          failed={(error, retry) => <Resting error={error} retry={retry} />}
-          signIn={(again, done) => <SignIn again={again} done={done} />}
-        >
-          <Suspense fallback={<Waiting />}>
-            <RouterProvider router={router} />
-          </Suspense>
-        </SessionProvider>
-      </Toasts>
-    </QueryClientProvider>
+    <ErrorBoundary fallbackRender={({ error }) => <Broken error={error} />}>
+      <QueryClientProvider client={cache}>
+        <Toasts>
+          <SessionProvider
+            loading={<Waiting />}
+            failed={(error, retry) => <Resting error={error} retry={retry} />}
+            signIn={(again, done) => <SignIn again={again} done={done} />}
+          >
+            <Suspense fallback={<Waiting />}>
+              <RouterProvider router={router} />
+            </Suspense>
+          </SessionProvider>
+        </Toasts>
+      </QueryClientProvider>
+    </ErrorBoundary>
   )
 }
