@@ -18,9 +18,13 @@ final readonly class Key
         }
     }
 
-    /** The key of one part of a wish that is done in several: the same again when the wish is sent again. */
-    public function part(int $n): self
+    /**
+     * The key of one part of a wish that is done in several: the same again when the wish is sent again.
+     *
+     * @param string $what the part is about: what is left of a wish may be cut into other parts than before
+     */
+    public function part(string $what): self
     {
-        return new self(substr(hash('sha256', "$this->value/$n"), 0, 40));
+        return new self(substr(hash('sha256', "$this->value/$what"), 0, 40));
     }
 }

@@ -70,8 +70,8 @@ final readonly class PatternController
     ): Response {
         $done = $this->commands->run(new ChangePattern($id, $version, $form), $actor, $key);
         $change = $done->id('change');
-        foreach (array_chunk($form->spread, SpreadPattern::AT_ONCE) as $n => $dogs) {
-            $this->commands->run(new SpreadPattern($change, $dogs), $actor, $key->part($n));
+        foreach (array_chunk($form->spread, SpreadPattern::AT_ONCE) as $dogs) {
+            $this->commands->run(new SpreadPattern($change, $dogs), $actor, $key->part(implode(' ', $dogs)));
         }
 
         return Answer::to($done, $this->view($actor, $id, $change));
@@ -86,8 +86,8 @@ final readonly class PatternController
     public function takeBack(Actor $actor, string $id, string $change, Key $key): Response
     {
         $dogs = $this->spread->dogs($actor, $change);
-        foreach (array_chunk($dogs, SpreadPattern::AT_ONCE) as $n => $some) {
-            $this->commands->run(new TakeSpreadBack($id, $change, $some), $actor, $key->part($n));
+        foreach (array_chunk($dogs, SpreadPattern::AT_ONCE) as $some) {
+            $this->commands->run(new TakeSpreadBack($id, $change, $some), $actor, $key->part(implode(' ', $some)));
         }
 
         return Json::response($this->view($actor, $id));
