@@ -138,7 +138,9 @@ final class TroubleTest extends BrowserTestCase
         $this->page->network(false);
         $this->page->xpath("//nav//a[normalize-space(.)='Log']")->click();
         $this->sees($this->page, 'This page could not be loaded');
-        $this->page->xpath("//nav//a[normalize-space(.)='Book']")->click();
+        $this->page->button('Load again')->click();
+        $this->sees($this->page, 'The salon cannot be reached');
+        $this->page->button('To the book')->click();
         $this->page->css('#find');
         $this->page->network(true);
         $this->page->xpath("//nav//a[normalize-space(.)='Log']")->click();

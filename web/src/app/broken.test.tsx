@@ -18,23 +18,29 @@ describe('a view whose script is gone', () => {
     first.unmount()
 
     render(<Broken error={new ViewMissing()} reload={reload} />)
-    await screen.findByText(/cannot be reached, or there is a newer/)
+    await screen.findByText(/There is a newer Keen Thistle. What you entered/)
     expect(reload).toHaveBeenCalledOnce()
     await userEvent.click(screen.getByRole('button', { name: 'Load again' }))
-    expect(reload).toHaveBeenCalledTimes(2)
+    await waitFor(() => expect(reload).toHaveBeenCalledTimes(2))
   })
 
-  it('waits where nobody answers, or the database rests', async () => {
+  it('waits where nobody answers, or the database rests, and comes with the network', async () => {
     const reload = vi.fn()
     for (const answer of [() => Promise.reject(new TypeError('away')), () => problem(503, 'Resting.')]) {
       const asked = server({ 'GET /api/session': answer })
       const { unmount } = render(<Broken error={new ViewMissing()} reload={reload} />)
-      await waitFor(() => expect(asked).toHaveLength(1))
-      await Promise.resolve()
-      expect(screen.getByRole('alert').textContent).toContain('What you entered is still here')
+      await screen.findByText(/The salon cannot be reached. What you entered is still here/)
+      await userEvent.click(screen.getByRole('button', { name: 'Load again' }))
+      await waitFor(() => expect(asked).toHaveLength(2))
+      await screen.findByText(/The salon cannot be reached/)
+      expect(reload).not.toHaveBeenCalled()
+      server({ 'GET /api/session': SESSION })
+      dispatchEvent(new Event('online'))
+      await waitFor(() => expect(reload).toHaveBeenCalledOnce())
       unmount()
+      reload.mockClear()
+      sessionStorage.clear()
     }
-    expect(reload).not.toHaveBeenCalled()
   })
 })
 
