@@ -35,7 +35,9 @@ export function Broken({
       <p>
         {missing
           ? WORDS[renewal]
-          : 'What was saved is safe. Load the page again; if it breaks again, tell your manager what you did last.'}
+          : renewal === 'away'
+            ? 'The salon cannot be reached. What was saved is safe; try again when the connection is back.'
+            : 'What was saved is safe. Load the page again; if it breaks again, tell your manager what you did last.'}
       </p>
       <div className="flex flex-wrap gap-2">
         <Button kind="main" onClick={renew}>
