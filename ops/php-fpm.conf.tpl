@@ -32,5 +32,5 @@ php_admin_flag[expose_php] = off
 php_admin_value[memory_limit] = 256M
 php_admin_value[post_max_size] = 14M
 php_admin_value[upload_max_filesize] = 13M
-php_admin_value[apc.shm_size] = 32M
+php_admin_value[apc.shm_size] = 64M
 php_admin_value[serialize_precision] = -1

@@ -92,7 +92,7 @@ $most = ['card' => 0, 'search' => 0];
 foreach (['card' => $cards, 'search' => $queries] as $kind => $paths) {
     foreach ($paths as $i => $path) {
         $visitor->get($path);
-        $asked = $recorded(static fn () => $visitor->get($path));
+        $asked = $recorded(static fn () => $visitor->get('card' === $kind ? "$path?wish=52" : $path));
         $most[$kind] = max($most[$kind], count($asked));
         $floors["$kind$i"] = array_map(base64_encode(...), $asked);
     }
@@ -104,10 +104,13 @@ $largest = 0;
 for ($round = -2; $round < ROUNDS; ++$round) {
     foreach (['card' => $cards, 'search' => $queries] as $kind => $paths) {
         foreach ($paths as $i => $path) {
+            // Nobody has asked for the card with this wish before: it is made from the rows.
+            $new = 'card' === $kind ? '?wish='.($round + 5) : '';
             $got = [
+                'new' => 'card' === $kind ? $visitor->get($path.$new) : null,
                 'floor' => $floor->get("/bench/floor?n=$kind$i"),
                 'app' => $visitor->get($path),
-                'alone' => $lonely->get($path),
+                'alone' => $lonely->get($path.$new),
                 'large' => 'search' === $kind ? $large->get($path) : null,
                 'poll' => null,
                 'health' => $floor->get('/api/health'),
@@ -252,7 +255,7 @@ foreach (array_slice($cards, 8, 6) as $card) {
             'saw' => $seen,
         ];
     };
-    foreach ([200 => 'taps 200', 1 => 'taps 1'] as $many => $what) {
+    foreach ([[200, 'taps 200'], ...array_fill(0, 8, [1, 'taps 1'])] as [$many, $what]) {
         $batch = [
             'sent_at' => gmdate('Y-m-d\TH:i:s.000\Z'),
             'device' => 'bench-1',
@@ -373,7 +376,8 @@ count($cards),
 ' cards and ',
 count($queries),
 " searches, one request at a time, warm\n";
-echo $line('card against the floor', 'card app', 'card floor', '≤ 1.7×');
+echo $line('card against the floor, read before and not changed since', 'card app', 'card floor', '≤ 1.7×');
+echo $line('card against the floor, made for the first time', 'card new', 'card floor', '–');
 printf("  %-66s %.1f kB (aim ≤ 30)\n", 'the largest of these cards, before it is compressed', $largest / 1000);
 printf(
     "  %-66s %.1f ms over health's %.1f (aim ≤ 1 more)\n",
@@ -383,7 +387,7 @@ printf(
 );
 echo $line('unchanged card (304) against the floor', 'card poll', 'card floor', '–');
 echo $line('search against the floor', 'search app', 'search floor', '≤ 2×');
-echo $line('card with all 101 salons against one salon alone', 'card app', 'card alone', '≤ 1.3×');
+echo $line('card with all 101 salons against one salon alone', 'card new', 'card alone', '≤ 1.3×');
 echo $line('search with all 101 salons against one salon alone', 'search app', 'search alone', '≤ 1.3×');
 echo $line('search in 20 000 dogs against 1 000 dogs', 'search large', 'search app', '≤ 2×');
 echo $line('comb test of 40 zones put and reckoned, against an unchanged card', 'comb put', 'comb empty', '≤ 3×');

@@ -27,16 +27,22 @@ final class SearchTerms
     /** @return list<string> plain lower-case words */
     public static function words(string $text): array
     {
-        self::$transliterator ??=
-            \Transliterator::create('Any-Latin; Latin-ASCII; Lower()') ??
-            throw new \LogicException('PHP\'s intl extension has no transliterator.');
-        $plain = (string) self::$transliterator->transliterate(mb_scrub($text));
-
+        // Loading the tables of all scripts takes as long as the search: plain letters do not need them.
+        $plain = mb_check_encoding($text, 'ASCII') ? strtolower($text) : self::latin($text);
         $words = trim((string) preg_replace('/[^a-z0-9]+/', ' ', $plain));
 
         return '' === $words
             ? []
             : array_map(static fn (string $w): string => substr($w, 0, self::LONGEST), explode(' ', $words));
+    }
+
+    private static function latin(string $text): string
+    {
+        self::$transliterator ??=
+            \Transliterator::create('Any-Latin; Latin-ASCII; Lower()') ??
+            throw new \LogicException('PHP\'s intl extension has no transliterator.');
+
+        return (string) self::$transliterator->transliterate(mb_scrub($text));
     }
 
     public static function digits(string $phone): string

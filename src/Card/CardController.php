@@ -7,41 +7,32 @@ declare(strict_types=1);
 namespace KeenThistle\Card;
 
 use KeenThistle\Book\Dogs;
-use KeenThistle\Book\DogView;
-use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Input\InvalidInput;
-use KeenThistle\Diary\Bookings;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
-use KeenThistle\Kit\KitReader;
-use KeenThistle\Log\RecentChanges;
-use KeenThistle\Plan\Plans;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Visit\GrowthAndClocks;
-use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
 
 final readonly class CardController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
-    private const SHAPE = 3;
+    private const SHAPE = 4;
+    private const KEPT_S = 3600;
 
     public function __construct(
         private Dogs $dogs,
-        private Plans $plans,
+        private Cards $cards,
         private Visits $visits,
-        private Bookings $bookings,
-        private RecentChanges $changes,
-        private CardZones $zones,
-        private KitPlaces $places,
-        private KitReader $kit,
         private Scope $scope,
+        private CacheInterface $cache,
     ) {
     }
 
@@ -68,37 +59,27 @@ final readonly class CardController
                 $place,
                 (string) $wish,
                 $actor->staff,
+                $actor->role->value,
+                $actor->language,
             ]),
         );
         if (Json::matches($request, $etag)) {
             return Json::notModified($etag);
         }
-        $place = $this->places->of($actor, $place);
-        [$revision, $plan] = $this->plans->of($actor, $dog);
-        $visits = $this->visits->past($actor, $dog);
-        $figures = new GrowthAndClocks($dog, new History($visits), $today);
-        $changes = $this->changes->of($actor, $dog->id);
-        [$zones, $worst] = $this->zones->of($actor, $dog, $plan, $figures, $place, $changes);
+        // The tag says all that an answer hangs on, so whoever asks again with it is told the same.
+        $body = $this->cache->get("card.$dog->id.$etag", function (ItemInterface $item) use (
+            $actor,
+            $dog,
+            $today,
+            $place,
+            $wish,
+        ): string {
+            $item->expiresAfter(self::KEPT_S);
 
-        return Json::withEtag(
-            Json::response(
-                new CardView(
-                    dog: DogView::of($dog, $actor->may(May::PHONE)),
-                    cautions: StandingCautions::of($dog),
-                    place: $place,
-                    zones: $zones,
-                    worst_here: $worst,
-                    growth: $figures->growthView(),
-                    interval: $figures->interval($plan, $this->kit->lengths($actor), $wish),
-                    visits: array_map(VisitView::of(...), array_reverse($visits)),
-                    bookings: $this->bookings->ahead($actor, $dog, $today),
-                    changes: $changes,
-                    revision: $revision,
-                    today: $today->format('Y-m-d'),
-                ),
-            ),
-            $etag,
-        );
+            return Json::text($this->cards->of($actor, $dog, $today, $place, $wish));
+        });
+
+        return Json::withEtag(Json::ofText($body), $etag);
     }
 
     #[Route('/api/visits/{id}', methods: ['GET'])]

@@ -21,7 +21,19 @@ final class Json
     /** @param object|array<mixed>|null $body a response record, or null for nothing */
     public static function response(object|array|null $body, int $status = 200): Response
     {
-        $response = new Response(null === $body ? '' : json_encode($body, self::FLAGS), null === $body ? 204 : $status);
+        return self::ofText(null === $body ? '' : self::text($body), null === $body ? 204 : $status);
+    }
+
+    /** @param object|array<mixed> $body */
+    public static function text(object|array $body): string
+    {
+        return json_encode($body, self::FLAGS);
+    }
+
+    /** @param string $json as text() made it */
+    public static function ofText(string $json, int $status = 200): Response
+    {
+        $response = new Response($json, $status);
         $response->headers->set('Content-Type', 'application/json');
         $response->headers->set('Cache-Control', 'no-store');
 

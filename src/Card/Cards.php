@@ -1,0 +1,66 @@
+<?php
+
+/** Makes a card of what is kept of a dog. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Card;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Book\DogView;
+use KeenThistle\Book\StandingCautions;
+use KeenThistle\Diary\Bookings;
+use KeenThistle\Kit\KitReader;
+use KeenThistle\Log\RecentChanges;
+use KeenThistle\Plan\Plans;
+use KeenThistle\Refusal\Refused;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\May;
+use KeenThistle\Visit\GrowthAndClocks;
+use KeenThistle\Visit\History;
+use KeenThistle\Visit\Visits;
+
+final readonly class Cards
+{
+    public function __construct(
+        private Plans $plans,
+        private Visits $visits,
+        private Bookings $bookings,
+        private RecentChanges $changes,
+        private CardZones $zones,
+        private KitPlaces $places,
+        private KitReader $kit,
+    ) {
+    }
+
+    /**
+     * @param string $place whose kit answers; "" for the usual one
+     * @param int|null $wish of the owner, in weeks
+     *
+     * @throws Refused 404 for a place without tools
+     */
+    public function of(Actor $actor, Dog $dog, \DateTimeImmutable $today, string $place, ?int $wish): CardView
+    {
+        $place = $this->places->of($actor, $place);
+        [$revision, $plan] = $this->plans->of($actor, $dog);
+        $visits = $this->visits->past($actor, $dog);
+        $figures = new GrowthAndClocks($dog, new History($visits), $today);
+        $changes = $this->changes->of($actor, $dog->id);
+        [$zones, $worst] = $this->zones->of($actor, $dog, $plan, $figures, $place, $changes);
+
+        return new CardView(
+            dog: DogView::of($dog, $actor->may(May::PHONE)),
+            cautions: StandingCautions::of($dog),
+            place: $place,
+            zones: $zones,
+            worst_here: $worst,
+            growth: $figures->growthView(),
+            interval: $figures->interval($plan, $this->kit->lengths($actor), $wish),
+            visits: array_map(VisitView::of(...), array_reverse($visits)),
+            bookings: $this->bookings->ahead($actor, $dog, $today),
+            changes: $changes,
+            revision: $revision,
+            today: $today->format('Y-m-d'),
+        );
+    }
+}
