@@ -134,7 +134,7 @@ final readonly class TakeTaps
             }
         }
 
-        return [new Tapped($out, $ahead, $all, $board), $entries];
+        return [new Tapped($groom, $out, $ahead, $all, $board), $entries];
     }
 
     /**

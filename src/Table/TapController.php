@@ -64,7 +64,7 @@ final readonly class TapController
             new TapsView(
                 $tapped->results ?? TakeTaps::again($taps, $other),
                 is_numeric($ahead) ? (float) $ahead : 0.0,
-                $this->changes->of($actor, $this->rows->groom($actor, $id), self::seen($taps), $tapped),
+                $this->changes->of($actor, $tapped->groom ?? $this->rows->groom($actor, $id), self::seen($taps), $tapped),
             ),
         );
     }

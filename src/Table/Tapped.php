@@ -16,7 +16,12 @@ final readonly class Tapped
      * @param list<Outcome> $results
      * @param list<Tap> $all of the groom now
      */
-    public function __construct(public array $results, public float $ahead, public array $all, public Board $board)
-    {
+    public function __construct(
+        public Groom $groom,
+        public array $results,
+        public float $ahead,
+        public array $all,
+        public Board $board,
+    ) {
     }
 }
