@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Outbox\Outbox;
 use KeenThistle\Salon\Salon;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -23,7 +22,6 @@ final class DemoCommand extends Command
         private readonly EntityManagerInterface $manager,
         private readonly DemoLoader $loader,
         private readonly ClockInterface $clock,
-        private readonly Outbox $outbox,
     ) {
         parent::__construct();
     }
@@ -58,9 +56,6 @@ final class DemoCommand extends Command
         }
         $output->writeln('  … loading the demo salon');
         $this->manager->wrapInTransaction(fn (): Salon => $this->loader->load($this->clock->now()));
-        while ($this->outbox->handOver() > 0) {
-            // Its messages have long gone out.
-        }
 
         return self::SUCCESS;
     }

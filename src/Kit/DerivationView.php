@@ -31,6 +31,7 @@ final readonly class DerivationView
         public bool $finished,
         #[Says('what is another: what the cards promise, or what one place leaves')] public string $means,
         #[Says('the largest differences first')] public array $dogs,
+        #[Says('why it does not go on; empty: it does')] public string $why,
     ) {
     }
 }

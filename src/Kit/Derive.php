@@ -1,8 +1,7 @@
 <?php
 
 /**
- * Use case: after a measurement, find the cards whose lengths are others now; some hundred a step, so that it shows
- * progress and can be left.
+ * Use case: after a measurement, find the cards whose lengths are others now; a thousand a step, behind the scenes.
  */
 
 declare(strict_types=1);
@@ -16,6 +15,7 @@ use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use KeenThistle\Work\Jobs;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -25,8 +25,12 @@ final readonly class Derive
     public const STEP = 1000;
     private const SHOWN = 40;
 
-    public function __construct(private KitReader $kit, private Scope $scope, private ClockInterface $clock)
-    {
+    public function __construct(
+        private KitReader $kit,
+        private Jobs $jobs,
+        private Scope $scope,
+        private ClockInterface $clock,
+    ) {
     }
 
     public function cards(Actor $actor): int
@@ -123,6 +127,7 @@ final readonly class Derive
                 ],
                 $rows,
             ),
+            $this->jobs->on($actor, (string) $d->id)->why ?? '',
         );
     }
 

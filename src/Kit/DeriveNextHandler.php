@@ -11,6 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Command\Progress;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
@@ -26,16 +27,13 @@ final readonly class DeriveNextHandler implements Handler
 
     public function __invoke(Command $command, Actor $actor): Outcome
     {
-        $derivation = $this->scope->get(
-            $actor,
-            Derivation::class,
-            $command->derivation,
-            $this->manager,
-            'measurement',
-        );
+        $derivation = $this->scope->get($actor, Derivation::class, $command->derivation, $this->manager, 'measurement');
         $this->manager->refresh($derivation, LockMode::PESSIMISTIC_WRITE);
+        $before = $derivation->done;
         $this->derive->step($actor, $this->manager, $derivation);
 
-        return new Outcome();
+        return new Outcome(
+            progress: new Progress($derivation->done - $before, null === $derivation->finishedAt ? $command : null),
+        );
     }
 }

@@ -16,6 +16,7 @@ use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use KeenThistle\Work\Jobs;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -25,6 +26,7 @@ final readonly class MeasureToolHandler implements Handler
     public function __construct(
         private Scope $scope,
         private Derive $derive,
+        private Jobs $jobs,
         private ClockInterface $clock,
         private EntityManagerInterface $manager,
     ) {
@@ -57,12 +59,15 @@ final readonly class MeasureToolHandler implements Handler
         $cards = $this->derive->cards($actor);
         $derivation = new Derivation(Uuid::v7(), $item, $this->scope->person($actor), $now, $before, $cards);
         $this->manager->persist($derivation);
-        $words = null === $measured
-            ? "$item->label: measurement removed"
-            : \sprintf('%s measured at %s mm', $item->label, $measured->mean->rounded());
+        $id = (string) $derivation->id;
+        $this->jobs->begin($actor, new DeriveNext($id), $id, "What measuring $item->label changes on cards", $cards);
+        $words =
+            null === $measured
+                ? "$item->label: measurement removed"
+                : \sprintf('%s measured at %s mm', $item->label, $measured->mean->rounded());
 
         return new Outcome(
-            ['derivation' => (string) $derivation->id],
+            ['derivation' => $id],
             [
                 new Entry(
                     null,

@@ -57,16 +57,14 @@ final readonly class MeasuringController
         $likely = Expected::length($row['kind'], $row['label'], $row['nominal_um'], $stroke->base, $stroke->lay);
 
         return Json::response(
-            new ReadingView(
-                $this->calliper->read($row['id'].$row['label'], $likely?->mm() ?? 1.0, $stroke->stroke),
-            ),
+            new ReadingView($this->calliper->read($row['id'].$row['label'], $likely?->mm() ?? 1.0, $stroke->stroke)),
         );
     }
 
     #[Route('/api/kit/{id}/measurement', methods: ['PUT'])]
     #[IsGranted(May::KIT)]
     #[Endpoint(
-        'Measure a tool: every card\'s length follows at once, and what changed is found out step by step',
+        'Measure a tool: every card\'s length follows at once, and what changed is found out behind the scenes',
         gives: DerivationView::class,
     )]
     public function measure(
@@ -88,16 +86,6 @@ final readonly class MeasuringController
     public function derivation(Actor $actor, string $id): Response
     {
         return Json::response($this->view($actor, $id));
-    }
-
-    #[Route('/api/kit/derivations/{id}/steps', methods: ['POST'])]
-    #[IsGranted(May::KIT)]
-    #[Endpoint('Look at the next cards; asked until it is finished, by whoever is there', gives: DerivationView::class)]
-    public function step(Actor $actor, string $id, Key $key): Response
-    {
-        $done = $this->commands->run(new DeriveNext($id), $actor, $key);
-
-        return Answer::to($done, $this->view($actor, $id));
     }
 
     private function view(Actor $actor, string $id): DerivationView

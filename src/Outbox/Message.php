@@ -53,6 +53,10 @@ class Message implements SalonOwned
     #[ORM\Column(length: 200)]
     public string $receipt = '';
 
+    /** How often it was taken to be handed over. */
+    #[ORM\Column(type: 'smallint', options: ['default' => 0])]
+    public int $tries = 0;
+
     /** When it was taken to be handed over. */
     #[ORM\Column(nullable: true)]
     public ?\DateTimeImmutable $claimedAt = null;

@@ -1,57 +1,121 @@
 <?php
 
-/**
- * Hands messages over to the sender after the write that made them is kept: each once, whatever is tried again or
- * dies.
- */
+/** Keeps messages to owners until the sender has taken them: after the write that made them, each once. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Outbox;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Salon\Row;
 use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Uid\Uuid;
 
 /**
- * Whoever claims a message sends it. One that was claimed and never answered stays "sending": it may have gone out, so
- * it is not sent again by itself.
+ * A message and its place in the queue are written in one transaction. A worker that dies with a message in hand has
+ * it taken up by the next one: the sender is told the message's id, and knows it again.
  */
 final readonly class Outbox
 {
-    private const AT_ONCE = 10;
-
     public function __construct(
         private Connection $db,
-        private Sender $sender,
+        private EntityManagerInterface $manager,
+        private MessageBusInterface $queue,
         private ClockInterface $clock,
     ) {
     }
 
-    /** @return int how many went to the sender */
-    public function handOver(): int
+    /** Inside a handler only. */
+    public function post(Message $message): void
     {
-        $sent = 0;
-        foreach (
-            $this->db->fetchAllAssociative(
-                "SELECT id, sent_to, text FROM message WHERE state = 'waiting' ORDER BY id LIMIT ".self::AT_ONCE,
-            ) as $m
-        ) {
-            $mine = $this->db->executeStatement(
-                "UPDATE message SET state = 'sending', claimed_at = ? WHERE id = ? AND state = 'waiting'",
-                [$this->clock->now()->format('Y-m-d H:i:s'), $m['id']],
-            );
-            if (1 !== (int) $mine || !\is_string($m['sent_to']) || !\is_string($m['text'])) {
-                continue;
-            }
-            $receipt = $this->sender->send($m['sent_to'], $m['text']);
-            $this->db->executeStatement('UPDATE message SET state = ?, receipt = ? WHERE id = ?', [
-                $receipt->taken ? 'sent' : 'failed',
-                mb_substr($receipt->words, 0, 200),
-                $m['id'],
-            ]);
-            ++$sent;
+        if (!$this->db->isTransactionActive()) {
+            throw new \LogicException('A message is made with what it tells of, or not at all.');
+        }
+        $this->manager->persist($message);
+        $this->queue->dispatch(new HandOver((string) $message->id));
+    }
+
+    /** @return array{to: string, text: string, tries: int}|null null: it is gone, has gone out, or was given up */
+    public function take(string $id): ?array
+    {
+        $mine = $this->db->executeStatement(
+            "UPDATE message SET state = 'sending', claimed_at = ?, tries = tries + 1 WHERE id = ? AND ".
+                "state IN ('waiting', 'sending')",
+            [$this->clock->now()->format('Y-m-d H:i:s'), self::binary($id)],
+        );
+        $row =
+            1 === (int) $mine
+                ? $this->db->fetchAssociative('SELECT sent_to, text, tries FROM message WHERE id = ?', [
+                    self::binary($id),
+                ])
+                : false;
+
+        return false === $row
+            ? null
+            : [
+                'to' => Row::text($row['sent_to']),
+                'text' => Row::text($row['text']),
+                'tries' => Row::int($row['tries']) ?? 0,
+            ];
+    }
+
+    public function answered(string $id, Receipt $receipt): void
+    {
+        $this->move($id, $receipt->taken ? 'sent' : 'failed', $receipt->words);
+    }
+
+    /** It is tried again by itself. */
+    public function notYet(string $id, string $why): void
+    {
+        $this->move($id, 'waiting', $why);
+    }
+
+    /** It was tried often enough: it is kept, and shown to whoever may try it again. */
+    public function gaveUp(string $id, string $why): void
+    {
+        $this->move($id, 'failed', $why);
+    }
+
+    /** Puts a message back that had failed; where the card has another number now, it goes there. */
+    public function again(Message $message): void
+    {
+        $client = $message->client;
+        $to = null === $client ? '' : ('' !== $client->phone ? $client->phone : $client->email);
+        $this->db->executeStatement(
+            "UPDATE message SET state = 'waiting', receipt = '', tries = 0, sent_to = ? WHERE id = ? AND ".
+                "state = 'failed'",
+            ['' === $to ? $message->to : $to, $message->id->toBinary()],
+        );
+        $this->queue->dispatch(new HandOver((string) $message->id));
+    }
+
+    /** Puts back into the queue what lost its place there; what is there twice goes out once. */
+    public function queueLeft(\DateTimeImmutable $before): int
+    {
+        $left = $this->db->fetchFirstColumn(
+            "SELECT id FROM message WHERE state IN ('waiting', 'sending') AND COALESCE(claimed_at, at) < ?",
+            [$before->format('Y-m-d H:i:s')],
+        );
+        foreach ($left as $id) {
+            $this->queue->dispatch(new HandOver(Row::id($id)));
         }
 
-        return $sent;
+        return \count($left);
+    }
+
+    private function move(string $id, string $state, string $words): void
+    {
+        $this->db->executeStatement("UPDATE message SET state = ?, receipt = ? WHERE id = ? AND state <> 'sent'", [
+            $state,
+            mb_substr($words, 0, 200),
+            self::binary($id),
+        ]);
+    }
+
+    private static function binary(string $id): string
+    {
+        return Uuid::fromString($id)->toBinary();
     }
 }

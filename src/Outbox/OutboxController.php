@@ -1,11 +1,14 @@
 <?php
 
-/** The outbox: what would have gone out to owners. */
+/** The outbox: what would have gone out to owners, and sending again what did not. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Outbox;
 
+use KeenThistle\Command\Commands;
+use KeenThistle\Command\Http\Answer;
+use KeenThistle\Command\Key;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Refusal\Refused;
@@ -19,7 +22,7 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class OutboxController
 {
-    public function __construct(private Messages $messages)
+    public function __construct(private Messages $messages, private Commands $commands)
     {
     }
 
@@ -38,5 +41,15 @@ final readonly class OutboxController
         }
 
         return Json::response($this->messages->page($actor, '' === $cursor ? null : Uuid::fromString($cursor)));
+    }
+
+    #[Route('/api/outbox/{id}/again', methods: ['POST'])]
+    #[IsGranted(May::HOUSE)]
+    #[Endpoint('Send a message again that did not go out', gives: OutboxView::class)]
+    public function again(Actor $actor, string $id, Key $key): Response
+    {
+        $done = $this->commands->run(new SendAgain($id), $actor, $key);
+
+        return Answer::to($done, $this->messages->page($actor, null));
     }
 }

@@ -8,6 +8,15 @@ namespace KeenThistle\Outbox;
 
 interface Sender
 {
-    /** @param string $to telephone number or mail address. Never throws for a refusal: that is in the receipt. */
-    public function send(string $to, string $text): Receipt;
+    /**
+     * The same id again is the same message: it goes out once, and is answered as it was the first time. A real one
+     * hands the id on as the reference of the message, and waits a few seconds for an answer at most.
+     *
+     * @param string $to telephone number or mail address
+     *
+     * @return Receipt a refusal of this message for good is in it
+     *
+     * @throws SenderDown where nobody answers: it may have gone out or not, and is tried again
+     */
+    public function send(string $id, string $to, string $text): Receipt;
 }

@@ -1,6 +1,6 @@
 <?php
 
-/** Change a pattern of the house; its cards are changed afterwards, some at a time. */
+/** Change a pattern of the house; the cards that follow it are changed afterwards. */
 
 declare(strict_types=1);
 

@@ -1,6 +1,6 @@
 <?php
 
-/** Changes a pattern, and says which dogs' cards are to follow. */
+/** Changes a pattern; the cards that are named follow behind the scenes. */
 
 declare(strict_types=1);
 
@@ -15,12 +15,14 @@ use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use KeenThistle\Work\Jobs;
 
 /** @implements Handler<ChangePattern> */
 final readonly class ChangePatternHandler implements Handler
 {
     public function __construct(
         private PatternRows $rows,
+        private Jobs $jobs,
         private Scope $scope,
         private EntityManagerInterface $manager,
     ) {
@@ -54,6 +56,18 @@ final readonly class ChangePatternHandler implements Handler
         );
         $after = ['line' => $line, 'line_version' => $pattern->lineVersion];
         $entry = new Entry(null, 'pattern', (string) $pattern->id, $words, $before, $after);
+
+        if ([] === $command->form->spread) {
+            return new Outcome(['change' => null], [$entry]);
+        }
+        $dogs = $command->form->spread;
+        $this->jobs->begin(
+            $actor,
+            new SpreadPattern((string) $entry->id, $dogs),
+            (string) $pattern->id,
+            $words,
+            \count($dogs),
+        );
 
         return new Outcome(['change' => (string) $entry->id], [$entry]);
     }

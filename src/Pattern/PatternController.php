@@ -17,6 +17,7 @@ use KeenThistle\Http\Json;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
+use KeenThistle\Work\Jobs;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -25,7 +26,7 @@ final readonly class PatternController
 {
     public function __construct(
         private PatternRows $rows,
-        private SpreadRows $spread,
+        private Jobs $jobs,
         private Scope $scope,
         private Commands $commands,
         private EntityManagerInterface $manager,
@@ -60,7 +61,7 @@ final readonly class PatternController
 
     #[Route('/api/patterns/{id}', methods: ['PUT'])]
     #[IsGranted(May::PLAN)]
-    #[Endpoint('Change a pattern and spread the change to the cards that are named', gives: PatternView::class)]
+    #[Endpoint('Change a pattern; the cards that are named follow behind the scenes', gives: PatternView::class)]
     public function put(
         Actor $actor,
         string $id,
@@ -69,28 +70,22 @@ final readonly class PatternController
         Key $key,
     ): Response {
         $done = $this->commands->run(new ChangePattern($id, $version, $form), $actor, $key);
-        $change = $done->id('change');
-        foreach (array_chunk($form->spread, SpreadPattern::AT_ONCE) as $dogs) {
-            $this->commands->run(new SpreadPattern($change, $dogs), $actor, $key->part(implode(' ', $dogs)));
-        }
+        $change = $done->kept['change'] ?? null;
 
-        return Answer::to($done, $this->view($actor, $id, $change));
+        return Answer::to($done, $this->view($actor, $id, \is_string($change) ? $change : null));
     }
 
     #[Route('/api/patterns/{id}/spread/{change}', methods: ['DELETE'])]
     #[IsGranted(May::PLAN)]
     #[Endpoint(
-        'Take back what a change of the pattern did to cards; zones that somebody changed since stay as they are',
+        'Take back, behind the scenes, what a change did to cards, but for zones that somebody changed since',
         gives: PatternView::class,
     )]
     public function takeBack(Actor $actor, string $id, string $change, Key $key): Response
     {
-        $dogs = $this->spread->dogs($actor, $change);
-        foreach (array_chunk($dogs, SpreadPattern::AT_ONCE) as $some) {
-            $this->commands->run(new TakeSpreadBack($id, $change, $some), $actor, $key->part(implode(' ', $some)));
-        }
+        $done = $this->commands->run(new UndoSpread($id, $change), $actor, $key);
 
-        return Json::response($this->view($actor, $id));
+        return Answer::to($done, $this->view($actor, $id));
     }
 
     #[Route('/api/patterns/{id}', methods: ['DELETE'])]
@@ -101,7 +96,7 @@ final readonly class PatternController
         return Answer::to($this->commands->run(new DropPattern($id), $actor, $key), null);
     }
 
-    /** @param string|null $change that was just spread */
+    /** @param string|null $change that cards are about to follow */
     private function view(Actor $actor, string $id, ?string $change = null): PatternView
     {
         $p = $this->scope->get($actor, Pattern::class, $id, $this->manager, 'pattern');
@@ -119,7 +114,8 @@ final readonly class PatternController
             ),
             $this->rows->zones($actor, PatternRows::ways($p->line)),
             $dogs,
-            null === $change || [] === $this->spread->dogs($actor, $change) ? null : $change,
+            $change,
+            $this->jobs->on($actor, $id),
         );
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Pattern;
 
 use KeenThistle\Input\Says;
+use KeenThistle\Work\JobView;
 
 final readonly class PatternView
 {
@@ -18,7 +19,8 @@ final readonly class PatternView
         public PatternRowView $pattern,
         public array $zones,
         public array $dogs,
-        #[Says('the change cards have just followed, by which it is taken back')] public ?string $spread = null,
+        #[Says('the change that cards follow now, by which it is taken back')] public ?string $spread,
+        #[Says('what was last begun behind the scenes: how far it has come')] public ?JobView $job,
     ) {
     }
 }

@@ -1,6 +1,6 @@
 <?php
 
-/** Let some cards follow a change of their pattern: fifty at most, in one short transaction. */
+/** Let cards follow a change of their pattern: the next fifty, in one short transaction. */
 
 declare(strict_types=1);
 
@@ -10,8 +10,6 @@ use KeenThistle\Command\Command;
 
 final readonly class SpreadPattern implements Command
 {
-    public const AT_ONCE = 50;
-
     /**
      * @param string $change of the pattern, its id in the log
      * @param list<string> $dogs their ids

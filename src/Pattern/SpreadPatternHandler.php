@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Command\Progress;
 use KeenThistle\Log\Change;
 use KeenThistle\Plan\ChangedPlan;
 use KeenThistle\Plan\PlanLine;
@@ -36,9 +37,10 @@ final readonly class SpreadPatternHandler implements Handler
         $change = $this->scope->get($actor, Change::class, $command->change, $this->manager, 'change');
         [$old, $new] = [PatternChange::line($change->before), PatternChange::line($change->after)];
         $version = PatternChange::version($change);
+        [$some, $rest] = Some::of($command->dogs);
         $follows = array_values(
             array_filter(
-                $this->rows->following($actor, $change->subject, $command->dogs),
+                $this->rows->following($actor, $change->subject, $some),
                 static fn (Follow $f): bool => $f->taken < $version,
             ),
         );
@@ -65,6 +67,9 @@ final readonly class SpreadPatternHandler implements Handler
         $this->follows->took($actor, $follows, $version);
         $entries = array_map(static fn (ChangedPlan $p): array => array_values($p->entries), array_values($done));
 
-        return new Outcome(entries: array_merge(...$entries));
+        return new Outcome(
+            entries: array_merge(...$entries),
+            progress: new Progress(\count($some), [] === $rest ? null : new SpreadPattern($command->change, $rest)),
+        );
     }
 }

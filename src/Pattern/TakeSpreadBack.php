@@ -1,6 +1,6 @@
 <?php
 
-/** Take back what a changed pattern did to some cards: fifty at most, in one short transaction. */
+/** Take back what a changed pattern did to cards: the next fifty, in one short transaction. */
 
 declare(strict_types=1);
 

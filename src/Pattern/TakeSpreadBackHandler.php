@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Command\Progress;
 use KeenThistle\Log\Change;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Plan\ZoneChanges;
@@ -37,7 +38,8 @@ final readonly class TakeSpreadBackHandler implements Handler
         if ($change->subject !== $command->pattern) {
             throw Refused::notFound('change');
         }
-        $follows = $this->rows->following($actor, $change->subject, $command->dogs);
+        [$some, $rest] = Some::of($command->dogs);
+        $follows = $this->rows->following($actor, $change->subject, $some);
         $dogs = array_column(
             array_map(static fn (Follow $f): array => ['id' => (string) $f->dog->id, 'dog' => $f->dog], $follows),
             'dog',
@@ -70,6 +72,8 @@ final readonly class TakeSpreadBackHandler implements Handler
         }
         $this->follows->took($actor, $follows, PatternChange::version($change) - 1);
 
-        return new Outcome(entries: $entries);
+        $left = [] === $rest ? null : new TakeSpreadBack($command->pattern, $command->change, $rest);
+
+        return new Outcome(entries: $entries, progress: new Progress(\count($some), $left));
     }
 }

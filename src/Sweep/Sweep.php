@@ -13,31 +13,13 @@ use Doctrine\DBAL\Connection;
 use KeenThistle\Arrival\PhotoStore;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
-use Symfony\Contracts\Cache\CacheInterface;
-use Symfony\Contracts\Cache\ItemInterface;
 
 final readonly class Sweep
 {
-    private const EVERY_S = 3600;
     private const AT_ONCE = 5000;
 
-    public function __construct(
-        private Connection $db,
-        private PhotoStore $photos,
-        private ClockInterface $clock,
-        private CacheInterface $cache,
-    ) {
-    }
-
-    /** About once an hour on each node. */
-    public function whenDue(): void
+    public function __construct(private Connection $db, private PhotoStore $photos, private ClockInterface $clock)
     {
-        $this->cache->get('swept', function (ItemInterface $item): bool {
-            $item->expiresAfter(self::EVERY_S);
-            $this->all();
-
-            return true;
-        });
     }
 
     /** @return array<string, int> what went, and how many */
@@ -51,6 +33,8 @@ final readonly class Sweep
             'sessions' => $this->rows('DELETE FROM sessions WHERE sess_lifetime < ?', $now->getTimestamp()),
             'tries at signing in' => $this->rows('DELETE FROM sign_in_try WHERE last_at < ?', $day('-2 days')),
             'PDFs of owners' => $this->rows('DELETE FROM owner_pdf WHERE made_at < ?', $day('-30 days')),
+            'jobs that came to an end' => $this->rows('DELETE FROM job WHERE ended_at < ?', $day('-30 days')),
+            'nights' => $this->rows('DELETE FROM night WHERE day < ?', $day('-60 days')),
             'files of photos' => $this->photos->sweep($now, $this->known(...)),
         ];
     }

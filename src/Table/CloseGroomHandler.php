@@ -14,6 +14,7 @@ use KeenThistle\Core\Table\Board;
 use KeenThistle\Diary\Booking;
 use KeenThistle\Log\Entry;
 use KeenThistle\Outbox\Message;
+use KeenThistle\Outbox\Outbox;
 use KeenThistle\Owner\OwnerLink;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
@@ -32,6 +33,7 @@ final readonly class CloseGroomHandler implements Handler
         private VisitRecorder $recorder,
         private ToolRuns $runs,
         private Scope $scope,
+        private Outbox $outbox,
         private ClockInterface $clock,
         private EntityManagerInterface $manager,
     ) {
@@ -77,7 +79,7 @@ final readonly class CloseGroomHandler implements Handler
         if ('' !== $text) {
             $client = Finish::client($groom);
             $to = null === $client ? '' : ('' !== $client->phone ? $client->phone : $client->email);
-            $this->manager->persist(new Message($groom->dog, $client, $who, $now, 'ready', $to, $text));
+            $this->outbox->post(new Message($groom->dog, $client, $who, $now, 'ready', $to, $text));
             $entries[] = new Entry($groom->dog, 'message', (string) $groom->id, 'ready message');
         }
 

@@ -58,13 +58,14 @@ final readonly class TapController
         $tapped = $done->inHand instanceof Tapped ? $done->inHand : null;
         $other = \is_array($done->kept['other'] ?? null) ? $done->kept['other'] : [];
         $ahead = $done->kept['ahead'] ?? 0.0;
+        $groom = $tapped->groom ?? $this->rows->groom($actor, $id);
 
         return Answer::to(
             $done,
             new TapsView(
                 $tapped->results ?? TakeTaps::again($taps, $other),
                 is_numeric($ahead) ? (float) $ahead : 0.0,
-                $this->changes->of($actor, $tapped->groom ?? $this->rows->groom($actor, $id), self::seen($taps), $tapped),
+                $this->changes->of($actor, $groom, self::seen($taps), $tapped),
             ),
         );
     }

@@ -53,7 +53,10 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/kit/{id}/measurement/answer' => [self::ALL, true],
             'POST /api/kit/{id}/calliper/answer' => [self::ALL, true],
             'GET /api/kit/derivations/{id}' => [self::ALL, true],
-            'POST /api/kit/derivations/{id}/steps' => [['manager'], true],
+            'GET /api/jobs' => [['manager'], false],
+            'GET /api/jobs/{id}' => [self::ALL, true],
+            'POST /api/jobs/{id}/again' => [['manager'], true],
+            'POST /api/outbox/{id}/again' => [['manager'], true],
             'GET /api/wash' => [self::ALL, false],
             'POST /api/wash/products' => [['manager'], false],
             'PUT /api/wash/products/{id}' => [['manager'], true],
@@ -124,6 +127,8 @@ abstract class AccessCase extends ApiTestCase
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
             str_starts_with($path, '/api/kit/entries/') => $this->anotherEntry(),
             str_starts_with($path, '/api/kit/derivations/') => $this->aDerivation(),
+            str_starts_with($path, '/api/jobs/') => $this->aJob(),
+            str_starts_with($path, '/api/outbox/') => $this->aMessage(),
             str_starts_with($path, '/api/wash/products/') => $this->idOf('wash_product w', 'w'),
             str_starts_with($path, '/api/wash/bottles/') => $this->idOf('wash_bottle w', 'w'),
             str_starts_with($path, '/api/visits/') => $this->idOf('visit v', 'v'),
@@ -183,6 +188,25 @@ abstract class AccessCase extends ApiTestCase
         );
 
         return (string) $id;
+    }
+
+    protected function aJob(): string
+    {
+        $id = \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement(
+            'INSERT INTO job (id, salon_id, staff_id, subject, about, command, state, total, at) SELECT ?, '.
+                "s.salon_id, s.id, s.id, 'counting', '[]', 'failed', 1, NOW() FROM staff s WHERE s.login = 'maren'",
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
+    protected function aMessage(): string
+    {
+        $this->db()->executeStatement("UPDATE message SET state = 'failed'");
+
+        return $this->idOf('message m', 'm');
     }
 
     protected function aPlace(): string

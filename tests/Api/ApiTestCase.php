@@ -12,7 +12,12 @@ use Doctrine\DBAL\Connection;
 use KeenThistle\Demo\DemoLoader;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\Messenger\Event\WorkerRunningEvent;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Messenger\Transport\TransportInterface;
+use Symfony\Component\Messenger\Worker;
 use Symfony\Component\Uid\Uuid;
 
 abstract class ApiTestCase extends WebTestCase
@@ -35,6 +40,31 @@ abstract class ApiTestCase extends WebTestCase
         \assert($db instanceof Connection);
 
         return $db;
+    }
+
+    /** Does what waits behind the scenes, as the worker does, until nothing waits any more. */
+    protected function workThrough(): void
+    {
+        // No sweeping between what a test asks.
+        $this->db()->executeStatement('INSERT IGNORE INTO night (day, began_at) VALUES (?, NOW())', [
+            (new \DateTimeImmutable('-2 hours', new \DateTimeZone('UTC')))->format('Y-m-d'),
+        ]);
+        $of = static fn (string $id): mixed => self::getContainer()->get($id);
+        [$queue, $bus, $events] = [
+            $of('messenger.transport.work'),
+            $of(MessageBusInterface::class),
+            $of('event_dispatcher'),
+        ];
+        \assert($queue instanceof TransportInterface && $bus instanceof MessageBusInterface);
+        \assert($events instanceof EventDispatcherInterface);
+        $stop = static function (WorkerRunningEvent $event): void {
+            if ($event->isWorkerIdle()) {
+                $event->getWorker()->stop();
+            }
+        };
+        $events->addListener(WorkerRunningEvent::class, $stop);
+        (new Worker(['work' => $queue], $bus, $events))->run(['sleep' => 0]);
+        $events->removeListener(WorkerRunningEvent::class, $stop);
     }
 
     /** A new browser of its own; the one before is forgotten. */

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use Symfony\Component\Uid\Uuid;
+
 final class ContractOfWritesTest extends ContractCase
 {
     public function testTheAnswersOfAGroom(): void
@@ -95,10 +97,21 @@ final class ContractOfWritesTest extends ContractCase
         $derivation = self::text(
             $this->ask('PUT', "/api/kit/$blade/measurement", ['measured_mm' => 1.7], 200, ['If-Match' => '"1"'])['id'],
         );
-        $this->ask('POST', "/api/kit/derivations/$derivation/steps", [], 200);
-        $this->holds('post', '/api/kit/derivations/{id}/steps', '200');
+        $this->workThrough();
         $this->ask('GET', "/api/kit/derivations/$derivation", expect: 200);
         $this->holds('get', '/api/kit/derivations/{id}', '200');
+        $job = $this->newest('job');
+        $this->ask('GET', "/api/jobs/$job", expect: 200);
+        $this->holds('get', '/api/jobs/{id}', '200');
+        $this->db()->executeStatement("UPDATE job SET state = 'failed', why = 'the server was away'");
+        $this->ask('GET', '/api/jobs', expect: 200);
+        $this->holds('get', '/api/jobs', '200');
+        $this->ask('POST', "/api/jobs/$job/again", [], 200);
+        $this->holds('post', '/api/jobs/{id}/again', '200');
+        $this->db()->executeStatement("UPDATE message SET state = 'failed'");
+        $message = $this->newest('message');
+        $this->ask('POST', "/api/outbox/$message/again", [], 200);
+        $this->holds('post', '/api/outbox/{id}/again', '200');
         $this->ask('POST', '/api/kit', ['kind' => 'rake', 'label' => 'fine rake', 'place' => $kit[0]['place']], 201);
         $this->holds('post', '/api/kit', '201');
         $this->ask('PUT', "/api/kit/$blade", ['place' => $kit[0]['place']], 200, ['If-Match' => '"2"']);
@@ -148,5 +161,12 @@ final class ContractOfWritesTest extends ContractCase
         $this->holds('put', '/api/dogs/{id}/pattern', '200');
         $this->ask('GET', '/api/dogs/'.$this->dogId('Sedge').'/pattern', expect: 200);
         $this->holds('get', '/api/dogs/{id}/pattern', '200');
+    }
+
+    private function newest(string $table): string
+    {
+        return (string) Uuid::fromBinary(
+            self::text($this->db()->fetchOne("SELECT id FROM $table ORDER BY id DESC LIMIT 1")),
+        );
     }
 }

@@ -159,6 +159,8 @@ final class FuzzTest extends ApiTestCase
             str_starts_with($path, '/api/bookings/') => 'booking',
             str_starts_with($path, '/api/kit/entries/') => 'tool_entry',
             str_starts_with($path, '/api/kit/derivations/') => 'derivation',
+            str_starts_with($path, '/api/jobs/') => 'job',
+            str_starts_with($path, '/api/outbox/') => 'message',
             str_starts_with($path, '/api/kit/') => 'kit_item',
             str_starts_with($path, '/api/patterns/') => 'house_pattern',
             str_starts_with($path, '/api/log/') => 'change_log',

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use KeenThistle\Sweep\Night;
+
 final class OutboxTest extends ApiTestCase
 {
     public function testPagesFollowEachOtherAndEndAndNobodyElseSeesThem(): void
@@ -43,11 +45,92 @@ final class OutboxTest extends ApiTestCase
                 "d.name = 'Cobnut'",
         );
         $this->ask('POST', "/api/grooms/$groom/close", ['message' => 'Cobnut is ready.'], 200);
+        $this->workThrough();
         $newest = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
         self::assertSame(['failed', 'no number or address on the card'], [$newest['state'], $newest['receipt']]);
         $again = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Cobnut').'/grooms', [], 200)['id']);
         $this->ask('POST', "/api/grooms/$again/close", ['message' => null], 200);
         self::assertSame($newest['id'], self::rows($this->ask('GET', '/api/outbox')['messages'])[0]['id']);
+    }
+
+    public function testAMessageGoesOutOnceAfterTheVisitIsKept(): void
+    {
+        $message = $this->message();
+        self::assertSame(['waiting', ''], [$message['state'], $message['receipt']], 'the answer does not wait for it');
+        $file = $this->sent(self::text($message['id']));
+        self::assertFileDoesNotExist($file);
+        // As after a worker that died with it in hand: it is in the queue again.
+        $this->db()->executeStatement(
+            'INSERT INTO messenger_messages (body, headers, queue_name, created_at, available_at) SELECT body, '.
+                'headers, queue_name, created_at, available_at FROM messenger_messages',
+        );
+        $this->workThrough();
+        self::assertFileExists($file);
+        $sent = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
+        self::assertSame(['sent', 'simulated: kept in the outbox, sent nowhere'], [$sent['state'], $sent['receipt']]);
+        unlink($file);
+        $this->workThrough();
+        self::assertFileDoesNotExist($file, 'what has gone out does not go out again');
+    }
+
+    public function testWhatFailsFiveTimesIsKeptAndTheManagerTriesAgain(): void
+    {
+        $message = self::text($this->message()['id']);
+        // The folder of the stand-in is a file: it can keep nothing.
+        $folder = \dirname($this->sent($message));
+        exec('rm -rf '.escapeshellarg($folder));
+        touch($folder);
+        $this->workThrough();
+        $failed = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
+        self::assertSame('failed', $failed['state']);
+        self::assertSame('Tried five times. The message service cannot keep anything.', $failed['receipt']);
+        self::assertSame(5, $this->db()->fetchOne('SELECT tries FROM message ORDER BY id DESC LIMIT 1'));
+        unlink($folder);
+        $this->ask('POST', "/api/outbox/$message/again", [], 403);
+        $this->signIn('maren');
+        $this->ask('POST', "/api/outbox/$message/again", [], 200);
+        $this->workThrough();
+        self::assertSame('sent', self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0]['state']);
+        self::assertFileExists("$folder/$message");
+        $this->ask('POST', "/api/outbox/$message/again", [], 409);
+        $this->signIn('sunniva');
+        $this->ask('POST', "/api/outbox/$message/again", [], 404);
+    }
+
+    public function testWhatLostItsPlaceInTheQueueIsTakenUp(): void
+    {
+        $message = self::text($this->message()['id']);
+        $this->db()->executeStatement('DELETE FROM messenger_messages');
+        $night = self::getContainer()->get(Night::class);
+        self::assertInstanceOf(Night::class, $night);
+        $night->takeUpLeft();
+        $this->workThrough();
+        self::assertFileDoesNotExist($this->sent($message), 'it has not waited for an hour');
+        $this->db()->executeStatement("UPDATE message SET at = NOW() - INTERVAL 2 HOUR, state = 'sending'");
+        $night->takeUpLeft();
+        $this->workThrough();
+        self::assertFileExists($this->sent($message));
+        $this->db()->executeStatement('DELETE FROM night');
+        self::assertTrue($night->whenDue());
+        self::assertFalse($night->whenDue(), 'once a night, whoever comes first');
+    }
+
+    /** @return array<string, mixed> the message of a visit that was just closed */
+    private function message(): array
+    {
+        $this->signIn('tove');
+        $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Cobnut').'/grooms', [], 200)['id']);
+        $this->ask('POST', "/api/grooms/$groom/close", ['message' => 'Cobnut is ready.'], 200);
+
+        return self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
+    }
+
+    private function sent(string $message): string
+    {
+        $folder = getenv('SENDER_DIR');
+        self::assertIsString($folder, 'run by bin/test');
+
+        return "$folder/$message";
     }
 
     public function testADogThatIsGoneComesToNoTable(): void

@@ -7,11 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Tests\Api;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Outbox\Outbox;
-use KeenThistle\Outbox\Receipt;
-use KeenThistle\Outbox\Sender;
-use Symfony\Component\Clock\MockClock;
-use Symfony\Component\Uid\Uuid;
 
 final class OwnerTest extends ApiTestCase
 {
@@ -120,45 +115,5 @@ final class OwnerTest extends ApiTestCase
         $manager = self::getContainer()->get(EntityManagerInterface::class);
         self::assertInstanceOf(EntityManagerInterface::class, $manager);
         $manager->clear();
-    }
-
-    public function testAMessageIsHandedOverOnceAfterItIsKept(): void
-    {
-        $this->signIn('tove');
-        $sender = new class implements Sender {
-            /** @var list<string> */
-            public array $texts = [];
-
-            public function send(string $to, string $text): Receipt
-            {
-                $this->texts[] = $text;
-                if (str_contains($text, 'dies')) {
-                    throw new \RuntimeException('the line is dead');
-                }
-
-                return new Receipt(true, 'taken');
-            }
-        };
-        $db = $this->db();
-        $outbox = new Outbox($db, $sender, new MockClock());
-        $one = static fn (string $text): int|string => $db->executeStatement(
-            'INSERT INTO message (id, salon_id, dog_id, staff_id, at, kind, sent_to, text, state, receipt) '.
-                "SELECT ?, d.salon_id, d.id, s.id, NOW(), 'ready', '0555', ?, 'waiting', '' FROM dog d JOIN staff s ".
-                'ON s.salon_id = d.salon_id LIMIT 1',
-            [Uuid::v7()->toBinary(), $text],
-        );
-        $one('first');
-        $one('second');
-        self::assertSame(2, $outbox->handOver());
-        self::assertSame(0, $outbox->handOver());
-        self::assertSame(['first', 'second'], $sender->texts);
-        $one('dies in the middle');
-        try {
-            $outbox->handOver();
-            self::fail('the sender died');
-        } catch (\RuntimeException) {
-        }
-        self::assertSame(0, $outbox->handOver(), 'it may have gone out: not sent again by itself');
-        self::assertSame('sending', $db->fetchOne("SELECT state FROM message WHERE text = 'dies in the middle'"));
     }
 }

@@ -38,14 +38,23 @@ final class SpreadTest extends ApiTestCase
         $version = self::map($this->ask('GET', "/api/patterns/$id", expect: 200)['pattern'])['version'];
         $body = ['name' => 'Weir rounds', 'line' => $line, 'spread' => $dogs];
 
-        return $this->ask('PUT', "/api/patterns/$id", $body, 200, [
+        $saved = $this->ask('PUT', "/api/patterns/$id", $body, 200, [
             'If-Match' => '"'.(\is_int($version) ? $version : 0).'"',
         ]);
+        $job = self::map($saved['job']);
+        self::assertSame(['open', 0, \count($dogs)], [$job['state'], $job['done'], $job['total']]);
+
+        return $saved;
     }
 
-    private function takeBack(string $change, int $expect = 200): mixed
+    /** @return array<string, mixed> the pattern when that is done */
+    private function takeBack(string $change): array
     {
-        return $this->ask('DELETE', '/api/patterns/'.self::text($this->weir['id'])."/spread/$change", [], $expect);
+        $weir = '/api/patterns/'.self::text($this->weir['id']);
+        $this->ask('DELETE', "$weir/spread/$change", [], 200);
+        $this->workThrough();
+
+        return $this->ask('GET', $weir, expect: 200);
     }
 
     /** @return list<string> new dogs that have the pattern's plan and follow it */
@@ -85,12 +94,13 @@ final class SpreadTest extends ApiTestCase
         $before = $this->zone('Tansy', 'back')['recipe'];
         $skull = $this->zone('Tansy', 'skull')['recipe'];
         $saved = $this->spread([$this->dogId('Tansy'), $this->dogId('Hobnob')]);
+        $this->workThrough();
         self::assertSame(21.0, self::number($this->zone('Tansy', 'back')['finished_mm']));
         $loin = $this->zone('Tansy', 'loin');
         $this->ask('PUT', '/api/dogs/'.$this->dogId('Tansy').'/plan/loin', self::blade('5F'), 200, [
             'If-Match' => '"'.(\is_int($loin['version']) ? $loin['version'] : 0).'"',
         ]);
-        $view = self::map($this->takeBack(self::text($saved['spread'])));
+        $view = $this->takeBack(self::text($saved['spread']));
         self::assertSame($before, $this->zone('Tansy', 'back')['recipe']);
         self::assertSame($skull, $this->zone('Tansy', 'skull')['recipe'], 'what was taken out is there again');
         self::assertSame('5F', self::map(self::map($this->zone('Tansy', 'loin')['recipe'])['tool'])['label']);
@@ -108,6 +118,7 @@ final class SpreadTest extends ApiTestCase
     public function testAnotherPatternsChangeIsNotTakenBackHere(): void
     {
         $saved = $this->spread([$this->dogId('Tansy')]);
+        $this->workThrough();
         $other = self::text(
             self::map($this->ask('POST', '/api/patterns', ['name' => 'Short', 'line' => 'back: 10'], 201)['pattern'])[
                 'id'
@@ -117,21 +128,34 @@ final class SpreadTest extends ApiTestCase
         self::assertSame(21.0, self::number($this->zone('Tansy', 'back')['finished_mm']));
     }
 
+    public function testWhileCardsAreOnTheirWayAnotherChangeWaits(): void
+    {
+        $saved = $this->spread([$this->dogId('Tansy')]);
+        $weir = '/api/patterns/'.self::text($this->weir['id']);
+        self::assertSame(16.6, self::number($this->zone('Tansy', 'back')['finished_mm']), 'not yet');
+        $body = ['name' => 'Weir rounds', 'line' => 'back: 10', 'spread' => [$this->dogId('Tansy')]];
+        $version = self::map($saved['pattern'])['version'];
+        $refused = $this->ask('PUT', $weir, $body, 409, ['If-Match' => '"'.(\is_int($version) ? $version : 0).'"']);
+        self::assertStringContainsString('still on its way', self::text($refused['title']));
+        $this->workThrough();
+        $job = self::map($this->ask('GET', $weir, expect: 200)['job']);
+        self::assertSame(['done', 1, 1], [$job['state'], $job['done'], $job['total']]);
+        self::assertSame(21.0, self::number($this->zone('Tansy', 'back')['finished_mm']));
+    }
+
     public function testManyCardsFollowInFewStatementsFiftyAtATime(): void
     {
         $dogs = $this->followers(52);
         $counts = [];
         foreach ([[$dogs[0]], \array_slice($dogs, 0, 50), $dogs] as $n => $some) {
-            $line = ['back: 20/10', 'back: 16/10; belly: 7F', 'back: 13/10; rump: 7F'][$n];
-            $counts[] = QueryCounter::readsAndWrites(function () use ($some, $line): void {
-                $this->spread($some, $line);
-            });
+            $this->spread($some, ['back: 20/10', 'back: 16/10; belly: 7F', 'back: 13/10; rump: 7F'][$n]);
+            $counts[] = QueryCounter::readsAndWrites($this->workThrough(...));
         }
-        // Two transactions, the pattern's and the cards', and twice the answer: the cards' own is the difference.
         self::assertSame($counts[0][0], $counts[1][0], 'fifty are read as one is');
         self::assertLessThanOrEqual($counts[0][1] + 2, $counts[1][1], 'fifty are written as one is');
-        self::assertLessThanOrEqual(12, $counts[2][0] - $counts[1][0], 'reads of one more batch');
-        self::assertLessThanOrEqual(10, $counts[2][1] - $counts[1][1], 'writes of one more batch');
+        // The queue itself reads its next and takes it: two and two of these.
+        self::assertLessThanOrEqual(12 + 4, $counts[2][0] - $counts[1][0], 'reads of one more batch');
+        self::assertLessThanOrEqual(10 + 4, $counts[2][1] - $counts[1][1], 'writes of one more batch');
         $back = $this->db()->fetchOne(
             "SELECT COUNT(*) FROM plan_zone z JOIN trim_plan t ON t.id = z.plan_id JOIN dog d ON d.id = t.dog_id
             WHERE d.name LIKE 'Follower %' AND z.zone = 'back' AND z.guard_um = 13000",

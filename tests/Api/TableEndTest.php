@@ -75,6 +75,7 @@ final class TableEndTest extends TableCase
         self::assertSame('hot spot', self::find($zones, 'zone', 'belly')['why']);
         self::assertSame('not reached', self::find($zones, 'zone', 'skull')['why']);
         self::assertContains($next[0]['on'], array_column(self::rows($card['bookings']), 'day'));
+        $this->workThrough();
         $out = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
         self::assertSame(
             ['Sorrel is ready.', 'Sorrel', 'sent', '0555 014 6609'],

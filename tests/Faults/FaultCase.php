@@ -180,4 +180,11 @@ abstract class FaultCase extends TestCase
 
         return implode("\n", $out);
     }
+
+    protected static function number(mixed $value): float
+    {
+        self::assertIsNumeric($value);
+
+        return (float) $value;
+    }
 }

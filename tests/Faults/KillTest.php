@@ -72,11 +72,4 @@ final class KillTest extends FaultCase
             ),
         );
     }
-
-    private static function number(mixed $value): float
-    {
-        self::assertIsNumeric($value);
-
-        return (float) $value;
-    }
 }

@@ -203,8 +203,8 @@ abstract class RaceCase extends FaultCase
                 return static fn (int $n): array => ['DELETE', '/api/bookings/'.self::string($booking['id']), [], 1];
             },
             static fn (): mixed => self::value(
-                "SELECT CONCAT(HEX(id), version, state) FROM booking WHERE state = 'cancelled' "
-                    .'ORDER BY id DESC LIMIT 1',
+                "SELECT CONCAT(HEX(id), version, state) FROM booking WHERE state = 'cancelled' ".
+                    'ORDER BY id DESC LIMIT 1',
             ),
         ];
         yield 'PUT /api/bookings/{id}: a wish that is booked' => [
@@ -240,8 +240,8 @@ abstract class RaceCase extends FaultCase
             ),
         ];
         $product =
-            "FROM wash_product WHERE salon_id = (SELECT id FROM salon WHERE name = 'The Fulling Room') "
-            .'ORDER BY id LIMIT 1';
+            "FROM wash_product WHERE salon_id = (SELECT id FROM salon WHERE name = 'The Fulling Room') ".
+            'ORDER BY id LIMIT 1';
         yield 'PUT /api/wash/products/{id}: a washing product' => [
             static function (int $round) use ($version, $product): callable {
                 $id = self::id("SELECT id $product");
@@ -323,12 +323,5 @@ abstract class RaceCase extends FaultCase
         self::assertIsString($value);
 
         return $value;
-    }
-
-    protected static function number(mixed $value): float
-    {
-        self::assertIsNumeric($value);
-
-        return (float) $value;
     }
 }

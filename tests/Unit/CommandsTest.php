@@ -71,6 +71,7 @@ final class CommandsTest extends TestCase
                 'bin/backup',
                 'bin/restore',
                 'ops/house.sh',
+                'ops/worker.sh',
                 'ops/generate',
                 '.ci/run',
             ] as $script

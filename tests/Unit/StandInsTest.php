@@ -10,7 +10,10 @@ use KeenThistle\Core\Kit\MeasureRule;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Device\SimulatedCalliper;
 use KeenThistle\Device\SimulatedThermometer;
+use KeenThistle\Outbox\Receipt;
+use KeenThistle\Outbox\SenderDown;
 use KeenThistle\Outbox\SimulatedSender;
+use KeenThistle\Outbox\Within;
 use PHPUnit\Framework\TestCase;
 
 final class StandInsTest extends TestCase
@@ -56,12 +59,38 @@ final class StandInsTest extends TestCase
         }
     }
 
-    public function testTheSenderTakesWhatHasAnAddress(): void
+    public function testTheSenderTakesWhatHasAnAddressAndKnowsAMessageAgain(): void
     {
-        $sender = new SimulatedSender();
-        self::assertTrue($sender->send('0555 014 0000', 'Brisk is ready.')->taken);
-        $refused = $sender->send(' ', 'Brisk is ready.');
+        $folder = sys_get_temp_dir().'/kt-sent-'.bin2hex(random_bytes(4));
+        $sender = new SimulatedSender($folder, 'takes');
+        self::assertTrue($sender->send('one', '0555 014 0000', 'Brisk is ready.')->taken);
+        self::assertTrue($sender->send('one', '0555 014 0000', 'Brisk is ready.')->taken, 'as the first time');
+        $refused = $sender->send('two', ' ', 'Brisk is ready.');
         self::assertFalse($refused->taken);
         self::assertStringContainsString('no number', $refused->words);
+        self::assertSame([$folder.'/one'], glob("$folder/*"), 'it arrived once, the other never');
+        exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    public function testASenderThatIsNotThereOrHangsIsLeftAndTriedAgain(): void
+    {
+        try {
+            (new SimulatedSender('/nowhere', 'refuses'))->send('one', '0555', 'Ready.');
+            self::fail('it refuses');
+        } catch (SenderDown $e) {
+            self::assertStringContainsString('not there just now', $e->getMessage());
+        }
+        $began = hrtime(true);
+        try {
+            Within::seconds(
+                1,
+                static fn (): Receipt => (new SimulatedSender('/nowhere', 'hangs'))->send('one', '1', 'x'),
+            );
+            self::fail('it hangs');
+        } catch (SenderDown $e) {
+            self::assertStringContainsString('did not answer within 1 seconds', $e->getMessage());
+        }
+        self::assertLessThan(30, (hrtime(true) - $began) / 1e9);
+        self::assertSame(3, Within::seconds(1, static fn (): int => 3), 'and nothing rings later');
     }
 }

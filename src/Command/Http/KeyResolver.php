@@ -14,20 +14,11 @@ use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 
 final readonly class KeyResolver implements ValueResolverInterface
 {
-    /** Request attribute: this was a write, so what runs after an answer may have something to do. */
-    public const WRITE = 'thistle.write';
-
     /** @return list<Pending> */
     public function resolve(Request $request, ArgumentMetadata $argument): array
     {
-        return Key::class === $argument->getType() ? [new Pending(static fn (): Key => self::key($request))] : [];
-    }
-
-    private static function key(Request $request): Key
-    {
-        $key = new Key($request->headers->get('Idempotency-Key', ''));
-        $request->attributes->set(self::WRITE, true);
-
-        return $key;
+        return Key::class === $argument->getType()
+            ? [new Pending(static fn (): Key => new Key($request->headers->get('Idempotency-Key', '')))]
+            : [];
     }
 }

@@ -6,23 +6,19 @@ declare(strict_types=1);
 
 namespace KeenThistle\Staff\Security;
 
-use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
-use KeenThistle\Salon\Row;
-use KeenThistle\Staff\Actor;
-use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Actors;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Security\Core\User\UserProviderInterface;
-use Symfony\Component\Uid\Uuid;
 
 /** @implements UserProviderInterface<SignedIn> */
 final readonly class StaffProvider implements UserProviderInterface
 {
-    public function __construct(private EntityManagerInterface $manager, private Connection $db)
+    public function __construct(private EntityManagerInterface $manager, private Actors $actors)
     {
     }
 
@@ -61,26 +57,8 @@ final readonly class StaffProvider implements UserProviderInterface
         if (!$user instanceof SignedIn) {
             throw new UnsupportedUserException();
         }
-        $row = $this->db->fetchAssociative(
-            'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone FROM staff s
-            JOIN salon o ON o.id = s.salon_id WHERE s.id = ? AND s.active = 1',
-            [$user->actor->staff->toBinary()],
-        );
-        if (false === $row) {
-            throw new UserNotFoundException();
-        }
 
-        return new SignedIn(
-            new Actor(
-                salon: Uuid::fromBinary(Row::text($row['salon_id'])),
-                staff: $user->actor->staff,
-                login: Row::text($row['login']),
-                role: Role::from(Row::text($row['role'])),
-                timeZone: new \DateTimeZone(Row::text($row['time_zone'])),
-                place: \is_string($row['place_id']) ? Uuid::fromBinary($row['place_id']) : null,
-            ),
-            Row::text($row['password_hash']),
-        );
+        return new SignedIn(...$this->actors->of($user->actor->staff) ?? throw new UserNotFoundException());
     }
 
     public function supportsClass(string $class): bool

@@ -451,6 +451,13 @@ array_push(
         ['tove', 'GET', '/api/incidents'],
         ['junia', 'GET', '/api/outbox'],
         ['junia', 'GET', '/api/outbox?page=x'],
+        ['junia', 'POST', "/api/outbox/$nobody/again", []],
+        ['maren', 'POST', "/api/outbox/$nobody/again", []],
+        ['tove', 'GET', '/api/jobs'],
+        ['maren', 'GET', '/api/jobs'],
+        ['maren', 'GET', "/api/jobs/$nobody"],
+        ['maren', 'GET', '/api/jobs/none'],
+        ['maren', 'POST', "/api/jobs/$nobody/again", []],
         ['tove', 'GET', '/api/dogs'],
         ['tove', 'DELETE', '/api/grooms/$groom.id/care-link', []],
         ['wim', 'DELETE', '/api/grooms/$groom.id/care-link', []],
@@ -505,7 +512,6 @@ array_push(
         ],
         ['maren', 'PUT', '/api/kit/$kit.items.3.id/measurement', ['measured_mm' => 'NaN'], 'if' => 2],
         ['tove', 'PUT', '/api/kit/$kit.items.3.id/measurement', ['measured_mm' => 1.7], 'if' => 2],
-        ['maren', 'POST', '/api/kit/derivations/$derivation.id/steps', []],
         ['maren', 'GET', '/api/kit/derivations/$derivation.id'],
         ['maren', 'GET', "/api/kit/derivations/$nobody"],
         [
@@ -609,18 +615,32 @@ array_push(
         ['tove', 'DELETE', '/api/session', []],
         ['', 'GET', '/api/dogs'],
         // Several zones at once.
-        ['tove', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [
-            ['zone' => 'back', 'version' => 1, 'recipe' => $blade('7F')],
-            ['zone' => 'throat', 'version' => 1, 'recipe' => null],
-        ]], 'keep' => 'several'],
-        ['tove', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [
-            ['zone' => 'back', 'version' => 1, 'recipe' => $blade('5F')],
-        ]]],
+        [
+            'tove',
+            'POST',
+            '/api/dogs/@Sorrel/plan/changes',
+            [
+                'changes' => [
+                    ['zone' => 'back', 'version' => 1, 'recipe' => $blade('7F')],
+                    ['zone' => 'throat', 'version' => 1, 'recipe' => null],
+                ],
+            ],
+            'keep' => 'several',
+        ],
+        [
+            'tove',
+            'POST',
+            '/api/dogs/@Sorrel/plan/changes',
+            ['changes' => [['zone' => 'back', 'version' => 1, 'recipe' => $blade('5F')]]],
+        ],
         ['tove', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [['zone' => 'wing']]]],
         ['wim', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => []]],
-        ['sunniva', 'POST', '/api/dogs/@Sorrel/plan/changes', ['changes' => [
-            ['zone' => 'back', 'version' => 1, 'recipe' => $blade('5F')],
-        ]]],
+        [
+            'sunniva',
+            'POST',
+            '/api/dogs/@Sorrel/plan/changes',
+            ['changes' => [['zone' => 'back', 'version' => 1, 'recipe' => $blade('5F')]]],
+        ],
         ['tove', 'POST', '/api/log/$several.zones.0.change/undo', ['also' => ['$several.zones.1.change']]],
         ['tove', 'POST', '/api/log/$several.zones.0.change/undo', ['also' => 'x']],
         // What a changed pattern did to cards, taken back as one.

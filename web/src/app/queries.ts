@@ -3,6 +3,8 @@ import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { api, take, type Schemas } from './client'
 
 export const LIVE_MS = 2000
+/** How often is asked how far something behind the scenes has come. */
+const STEP_MS = 600
 
 /**
  * A groom with what it is old: an unchanged one comes from the browser's own store, under the date it was
@@ -35,6 +37,8 @@ export const queries = {
     queryOptions({
       queryKey: ['derivation', id],
       queryFn: () => take(api.GET('/api/kit/derivations/{id}', { params: { path: { id } } })),
+      // It is counted behind the scenes; looked at while it goes on.
+      refetchInterval: ({ state: { data } }) => (data && !data.finished && data.why === '' ? STEP_MS : false),
     }),
   wash: () => queryOptions({ queryKey: ['wash'], queryFn: () => take(api.GET('/api/wash')) }),
   then: (id: string, a: string, b: string) =>
@@ -59,6 +63,7 @@ export const queries = {
     queryOptions({
       queryKey: ['pattern', id],
       queryFn: () => take(api.GET('/api/patterns/{id}', { params: { path: { id } } })),
+      refetchInterval: ({ state: { data } }) => (data?.job?.state === 'open' ? STEP_MS : false),
     }),
   follows: (id: string) =>
     queryOptions({
@@ -143,6 +148,7 @@ export const queries = {
       queryKey: ['dog-schools', id],
       queryFn: () => take(api.GET('/api/dogs/{id}/schools', { params: { path: { id } } })),
     }),
+  failedJobs: () => queryOptions({ queryKey: ['failed-jobs'], queryFn: () => take(api.GET('/api/jobs')) }),
   incidents: () => queryOptions({ queryKey: ['incidents'], queryFn: () => take(api.GET('/api/incidents')) }),
   log: (dog: string | null, cursor: string | null) =>
     queryOptions({

@@ -2,7 +2,7 @@
 // card by card.
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Ruler, X } from 'lucide-react'
-import { useEffect, useState, type FormEvent } from 'react'
+import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
@@ -251,7 +251,7 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
           </div>
         </>
       )}
-      {shown && <WhatChanged id={shown} go={may('kit')} />}
+      {shown && <WhatChanged id={shown} />}
       {!may('kit') && !shown && (
         <p className="text-ink-2">A manager measures the kit. Nothing was measured here yet.</p>
       )}
@@ -259,30 +259,10 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
   )
 }
 
-/**
- * The list of what a measurement changed: goes on by itself while it is looked at, and from where it
- * stopped when it is opened again.
- */
-function WhatChanged({ id, go }: { id: string; go: boolean }) {
-  const cache = useQueryClient()
-  const query = queries.derivation(id)
-  const derivation = useQuery(query)
-  const step = useMutation({
-    mutationFn: () =>
-      take(
-        api.POST('/api/kit/derivations/{id}/steps', {
-          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
-        }),
-      ),
-    onSuccess: (d) => cache.setQueryData(query.queryKey, d),
-  })
+/** The list of what a measurement changed: counted behind the scenes, shown as it grows. */
+function WhatChanged({ id }: { id: string }) {
+  const derivation = useQuery(queries.derivation(id))
   const d = derivation.data
-  const { mutate, isPending, isError } = step
-  const open = d !== undefined && !d.finished
-  const done = d?.done
-  useEffect(() => {
-    if (go && open && !isPending && !isError) mutate()
-  }, [go, open, isPending, isError, mutate, done])
   if (!d)
     return (
       <p className="text-ink-2">{derivation.error ? derivation.error.message : 'Looking what changed …'}</p>
@@ -303,11 +283,11 @@ function WhatChanged({ id, go }: { id: string; go: boolean }) {
           />
           <p className="text-sm text-ink-2" role="status">
             {d.done} of {d.total} cards looked at. You may leave: the lengths are right already, and this goes
-            on when it is opened again.
+            on by itself.
           </p>
-          {isError && (
+          {d.why !== '' && (
             <p className="font-bold text-haw" role="alert">
-              {step.error.message} <Button onClick={() => mutate()}>Go on</Button>
+              It stopped: {d.why} Who manages the salon can try it again, in the outbox.
             </p>
           )}
         </>

@@ -1,20 +1,26 @@
 // The outbox: what would have gone out to owners, newest first. Nothing really leaves the salon.
-import { useInfiniteQuery } from '@tanstack/react-query'
+import { useInfiniteQuery, useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, take } from '../../app/client'
+import { api, take, writeKey } from '../../app/client'
+import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
+import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { ago } from '../../ui/words'
+import { Failed } from './Failed'
 
 const STATES: Record<string, string> = {
   waiting: 'waiting to go out',
-  sending: 'handed over, no answer yet: it may have gone out',
+  sending: 'handed over, no answer yet',
   sent: 'taken',
   failed: 'not taken',
 }
 
 export function Outbox() {
+  const { may } = useSession()
+  const cache = useQueryClient()
+  const toast = useToast()
   const pages = useInfiniteQuery({
     queryKey: ['outbox'],
     queryFn: ({ pageParam }) =>
@@ -23,6 +29,17 @@ export function Outbox() {
     getNextPageParam: (page) => page.next,
     refetchInterval: 5000,
   })
+  const again = useMutation({
+    mutationFn: (id: string) =>
+      take(
+        api.POST('/api/outbox/{id}/again', {
+          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+        }),
+      ),
+    onSuccess: () => toast({ text: 'It is on its way again' }),
+    onError: (e) => toast({ text: e.message, bad: true }),
+    onSettled: () => cache.invalidateQueries({ queryKey: ['outbox'] }),
+  })
   const messages = pages.data?.pages.flatMap((p) => p.messages) ?? []
   return (
     <div className="mx-auto w-full max-w-4xl space-y-4 p-4 sm:p-6">
@@ -30,6 +47,7 @@ export function Outbox() {
       <p className="text-ink-2">
         The sender that ships is a stand-in: it keeps what would have gone out and sends nothing.
       </p>
+      {may('house') && <Failed />}
       {pages.isPending && <Waiting />}
       {pages.isError && messages.length === 0 && (
         <Resting error={pages.error} retry={() => void pages.refetch()} />
@@ -57,6 +75,16 @@ export function Outbox() {
               </b>
               {m.receipt && `: ${m.receipt}`}
             </p>
+            {m.state === 'failed' && may('house') && (
+              <Button
+                className="mt-1"
+                aria-label={`Send again: ${m.text}`}
+                disabled={again.isPending}
+                onClick={() => again.mutate(m.id)}
+              >
+                Send again
+              </Button>
+            )}
           </li>
         ))}
       </ul>

@@ -3,7 +3,7 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { json, page, problem, server, signedIn } from '../../testing'
+import { json, page, problem, server, SESSION, signedIn } from '../../testing'
 import { Incidents } from '../log/Incidents'
 import { Outbox } from './Outbox'
 
@@ -44,6 +44,29 @@ describe('the outbox', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Earlier ones' }))
     expect(await screen.findByText('Brisk 3 is ready.')).toBeTruthy()
     await waitFor(() => expect(screen.queryByRole('button', { name: 'Earlier ones' })).toBeNull())
+  })
+  it('lets whoever manages the salon send again, and try again what came to no end', async () => {
+    const job = { id: 'j1', about: 'What measuring 10 changes on cards', state: 'failed', done: 3, total: 9 }
+    let left = [{ ...job, why: 'The server was away.', who: 'Tove', at: '2026-05-04T10:00:00Z' }]
+    const asked = server({
+      'GET /api/outbox': {
+        messages: [message('2', { state: 'failed', receipt: 'Tried five times.' })],
+        next: null,
+      },
+      'GET /api/jobs': () => json({ failed: left }),
+      'POST /api/outbox/2/again': () => json({ messages: [], next: null }),
+      'POST /api/jobs/j1/again': () => {
+        left = []
+        return json({ ...job, state: 'open' })
+      },
+    })
+    page(signedIn(<Outbox />)).cache.setQueryData(['session'], { ...SESSION, may: [...SESSION.may, 'house'] })
+    await userEvent.click(await screen.findByRole('button', { name: 'Send again: Brisk 2 is ready.' }))
+    expect(await screen.findByText('It is on its way again')).toBeTruthy()
+    expect(await screen.findByText('The server was away.')).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Try again' }))
+    await waitFor(() => expect(screen.queryByText('The server was away.')).toBeNull())
+    expect(asked.filter((a) => a.path.endsWith('/again')).length).toBe(2)
   })
   it('offers another try when the salon does not answer', async () => {
     let there = false

@@ -3,7 +3,6 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useEffect, useId, useState } from 'react'
 import { Link } from 'react-router'
 import { api, ApiError, take, writeKey } from '../../app/client'
-import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -14,10 +13,13 @@ import type { PatternData } from './Patterns'
 export function Change({
   pattern,
   onShown,
+  onSent,
   onGone,
 }: {
   pattern: PatternData
   onShown: (lengths: Record<string, number | null> | null) => void
+  /** it is kept and on its way; the words are for when it has arrived */
+  onSent: (next: PatternData, text: string) => void
   onGone: () => void
 }) {
   const { may } = useSession()
@@ -49,25 +51,6 @@ export function Change({
   const going = touched.filter((d) => !left.has(d.dog))
   // A card without a difference follows the new version too.
   const same = (preview.data?.dogs ?? []).filter((d) => d.changes.length === 0)
-  const shown = (next: PatternData) => {
-    cache.setQueryData(queries.pattern(p.id).queryKey, next)
-    for (const key of ['patterns', 'card', 'follows', 'fit', 'line', 'spread'])
-      void cache.invalidateQueries({ queryKey: [key] })
-  }
-  // The pattern stays as it was changed; its cards go back, but for zones that somebody has changed since.
-  const takeBack = useMutation({
-    mutationFn: (change: string) =>
-      take(
-        api.DELETE('/api/patterns/{id}/spread/{change}', {
-          params: { path: { id: p.id, change }, header: { 'Idempotency-Key': writeKey() } },
-        }),
-      ),
-    onSuccess: (next) => {
-      shown(next)
-      toast({ text: 'Taken back on the cards; the pattern stays as you changed it' })
-    },
-    onError: (e) => toast({ text: `Not taken back: ${e.message}`, bad: true }),
-  })
   const save = useMutation({
     mutationFn: () =>
       take(
@@ -79,17 +62,13 @@ export function Change({
           body: { ...v, spread: [...going, ...same].map((d) => d.dog) },
         }),
       ),
-    onSuccess: (next) => {
-      shown(next)
-      const { spread } = next
-      toast({
-        action: spread ? { label: 'Take back on the cards', run: () => takeBack.mutate(spread) } : undefined,
-        text:
-          going.length === 0
-            ? 'The pattern is kept'
-            : `Kept, and ${going.length === 1 ? 'one card follows' : `${going.length} cards follow`}`,
-      })
-    },
+    onSuccess: (next) =>
+      onSent(
+        next,
+        going.length === 0
+          ? 'The pattern is kept'
+          : `Kept, and ${going.length === 1 ? 'one card follows' : `${going.length} cards follow`}`,
+      ),
   })
   const drop = useMutation({
     mutationFn: () =>

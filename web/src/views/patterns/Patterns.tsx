@@ -18,6 +18,7 @@ import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { Change } from './Change'
 import { Lay } from './Lay'
+import { OnTheWay, useOnTheWay } from './OnTheWay'
 
 export type PatternData = Schemas['PatternView']
 /** A dog of no particular build, to draw a pattern on that nobody wears yet. */
@@ -138,6 +139,7 @@ function One({
   onGone: () => void
 }) {
   const pattern = useQuery(queries.pattern(id))
+  const { job, sent } = useOnTheWay(pattern.data)
   const card = useQuery({
     ...queries.card(dogId ?? '', null, null),
     enabled: dogId !== null,
@@ -221,6 +223,7 @@ function One({
         </p>
       </section>
       <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[26rem] lg:shrink-0">
+        <OnTheWay job={job} />
         <Tabs.Root
           defaultValue="lay"
           className="flex min-h-0 flex-1 flex-col"
@@ -249,7 +252,13 @@ function One({
               />
             </Tabs.Content>
             <Tabs.Content value="change" tabIndex={-1}>
-              <Change key={data.pattern.version} pattern={data} onShown={setDrawn} onGone={onGone} />
+              <Change
+                key={data.pattern.version}
+                pattern={data}
+                onShown={setDrawn}
+                onSent={sent}
+                onGone={onGone}
+              />
             </Tabs.Content>
             <Tabs.Content value="who" tabIndex={-1}>
               <Followers data={data} words={words} />

@@ -22,6 +22,18 @@ const PATTERN = {
     { dog: 'd1', name: 'Tansy', coat: 'curly', taken: 2, behind: false, own: [] },
     { dog: 'd2', name: 'Hobnob', coat: 'curly', taken: 1, behind: true, own: ['skull'] },
   ],
+  spread: null,
+  job: null,
+}
+const JOB = {
+  id: 'j1',
+  about: 'house pattern Weir rounds changed',
+  state: 'open',
+  done: 1,
+  total: 2,
+  why: '',
+  who: 'Tove',
+  at: '2026-05-04T10:00:00Z',
 }
 const fitted = (change: Record<string, unknown>) => ({
   zone: 'back',
@@ -157,11 +169,20 @@ describe('a pattern changed', () => {
     ],
   }
   it('shows what each card would get before it is kept, and leaves out who is left out', async () => {
+    let job: Record<string, unknown> | null = null
+    const now = (spread: string | null) => ({ ...PATTERN, pattern: { ...ROW, version: 3 }, spread, job })
     const asked = open('/patterns', {
       'POST /api/patterns/p1/spread/answer': (a: Asked) =>
         json((a.body as { line: string }).line.includes('20') ? SPREAD : { ...SPREAD, dogs: [] }),
-      'PUT /api/patterns/p1': () => json({ ...PATTERN, pattern: { ...ROW, version: 3 }, spread: 'c1' }),
-      'DELETE /api/patterns/p1/spread/c1': () => json({ ...PATTERN, pattern: { ...ROW, version: 3 } }),
+      'PUT /api/patterns/p1': () => {
+        job = JOB
+        return json(now('c1'))
+      },
+      'DELETE /api/patterns/p1/spread/c1': () => {
+        job = JOB
+        return json(now(null))
+      },
+      'GET /api/patterns/p1': () => json(now(null)),
     })
     await userEvent.click(await screen.findByRole('tab', { name: 'Change' }))
     const field = await screen.findByLabelText('The pattern on one line')
@@ -179,9 +200,21 @@ describe('a pattern changed', () => {
         spread: ['d1', 'd2'],
       }),
     )
+    expect(await screen.findByText(/On its way to the cards: 1 of 2/)).toBeTruthy()
+    expect(screen.queryByText('Kept, and one card follows')).toBeNull()
+    job = { ...JOB, state: 'done', done: 2 }
+    expect(await screen.findByText('Kept, and one card follows')).toBeTruthy()
     await userEvent.click(await screen.findByRole('button', { name: 'Take back on the cards' }))
+    expect(await screen.findByText(/On its way to the cards: 1 of 2/)).toBeTruthy()
+    job = { ...JOB, state: 'done', done: 2 }
     expect(await screen.findByText(/Taken back on the cards/)).toBeTruthy()
     expect(asked.some((a) => a.method === 'DELETE' && a.path === '/api/patterns/p1/spread/c1')).toBe(true)
+  })
+  it('says where what was sent to the cards came to no end', async () => {
+    open('/patterns', {
+      'GET /api/patterns/p1': { ...PATTERN, job: { ...JOB, state: 'failed', why: 'The salon was away.' } },
+    })
+    expect(await screen.findByText(/Not all cards followed: The salon was away/)).toBeTruthy()
   })
   it('names the word that is wrong and keeps nothing', async () => {
     open('/patterns', {

@@ -1,0 +1,42 @@
+<?php
+
+/** Finds who acts by their id: for a request that names somebody signed in, and for work after the answer. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Staff;
+
+use Doctrine\DBAL\Connection;
+use KeenThistle\Salon\Row;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class Actors
+{
+    public function __construct(private Connection $db)
+    {
+    }
+
+    /** @return array{Actor, string}|null with the hash of their password; null: not in the salon any more */
+    public function of(Uuid $staff): ?array
+    {
+        $row = $this->db->fetchAssociative(
+            'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone FROM staff s
+            JOIN salon o ON o.id = s.salon_id WHERE s.id = ? AND s.active = 1',
+            [$staff->toBinary()],
+        );
+
+        return false === $row
+            ? null
+            : [
+                new Actor(
+                    salon: Uuid::fromBinary(Row::text($row['salon_id'])),
+                    staff: $staff,
+                    login: Row::text($row['login']),
+                    role: Role::from(Row::text($row['role'])),
+                    timeZone: new \DateTimeZone(Row::text($row['time_zone'])),
+                    place: \is_string($row['place_id']) ? Uuid::fromBinary($row['place_id']) : null,
+                ),
+                Row::text($row['password_hash']),
+            ];
+    }
+}

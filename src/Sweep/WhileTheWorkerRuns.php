@@ -1,0 +1,39 @@
+<?php
+
+/** Looks once a minute whether the night's work is due, between what the worker does. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Sweep;
+
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\Messenger\Event\WorkerRunningEvent;
+use Symfony\Component\Messenger\Event\WorkerStartedEvent;
+
+final class WhileTheWorkerRuns
+{
+    private const EVERY_S = 60;
+
+    private int $looked = 0;
+
+    public function __construct(private readonly Night $night, private readonly ClockInterface $clock)
+    {
+    }
+
+    #[AsEventListener]
+    public function started(WorkerStartedEvent $event): void
+    {
+        $this->night->takeUpLeft();
+    }
+
+    #[AsEventListener]
+    public function running(WorkerRunningEvent $event): void
+    {
+        $now = $this->clock->now()->getTimestamp();
+        if ($event->isWorkerIdle() && $now - $this->looked >= self::EVERY_S) {
+            $this->looked = $now;
+            $this->night->whenDue();
+        }
+    }
+}
