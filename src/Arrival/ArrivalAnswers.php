@@ -138,6 +138,7 @@ final readonly class ArrivalAnswers
             $findings->refer,
             $findings->questions,
             $trend,
+            $dog->salon->matLimit,
             UsualPlaces::ORDER,
             (object) $last,
             array_map(HandlingView::of(...), $records, $this->bases->handling($actor, $arrival, $records)),

@@ -40,6 +40,7 @@ final readonly class ArrivalView
         public bool $refer,
         public array $questions,
         #[Says('loads of earlier arrivals')] public array $trend,
+        #[Says('the load from which the salon asks the owner back sooner')] public float $load_limit,
         public array $asked_first,
         #[Gives('array<string, int>'), Says('severity found last time, by zone')] public object $last_found,
         public array $handling,

@@ -22,6 +22,7 @@ final readonly class TableStepView
         public string $title,
         #[Says('in words, the base of a guard left out')] public ?string $tool,
         #[Says('blade under the guard')] public ?string $base,
+        #[Says('blade that runs and grows warm: the tool itself, or the one under the guard')] public ?string $blade,
         public ?string $lay,
         public ?float $leaves_mm,
         #[Says('where its zones are left at different lengths: the longest')] public ?float $leaves_to_mm,

@@ -27,44 +27,53 @@ final readonly class TableSteps
         $lengths = $this->kit->lengths($actor);
         $marks = self::marks($groom, $board);
 
-        return array_map(static function (array $s, StepMarkView $mark) use ($plan, $lengths): TableStepView {
-            $recipes = array_values(
-                array_filter(array_map(static fn (string $z): ?ZoneRecipe => $plan[$z] ?? null, $s['zones'])),
-            );
-            $first = $recipes[0] ?? null;
-            $tool = $first?->forRules()->tool;
-            $said = static fn (string $text): bool => '' !== $text;
-            $stops = array_filter(array_map(static fn (ZoneRecipe $r): string => $r->stopLine ?? '', $recipes), $said);
-            $shapes = array_filter(array_map(static fn (ZoneRecipe $r): string => $r->shape ?? '', $recipes), $said);
-            $guard = null !== $tool && $tool->isGuard();
-            $left = array_filter(
-                array_map(
-                    static fn (ZoneRecipe $r): ?float => $lengths->planned($r->forRules())->finished?->rounded(),
-                    $recipes,
-                ),
-                static fn (?float $mm): bool => null !== $mm,
-            );
+        return array_map(
+            static function (array $s, StepMarkView $mark) use ($plan, $lengths): TableStepView {
+                $recipes = array_values(
+                    array_filter(array_map(static fn (string $z): ?ZoneRecipe => $plan[$z] ?? null, $s['zones'])),
+                );
+                $first = $recipes[0] ?? null;
+                $tool = $first?->forRules()->tool;
+                $said = static fn (string $text): bool => '' !== $text;
+                $stops = array_filter(
+                    array_map(static fn (ZoneRecipe $r): string => $r->stopLine ?? '', $recipes),
+                    $said,
+                );
+                $shaped = array_map(static fn (ZoneRecipe $r): string => $r->shape ?? '', $recipes);
+                $shapes = array_filter($shaped, $said);
+                $guard = null !== $tool && $tool->isGuard();
+                $left = array_filter(
+                    array_map(
+                        static fn (ZoneRecipe $r): ?float => $lengths->planned($r->forRules())->finished?->rounded(),
+                        $recipes,
+                    ),
+                    static fn (?float $mm): bool => null !== $mm,
+                );
 
-            return new TableStepView(
-                key: $s['key'],
-                step: $s['step'],
-                title: $s['title'],
-                tool: $guard ? \sprintf('%s mm guard', $tool->guard?->rounded()) : $s['tool'],
-                base: $guard ? $tool->base : null,
-                lay: null === $first || null === $first->lay ? null : $first->lay->value,
-                leaves_mm: [] === $left ? null : min($left),
-                leaves_to_mm: [] === $left || min($left) === max($left) ? null : max($left),
-                stop_lines: array_values(array_unique($stops)),
-                shapes: array_values(array_unique($shapes)),
-                zones: $s['zones'],
-                minutes: $s['minutes'],
-                cautions: $s['cautions'],
-                done_when: $s['done_when'],
-                state: $mark->state,
-                why: $mark->why,
-                who: $mark->who,
-            );
-        }, $groom->steps, $marks);
+                return new TableStepView(
+                    key: $s['key'],
+                    step: $s['step'],
+                    title: $s['title'],
+                    tool: $guard ? \sprintf('%s mm guard', $tool->guard?->rounded()) : $s['tool'],
+                    base: $guard ? $tool->base : null,
+                    blade: $guard ? $tool->base : (true === $tool?->isBlade() ? $tool->label : null),
+                    lay: null === $first || null === $first->lay ? null : $first->lay->value,
+                    leaves_mm: [] === $left ? null : min($left),
+                    leaves_to_mm: [] === $left || min($left) === max($left) ? null : max($left),
+                    stop_lines: array_values(array_unique($stops)),
+                    shapes: array_values(array_unique($shapes)),
+                    zones: $s['zones'],
+                    minutes: $s['minutes'],
+                    cautions: $s['cautions'],
+                    done_when: $s['done_when'],
+                    state: $mark->state,
+                    why: $mark->why,
+                    who: $mark->who,
+                );
+            },
+            $groom->steps,
+            $marks,
+        );
     }
 
     /** @return list<StepMarkView> in the order of the steps */

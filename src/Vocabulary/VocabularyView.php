@@ -7,12 +7,14 @@ declare(strict_types=1);
 namespace KeenThistle\Vocabulary;
 
 use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
 final readonly class VocabularyView
 {
     /**
      * @param list<array<string, mixed>> $zones
-     * @param array<string, list<array{id: string, label: string}>> $lists
+     * @param list<array<string, mixed>> $severities
+     * @param list<float> $spreads
      */
     public function __construct(
         #[Gives(
@@ -20,7 +22,11 @@ final readonly class VocabularyView
                 'share: float, meets: list<string>, shapes: list<string>}>',
         )]
         public array $zones,
-        public array $lists,
+        public ListsView $lists,
+        #[Gives('list<array{id: int, label: string, spread: float|null, asks_clearance: bool, passes: bool}>'),
+            Says('how far a coat is matted: what is taken for each until somebody says more')]
+        public array $severities,
+        #[Says('shares of a zone that a hand can tell apart')] public array $spreads,
     ) {
     }
 }

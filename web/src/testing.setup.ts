@@ -7,8 +7,12 @@ globalThis.ResizeObserver ??= class {
   unobserve() {}
   disconnect() {}
 }
-Element.prototype.scrollIntoView ??= () => {}
-Element.prototype.hasPointerCapture ??= () => false
+const lacking: Record<string, () => unknown> = {
+  scrollIntoView: () => undefined,
+  hasPointerCapture: () => false,
+}
+for (const [name, value] of Object.entries(lacking))
+  if (!(name in Element.prototype)) Object.defineProperty(Element.prototype, name, { value })
 // Found at once on an idle machine; a busy one is given time.
 configure({ asyncUtilTimeout: 30_000 })
 afterEach(() => {

@@ -53,7 +53,8 @@ export interface Asked {
 
 /** Pretends to be the server: answers are looked up by "METHOD /path"; what was asked is kept. */
 export function server(
-  answers: Record<string, unknown | ((asked: Asked) => Response | Promise<Response>)>,
+  /** a body, or what makes the response: (asked: Asked) => Response */
+  answers: Record<string, unknown>,
 ): Asked[] {
   const asked: Asked[] = []
   vi.stubGlobal(
@@ -140,3 +141,58 @@ export function signedIn(children: ReactNode) {
     </SessionProvider>
   )
 }
+
+const NO_LISTS: Schemas['ListsView'] = {
+  method: [],
+  lay: [],
+  coat: [],
+  stage: [],
+  upkeep: [],
+  finish: [],
+  ground: [],
+  handling: [],
+  reason: [],
+  carry: [],
+  stop_line: [],
+  base: [],
+  blade: [],
+  sex: [],
+  build: [],
+  muzzle: [],
+  ear_type: [],
+  ear_set: [],
+  tail_type: [],
+  tail_carriage: [],
+  density: [],
+  health: [],
+  state: [],
+  visit_kind: [],
+  zone_state: [],
+  decision: [],
+  skin_under: [],
+  tool: [],
+  rung: [],
+  cause: [],
+  works: [],
+  claw: [],
+  ear: [],
+  teeth: [],
+  skin: [],
+  parasites: [],
+  lameness: [],
+  breathing: [],
+  vaccination: [],
+}
+/** The closed lists: those that a test needs, the others empty. */
+export function lists(some: Partial<Schemas['ListsView']> = {}): Schemas['ListsView'] {
+  return { ...NO_LISTS, ...some }
+}
+
+/** How far a coat is matted, as the salon gives it. */
+export const SEVERITIES: Schemas['VocabularyView']['severities'] = [
+  { id: 0, label: 'clear', spread: null, asks_clearance: false, passes: true },
+  { id: 1, label: 'tangles', spread: 0.5, asks_clearance: true, passes: true },
+  { id: 2, label: 'separate mats', spread: 0.5, asks_clearance: true, passes: true },
+  { id: 3, label: 'tight', spread: 0.5, asks_clearance: true, passes: false },
+  { id: 4, label: 'felted', spread: 0.5, asks_clearance: false, passes: false },
+]

@@ -1,4 +1,5 @@
-// Shown in place of a view that failed: in plain words, with a way on. A view whose script is gone, because a newer
+// Shown in place of a view that failed: in plain words, with a way on. A view whose script is gone, because a
+// newer
 // Keen Thistle was put in place meanwhile, loads itself anew.
 import { useCallback, useEffect, useState } from 'react'
 import { useNavigate, useRouteError } from 'react-router'
@@ -12,7 +13,9 @@ type Renewal = 'no' | 'asking' | 'away' | 'coming'
 const WORDS: Record<Renewal, string> = {
   no: 'There is a newer Keen Thistle. What you entered is still here.',
   asking: 'One moment …',
-  away: 'The salon cannot be reached. What you entered is still here; this page comes when the connection is back.',
+  away:
+    'The salon cannot be reached. What you entered is still here; this page comes when the connection ' +
+    'is back.',
   coming: 'There is a newer Keen Thistle. One moment …',
 }
 
@@ -37,7 +40,8 @@ export function Broken({
           ? WORDS[renewal]
           : renewal === 'away'
             ? 'The salon cannot be reached. What was saved is safe; try again when the connection is back.'
-            : 'What was saved is safe. Load the page again; if it breaks again, tell your manager what you did last.'}
+            : 'What was saved is safe. Load the page again; if it breaks again, tell your manager what ' +
+              'you did last.'}
       </p>
       <div className="flex flex-wrap gap-2">
         <Button kind="main" onClick={renew}>
@@ -59,8 +63,9 @@ const RENEWED = 'kt.renewed'
 const ONCE_IN_MS = 60_000
 
 /**
- * Loads the page anew, never while nobody answers: the browser's own page would be all that is left. A view that is
- * missing does so by itself, once in a minute, so that it cannot go round in circles, and when the network is back.
+ * Loads the page anew, never while nobody answers: the browser's own page would be all that is left. A view
+ * that is missing does so by itself, once in a minute, so that it cannot go round in circles, and when the
+ * network is back.
  */
 function useRenewal(missing: boolean, reload: () => void): [Renewal, () => void] {
   const [byItself] = useState(() => missing && lastRenewal() < Date.now() - ONCE_IN_MS)

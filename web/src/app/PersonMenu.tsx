@@ -70,7 +70,8 @@ export function PersonMenu() {
                     type="button"
                     disabled={c.id === session.id}
                     onClick={() => (setNext(c.id), setError(''))}
-                    className={`flex min-h-12 w-full items-center gap-3 rounded-md px-2 text-left hover:bg-well
+                    className={`flex min-h-12 w-full items-center gap-3 rounded-md px-2
+                      text-left hover:bg-well
                       disabled:bg-thistle-soft`}
                   >
                     <UserRound aria-hidden className="size-5 text-ink-2" />

@@ -68,7 +68,10 @@ export function Shell() {
       >
         To the content
       </a>
-      <header className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-sheet px-3 sm:px-5">
+      <header
+        className={`no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-sheet px-3
+        sm:px-5`}
+      >
         <Link to="/book" className="flex min-h-12 items-center gap-2 font-head text-lg font-bold">
           <img src="/thistle.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">Keen Thistle</span>

@@ -3,6 +3,8 @@ import createClient, { type Middleware } from 'openapi-fetch'
 import type { components, paths } from './api.gen'
 
 export type Schemas = components['schemas']
+/** The closed lists of the trade, by name. */
+export type ListName = keyof Schemas['ListsView']
 export type Problem = Schemas['Problem'] & {
   theirs?: Schemas['RecipeView'] | null
   yours?: Schemas['RecipeView'] | null

@@ -30,7 +30,9 @@ export const drafts = {
   },
 }
 
-/** Like useState, but what is set is there again when the same thing is opened again; null: nothing is typed. */
+/**
+ * Like useState, but what is set is there again when the same thing is opened again; null: nothing is typed.
+ */
 export function useDraft<T>(key: string): [T | null, (next: T | null) => void] {
   const [value, setValue] = useState<T | null>(() => drafts.read<T>(key))
   const set = useCallback(

@@ -7,6 +7,7 @@ import { SignIn } from '../views/signin/SignIn'
 import { api, take } from './client'
 import { PersonMenu } from './PersonMenu'
 import { useSession } from './session'
+import { sure } from '../sure'
 
 function Who() {
   const { session, may } = useSession()
@@ -49,7 +50,7 @@ it('changes person by PIN, and says which one was wrong', async () => {
   expect(screen.getByRole('button', { name: 'Take over' })).toHaveProperty('disabled', true)
   await userEvent.type(screen.getByLabelText('PIN of Maren Oakhollow'), 'a1b1c1d1{Enter}')
   await screen.findByText('That is not the PIN of Maren Oakhollow.')
-  expect(asked[0].body).toEqual({ staff: 's2', pin: '1111' })
+  expect(sure(asked[0]).body).toEqual({ staff: 's2', pin: '1111' })
   expect(screen.getByLabelText('PIN of Maren Oakhollow')).toHaveProperty('value', '')
   await userEvent.type(screen.getByLabelText('PIN of Maren Oakhollow'), '4826{Enter}')
   await screen.findByText(/Maren Oakhollow may look/)

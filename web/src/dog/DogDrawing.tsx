@@ -4,6 +4,7 @@ import type { DogLook } from './build'
 import { fieldOf, type Field } from './field'
 import { laidCoat } from './frames'
 import { textureOf } from './lay'
+import { sure } from '../sure'
 
 export interface DrawnZone {
   /** zone id with its side */
@@ -56,6 +57,14 @@ interface Props {
   moving?: boolean
 }
 
+/** Which way an arrow key goes. */
+export const WAYS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+}
+
 /** Zones whose numbers go along while the drawing changes under a finger; the chosen one does too. */
 const FOLLOWED = ['back', 'thigh_left', 'foreleg_left', 'skull']
 
@@ -93,10 +102,10 @@ export const DogDrawing = memo(function DogDrawing({
   const texture = textureOf(look.coat)
   const [x0, y0, x1, y1] = field.bones.box
   const order = useMemo(() => field.zones.filter((z) => zones[z]), [field, zones])
-  const selectedBase = order.find((z) => zones[z].id === selected) ?? null
+  const selectedBase = order.find((z) => sure(zones[z]).id === selected) ?? null
 
   const onKey = (e: KeyboardEvent) => {
-    const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[e.key]
+    const way = WAYS[e.key]
     if (e.key === 'Enter' && selectedBase) return onOpen?.()
     if (onDigit && /^[0-4]$/.test(e.key) && selectedBase) return onDigit(Number(e.key))
     const next = way
@@ -108,32 +117,33 @@ export const DogDrawing = memo(function DogDrawing({
           : null
     if (!next) return
     e.preventDefault()
-    onSelect(zones[next].id)
+    onSelect(sure(zones[next]).id)
   }
-  const zonePath = (z: string) => (
-    <path
-      key={z}
-      id={`zone-${tag}${zones[z].id}`}
-      role="option"
-      aria-selected={zones[z].id === selected}
-      aria-label={spoken(zones[z])}
-      data-zone={zones[z].id}
-      d={field.paths.zones[z]}
-      style={{
-        fill:
-          zones[z].mat && zones[z].mm === null
-            ? 'var(--hair-short)'
-            : toneColour(zones[z].mm ?? zones[z].drawnMm),
-        stroke: zones[z].mat && zones[z].mm === null ? 'var(--hair-stroke)' : 'var(--chalk)',
-      }}
-      strokeWidth={0.2}
-      strokeDasharray="0.9 0.6"
-      onClick={() => onSelect(zones[z].id)}
-      pointerEvents={idle ? 'none' : undefined}
-    />
-  )
+  const zonePath = (z: string) => {
+    const q = sure(zones[z])
+    const matted = q.mat && q.mm === null
+    return (
+      <path
+        key={z}
+        id={`zone-${tag}${q.id}`}
+        role="option"
+        aria-selected={q.id === selected}
+        aria-label={spoken(q)}
+        data-zone={q.id}
+        d={field.paths.zones[z]}
+        style={{
+          fill: matted ? 'var(--hair-short)' : toneColour(q.mm ?? q.drawnMm),
+          stroke: matted ? 'var(--hair-stroke)' : 'var(--chalk)',
+        }}
+        strokeWidth={0.2}
+        strokeDasharray="0.9 0.6"
+        onClick={() => onSelect(q.id)}
+        pointerEvents={idle ? 'none' : undefined}
+      />
+    )
+  }
   const mark = (z: string) => {
-    const q = zones[z]
+    const q = sure(zones[z])
     if (
       q.planned &&
       !q.exception &&
@@ -174,7 +184,7 @@ export const DogDrawing = memo(function DogDrawing({
   const [ex, ey] = field.bones.eye
   const [nx, ny] = field.bones.nose
   const flip = side === 'right' ? `translate(${x0 + x1} 0) scale(-1 1)` : undefined
-  const stop = selectedBase ? zones[selectedBase].stopLine : null
+  const stop = selectedBase ? sure(zones[selectedBase]).stopLine : null
   const stopAt = stop ? field.bones.marks[stop] : undefined
   return (
     <svg
@@ -185,7 +195,7 @@ export const DogDrawing = memo(function DogDrawing({
       role="listbox"
       tabIndex={0}
       aria-label={`${name} from the ${side}: zones and what their recipe leaves. Arrow keys choose a zone.`}
-      aria-activedescendant={selectedBase ? `zone-${tag}${zones[selectedBase].id}` : undefined}
+      aria-activedescendant={selectedBase ? `zone-${tag}${sure(zones[selectedBase]).id}` : undefined}
       onKeyDown={onKey}
       {...painting(onPaint)}
       data-side={side}
@@ -439,7 +449,7 @@ export function painting(onPaint: ((id: string) => void) | undefined) {
   }
 }
 
-function Chosen({ d }: { d: string }) {
+function Chosen({ d }: { d: string | undefined }) {
   return (
     <>
       <path d={d} fill="none" style={{ stroke: 'var(--sheet)' }} strokeWidth={1.5} />
@@ -457,7 +467,7 @@ function Chosen({ d }: { d: string }) {
 function Muscle({ field }: { field: Field }) {
   const m = field.bones.marks
   const at = (name: string, dx: number, dy: number) =>
-    `${(m[name][0] + dx).toFixed(2)} ${(-(m[name][1] + dy)).toFixed(2)}`
+    `${(sure(m[name])[0] + dx).toFixed(2)} ${(-(sure(m[name])[1] + dy)).toFixed(2)}`
   return (
     <path
       d={`M${at('tuck_up', 2.6, 0.6)}q-1.6 -2.4 -0.6 -5.2
@@ -496,7 +506,7 @@ function Labels({
       textAnchor="middle"
     >
       {first.map((z) => {
-        const q = zones[z]
+        const q = sure(zones[z])
         const text = q.mat
           ? q.mat.text
           : q.state && q.state !== 'planned'
@@ -505,7 +515,7 @@ function Labels({
               ? ''
               : String(Math.round(q.mm * 10) / 10)
         if (text === '') return null
-        const [x, y] = field.anchors[z]
+        const [x, y] = sure(field.anchors[z])
         const chosen = z === selected
         const near = (a: [number, number], dx: number, dy: number) =>
           Math.abs(a[0] - x) < dx && Math.abs(a[1] - y) < dy
@@ -564,14 +574,14 @@ export function neighbour(
   dx: number,
   dy: number,
 ): string {
-  if (!from) return order.includes('back') ? 'back' : order[0]
-  const [x, y] = field.anchors[from]
+  if (!from) return order.includes('back') ? 'back' : sure(order[0])
+  const [x, y] = sure(field.anchors[from])
   let best = from
   let least = Infinity
   for (const z of order) {
     if (z === from) continue
-    const ax = field.anchors[z][0] - x
-    const ay = field.anchors[z][1] - y
+    const ax = sure(field.anchors[z])[0] - x
+    const ay = sure(field.anchors[z])[1] - y
     const along = ax * dx + ay * dy
     const across = Math.abs(ax * dy) + Math.abs(ay * dx)
     if (along > 0.4 && along + across * 2 < least) {
@@ -583,6 +593,6 @@ export function neighbour(
 }
 
 function polyline(points: readonly (readonly [number, number])[]): string {
-  const [a, b, c] = points
-  return `M${a[0]} ${-a[1]}Q${b[0]} ${-b[1]} ${c[0]} ${-c[1]}`
+  const [a, b, c] = points.map(([x, y]) => `${x} ${-y}`)
+  return `M${a}Q${b} ${c}`
 }

@@ -1,4 +1,5 @@
-// The dog from behind: how far the sanitary clip reaches is drawn, since the trade has no agreed words for it.
+// The dog from behind: how far the sanitary clip reaches is drawn, since the trade has no agreed words for
+// it.
 import type { DrawnZone } from './DogDrawing'
 import { SIGNS, StatePatterns, toneColour } from './DogDrawing'
 
@@ -33,6 +34,10 @@ export function Rear({
   const ring = 6 + extents.ring * MM
   const low = 50 + extents.channel * MM
   const arc = extents.arc * MM
+  const shown = Object.entries(SHAPES).flatMap(([z, d]) => {
+    const q = zones[z]
+    return q ? [{ z, d, q }] : []
+  })
   return (
     <svg
       viewBox="8 0 84 100"
@@ -60,29 +65,24 @@ export function Rear({
         fillOpacity={0.75}
         strokeWidth={0.6}
       />
-      {Object.entries(SHAPES)
-        .filter(([z]) => zones[z])
-        .map(([z, d]) => (
-          <path
-            key={z}
-            d={d}
-            role="button"
-            tabIndex={0}
-            aria-label={`${zones[z].label}, ${(zones[z].state ?? 'planned').replace('_', ' ')}`}
-            onClick={() => onSelect(z)}
-            onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && onSelect(z)}
-            style={{
-              fill:
-                zones[z].state && zones[z].state !== 'planned'
-                  ? `url(#kt-state-${zones[z].state})`
-                  : toneColour(zones[z].drawnMm),
-              stroke: zones[z].now ? 'var(--thistle)' : 'var(--hair-stroke)',
-            }}
-            fillOpacity={0.8}
-            strokeWidth={zones[z].now ? 0.9 : 0.35}
-            cursor="pointer"
-          />
-        ))}
+      {shown.map(({ z, d, q }) => (
+        <path
+          key={z}
+          d={d}
+          role="button"
+          tabIndex={0}
+          aria-label={`${q.label}, ${(q.state ?? 'planned').replace('_', ' ')}`}
+          onClick={() => onSelect(z)}
+          onKeyDown={(e) => (e.key === 'Enter' || e.key === ' ') && onSelect(z)}
+          style={{
+            fill: q.state && q.state !== 'planned' ? `url(#kt-state-${q.state})` : toneColour(q.drawnMm),
+            stroke: q.now ? 'var(--thistle)' : 'var(--hair-stroke)',
+          }}
+          fillOpacity={0.8}
+          strokeWidth={q.now ? 0.9 : 0.35}
+          cursor="pointer"
+        />
+      ))}
       <g pointerEvents="none">
         {arc > 0 && (
           <path
@@ -112,9 +112,9 @@ export function Rear({
           style={{ fill: 'var(--hair-long)', stroke: 'var(--hair-stroke)' }}
           strokeWidth={0.5}
         />
-        {Object.keys(SHAPES)
-          .filter((z) => zones[z]?.state && zones[z].state !== 'planned' && z !== 'under_tail_ring')
-          .map((z) => (
+        {shown
+          .filter(({ z, q }) => q.state && q.state !== 'planned' && z !== 'under_tail_ring')
+          .map(({ z, q }) => (
             <text
               key={z}
               x={
@@ -136,7 +136,7 @@ export function Rear({
               strokeWidth={0.9}
               paintOrder="stroke"
             >
-              {SIGNS[zones[z].state ?? 'planned']}
+              {SIGNS[q.state ?? 'planned']}
             </text>
           ))}
       </g>

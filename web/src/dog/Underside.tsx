@@ -1,6 +1,7 @@
 // The dog seen from below, a plan rather than a portrait: the places a side view hides and mats love.
 import { useRef, type KeyboardEvent } from 'react'
-import { MatPatterns, painting, SIGNS, StatePatterns, type DrawnZone } from './DogDrawing'
+import { MatPatterns, painting, SIGNS, StatePatterns, WAYS, type DrawnZone } from './DogDrawing'
+import { sure } from '../sure'
 
 /** Left of the dog is right on the page: it lies on its back, head up. */
 const SHAPES: Record<string, [string, number, number]> = {
@@ -60,20 +61,25 @@ interface Props {
 
 export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }: Props) {
   const box = useRef<SVGSVGElement>(null)
-  const order = BELOW.filter((z) => zones[z])
+  const shown = BELOW.flatMap((z) => {
+    const [q, shape] = [zones[z], SHAPES[z]]
+    return q && shape ? [{ z, q, d: shape[0], x: shape[1], y: shape[2] }] : []
+  })
+  const order = shown.map(({ z }) => z)
   const here = selected && SHAPES[selected] ? selected : null
   const onKey = (e: KeyboardEvent) => {
-    const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[e.key]
+    const way = WAYS[e.key]
     if (onDigit && /^[0-4]$/.test(e.key) && here) return onDigit(Number(e.key))
     if (!way) return
     e.preventDefault()
-    onSelect(here ? nearest(order, here, way[0], way[1]) : 'belly')
+    onSelect(here ? nearest(order, here, way[0], -way[1]) : 'belly')
   }
   return (
     <svg
       ref={box}
       viewBox="0 0 100 101"
-      className={`block h-full max-h-full w-full select-none ${onPaint ? 'touch-none' : 'touch-manipulation'}`}
+      className={`block h-full max-h-full w-full select-none
+        ${onPaint ? 'touch-none' : 'touch-manipulation'}`}
       role="listbox"
       tabIndex={0}
       aria-label={`${name} from below. Arrow keys choose a zone.`}
@@ -86,15 +92,15 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
         <StatePatterns />
       </defs>
       <path d={BODY} style={{ fill: 'var(--hair-far)', stroke: 'var(--hair-stroke)' }} strokeWidth={0.5} />
-      {order.map((z) => (
+      {shown.map(({ z, q, d }) => (
         <path
           key={z}
           id={`under-${z}`}
           role="option"
           aria-selected={z === here}
-          aria-label={`${zones[z].label}, ${said(zones[z])}`}
+          aria-label={`${q.label}, ${said(q)}`}
           data-zone={z}
-          d={SHAPES[z][0]}
+          d={d}
           onClick={() => onSelect(z)}
           style={{
             fill: z === here ? 'var(--thistle-soft)' : 'var(--hair-short)',
@@ -104,26 +110,24 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
         />
       ))}
       <g pointerEvents="none">
-        {order.map((z) => {
-          const severity = zones[z].mat?.severity ?? 0
-          const state = zones[z].state ?? 'planned'
+        {shown.map(({ z, q, d }) => {
+          const severity = q.mat?.severity ?? 0
+          const state = q.state ?? 'planned'
           const pattern =
             severity > 0 ? `kt-mat-${severity}` : state !== 'planned' ? `kt-state-${state}` : null
           return (
             <g key={z}>
-              {pattern && <path d={SHAPES[z][0]} style={{ fill: `url(#${pattern})` }} />}
-              {zones[z].now && (
-                <path d={SHAPES[z][0]} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={1} />
-              )}
+              {pattern && <path d={d} style={{ fill: `url(#${pattern})` }} />}
+              {q.now && <path d={d} fill="none" style={{ stroke: 'var(--thistle)' }} strokeWidth={1} />}
             </g>
           )
         })}
-        {order.map((z) =>
-          textOf(zones[z]) ? (
+        {shown.map(({ z, q, x, y }) =>
+          textOf(q) ? (
             <text
               key={z}
-              x={SHAPES[z][1]}
-              y={SHAPES[z][2] + 1.1}
+              x={x}
+              y={y + 1.1}
               fontSize={3.2}
               fontWeight={700}
               textAnchor="middle"
@@ -131,18 +135,18 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
               strokeWidth={0.9}
               paintOrder="stroke"
             >
-              {textOf(zones[z])}
+              {textOf(q)}
             </text>
           ) : NAMED.has(z) ? (
             <text
               key={z}
-              x={SHAPES[z][1]}
-              y={SHAPES[z][2] + 0.9}
+              x={x}
+              y={y + 0.9}
               fontSize={2.5}
               textAnchor="middle"
               style={{ fill: 'var(--ink-2)' }}
             >
-              {zones[z].label.split(',')[0]}
+              {q.label.split(',')[0]}
             </text>
           ) : null,
         )}
@@ -163,12 +167,12 @@ function said(z: DrawnZone): string {
 }
 
 function nearest(order: string[], from: string, dx: number, dy: number): string {
-  const [, x, y] = SHAPES[from]
+  const [, x, y] = sure(SHAPES[from])
   let best = from
   let least = Infinity
   for (const z of order) {
-    const ax = SHAPES[z][1] - x
-    const ay = SHAPES[z][2] - y
+    const ax = sure(SHAPES[z])[1] - x
+    const ay = sure(SHAPES[z])[2] - y
     const along = ax * dx + ay * dy
     const across = Math.abs(ax * dy) + Math.abs(ay * dx)
     if (z !== from && along > 0.5 && along + 2 * across < least) {

@@ -1,5 +1,7 @@
-// The bones and muscle of one dog: its build, muzzle, ears and tail as capsules, with the landmarks a groomer names.
+// The bones and muscle of one dog: its build, muzzle, ears and tail as capsules, with the landmarks a groomer
+// names.
 import type { Capsule, Point } from './geometry'
+import { sure } from '../sure'
 
 export interface DogLook {
   build: string
@@ -43,7 +45,7 @@ const BUILD: Record<string, { leg: number; long: number; bone: number; neck: num
 const MUZZLE: Record<string, number> = { flat: 0.34, short: 0.66, medium: 0.94, long: 1.14 }
 
 export function skeleton(look: DogLook): Skeleton {
-  const { leg, long, bone, neck, depth } = BUILD[look.build] ?? BUILD.square
+  const { leg, long, bone, neck, depth } = sure(BUILD[look.build] ?? BUILD.square)
   const muz = MUZZLE[look.muzzle] ?? 1
   const X = (x: number) => (x > 33 ? 33 + (x - 33) * long : x)
   const Y = (y: number) => (y > 25 ? 25 * leg + (y - 25) : y * leg)
@@ -117,15 +119,15 @@ export function skeleton(look: DogLook): Skeleton {
   }
   const ear = earOf(look.ear_type, E)
   const farEar = look.ear_type === 'prick' ? ear.map((c) => shift(c, -2.6, -0.2)) : []
-  const tip = ear[ear.length - 1]
-  const root = ear[0]
+  const tip = sure(ear[ear.length - 1])
+  const root = sure(ear[0])
 
   const eye: Point = flat ? H(10.4, 62.2) : H(10.7, 62.7)
   const nose: Point = flat ? M(1.2, 61.0) : M(1.5, 60.0)
   const mouth: Point[] = flat
     ? [M(1.6, 58.2), M(6, 57.0), M(9.4, 57.6)]
     : [M(2, 57.7), M(5.4, 57.0), M(9.6, 57.5)]
-  const [t0, t1, t2] = [tail[0][0], tail[0][1], tail[tail.length - 1][1]]
+  const [t0, t1, t2] = [sure(tail[0])[0], sure(tail[0])[1], sure(tail[tail.length - 1])[1]]
 
   const seeds: Record<string, Point[]> = {
     skull: [H(16, 66.5), H(13.4, 67)],
@@ -211,7 +213,9 @@ function toes(x: number, bone: number): Point[] {
 function tailOf(look: DogLook, P: (x: number, y: number) => Point): Capsule[] {
   const way = look.tail_carriage
   const chain = (points: [number, number][], radii: number[]): Capsule[] =>
-    points.slice(1).map((p, i) => [P(...points[i]), P(...p), radii[i], radii[i + 1]] as const)
+    points
+      .slice(1)
+      .map((p, i) => [P(...sure(points[i])), P(...p), sure(radii[i]), sure(radii[i + 1])] as const)
   if (look.tail_type === 'bob')
     return chain(
       [

@@ -2,6 +2,7 @@
 import { cellPoint, mixAt, outline, sample, type Field } from './field'
 import { noise, seeded } from './geometry'
 import { layOf, textureOf } from './lay'
+import { sure } from '../sure'
 
 /** Drawing units (cm) per millimetre of hair. True scale. */
 const CM = 0.1
@@ -42,8 +43,8 @@ export function coatOf(f: Field, coat: string, lengths: Record<string, number>):
 function grown(f: Field, L: Float32Array, rough: number): Float64Array {
   const out = new Float64Array(L.length)
   for (let k = 0; k < L.length; k++) {
-    const l = L[k]
-    const skin = f.skin[k]
+    const l = sure(L[k])
+    const skin = sure(f.skin[k])
     if (skin > l * 1.7 + 2) {
       out[k] = -1
       continue
@@ -52,10 +53,11 @@ function grown(f: Field, L: Float32Array, rough: number): Float64Array {
     let v = skin - l * 0.42
     for (const t of [0.35, 0.7, 1]) {
       const q =
-        sample(f, f.skin, x - f.layX[k] * l * t * 0.9, y - f.layY[k] * l * t * 0.9) - l * 0.42 * (1 - t * 0.8)
+        sample(f, f.skin, x - sure(f.layX[k]) * l * t * 0.9, y - sure(f.layY[k]) * l * t * 0.9) -
+        l * 0.42 * (1 - t * 0.8)
       if (q < v) v = q
     }
-    v += f.rough[k] * rough * Math.min(1, l * 0.9)
+    v += sure(f.rough[k]) * rough * Math.min(1, l * 0.9)
     out[k] = -Math.max(v, 0.15 - y)
   }
   return out
@@ -63,7 +65,8 @@ function grown(f: Field, L: Float32Array, rough: number): Float64Array {
 
 function grownFar(f: Field, L: Float32Array): Float64Array {
   const out = new Float64Array(L.length)
-  for (let k = 0; k < L.length; k++) out[k] = -Math.max(f.far[k] - L[k] * 0.55, 0.5 - cellPoint(f, k)[1])
+  for (let k = 0; k < L.length; k++)
+    out[k] = -Math.max(sure(f.far[k]) - sure(L[k]) * 0.55, 0.5 - cellPoint(f, k)[1])
   return out
 }
 
@@ -78,19 +81,19 @@ function grownEar(f: Field, leather: number, feather: number, rough: number): Fl
   const out = new Float64Array(f.earSkin.length)
   const up = f.bones.earSplit.to[1] > f.bones.earSplit.from[1]
   for (let k = 0; k < out.length; k++) {
-    if (f.earSkin[k] > 9) {
+    if (sure(f.earSkin[k]) > 9) {
       out[k] = -1
       continue
     }
     const [x, y] = cellPoint(f, k)
     const l = earLength(f, y, leather, feather)
-    let v = f.earSkin[k] - l * 0.22
+    let v = sure(f.earSkin[k]) - l * 0.22
     for (const t of [0.35, 0.7, 1])
       v = Math.min(
         v,
         sample(f, f.earSkin, x - 0.06 * l * t, y + (up ? 0.15 : 0.8) * l * t) - l * 0.22 * (1 - t * 0.6),
       )
-    out[k] = -(v + f.rough[k] * rough * 0.6 * Math.min(1, l))
+    out[k] = -(v + sure(f.rough[k]) * rough * 0.6 * Math.min(1, l))
   }
   return out
 }
@@ -101,13 +104,13 @@ function hairs(f: Field, L: Float32Array, texture: ReturnType<typeof textureOf>,
   let d = ''
   for (let i = 0, drawn = 0; i < 14000 && drawn < wanted; i++) {
     const k = Math.floor(random() * L.length)
-    const l = L[k] * longer
-    if (f.skin[k] > 0.25 || l < 0.1) continue
+    const l = sure(L[k]) * longer
+    if (sure(f.skin[k]) > 0.25 || l < 0.1) continue
     // Short coats need more, smaller marks; long coats fewer.
     if (random() > 0.35 + 0.9 / (0.6 + l)) continue
     drawn++
     const [x, y] = cellPoint(f, k)
-    d += hair(x, y, f.layX[k], f.layY[k], Math.max(0.35, l), texture.bend, texture.wander, random)
+    d += hair(x, y, sure(f.layX[k]), sure(f.layY[k]), Math.max(0.35, l), texture.bend, texture.wander, random)
   }
   return d
 }
@@ -119,7 +122,7 @@ function earHairs(f: Field, leather: number, feather: number, texture: ReturnTyp
   let d = ''
   for (let i = 0, drawn = 0; i < 30000 && drawn < 120 * texture.density; i++) {
     const k = Math.floor(random() * f.earSkin.length)
-    if (f.earSkin[k] > 0.1) continue
+    if (sure(f.earSkin[k]) > 0.1) continue
     drawn++
     const [x, y] = cellPoint(f, k)
     const l = Math.max(0.3, earLength(f, y, leather, feather))
@@ -145,5 +148,6 @@ function hair(
   const dy = Math.sin(a) * length
   const side = (random() > 0.5 ? 1 : -1) * bend
   const n = (v: number) => v.toFixed(2)
-  return `M${n(x)} ${n(-y)}q${n(dx * 0.5 - dy * 0.4 * side)} ${n(-(dy * 0.5 + dx * 0.4 * side))} ${n(dx)} ${n(-dy)}`
+  const bent = `${n(dx * 0.5 - dy * 0.4 * side)} ${n(-(dy * 0.5 + dx * 0.4 * side))}`
+  return `M${n(x)} ${n(-y)}q${bent} ${n(dx)} ${n(-dy)}`
 }

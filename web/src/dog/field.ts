@@ -3,6 +3,7 @@ import { contours } from 'd3-contour'
 import { skeleton, type DogLook, type Skeleton } from './build'
 import { join, noise, smin, type Point } from './geometry'
 import { layOf } from './lay'
+import { sure } from '../sure'
 
 /** Cells per centimetre. */
 const SCALE = 2.2
@@ -110,19 +111,19 @@ function nearest(f: Field, sided: string[], distance: Float32Array[], k: number,
   const least = [1e9, 1e9, 1e9, 1e9]
   for (let z = 0; z < sided.length; z++) {
     let d = 1e9
-    const seeds = f.bones.seeds[sided[z]]
+    const seeds = sure(f.bones.seeds[sure(sided[z])])
     for (let s = 0; s < seeds.length; s++) {
-      const dx = wx - seeds[s][0]
-      const dy = wy - seeds[s][1]
+      const dx = wx - sure(seeds[s])[0]
+      const dy = wy - sure(seeds[s])[1]
       const q = dx * dx + dy * dy
       if (q < d) d = q
     }
-    distance[z][k] = d = Math.sqrt(d)
-    if (d >= least[NEAREST - 1]) continue
+    sure(distance[z])[k] = d = Math.sqrt(d)
+    if (d >= sure(least[NEAREST - 1])) continue
     let at = NEAREST - 1
-    for (; at > 0 && least[at - 1] > d; at--) {
-      least[at] = least[at - 1]
-      best[at] = best[at - 1]
+    for (; at > 0 && sure(least[at - 1]) > d; at--) {
+      least[at] = sure(least[at - 1])
+      best[at] = sure(best[at - 1])
     }
     least[at] = d
     best[at] = z
@@ -131,16 +132,16 @@ function nearest(f: Field, sided: string[], distance: Float32Array[], k: number,
   let lx = 0
   let ly = 0
   for (let n = 0; n < best.length; n++) {
-    const d = distance[best[n]][k]
+    const d = sure(sure(distance[sure(best[n])])[k])
     const w = 1 / (d ** 4 + 3)
-    f.near[k * NEAREST + n] = best[n]
+    f.near[k * NEAREST + n] = sure(best[n])
     f.weight[k * NEAREST + n] = w
-    const lay = layOf(sided[best[n]])
+    const lay = layOf(sure(sided[sure(best[n])]))
     lx += lay[0] * w
     ly += lay[1] * w
     sum += w
   }
-  for (let n = 0; n < best.length; n++) f.weight[k * NEAREST + n] /= sum
+  for (let n = k * NEAREST; n < k * NEAREST + best.length; n++) f.weight[n] = sure(f.weight[n]) / sum
   f.layX[k] = lx / sum
   f.layY[k] = ly / sum
 }
@@ -161,7 +162,7 @@ function cells(f: Field, sided: string[], distance: Float32Array[]): void {
         const k = 2 * j * f.width + 2 * i
         const first = f.near[k * NEAREST]
         const other = first === z ? f.near[k * NEAREST + 1] : first
-        grid[h] = distance[other][k] - distance[z][k]
+        grid[h] = sure(sure(distance[sure(other)])[k]) - sure(sure(distance[z])[k])
       }
     }
     f.paths.zones[zone] = outlineOf(half, grid)
@@ -179,14 +180,17 @@ function earCells(f: Field): void {
   ] as const) {
     for (let j = 0, k = 0; j < f.height; j++) {
       for (let i = 0; i < f.width; i++, k++) {
-        if (f.earSkin[k] > 9) {
+        if (sure(f.earSkin[k]) > 9) {
           cut[k] = -1
           continue
         }
         const x = f.x0 + (i + 0.5) / SCALE
         const y = f.y0 + (j + 0.5) / SCALE
         const along = ((x - from[0]) * (to[0] - from[0]) + (y - from[1]) * (to[1] - from[1])) / length
-        cut[k] = Math.min(sign * (0.62 * length - along + noise(x * 0.5, y * 0.5) * 0.3), 7 - f.earSkin[k])
+        cut[k] = Math.min(
+          sign * (0.62 * length - along + noise(x * 0.5, y * 0.5) * 0.3),
+          7 - sure(f.earSkin[k]),
+        )
       }
     }
     f.paths.zones[zone] = outline(f, cut)
@@ -195,8 +199,8 @@ function earCells(f: Field): void {
 
 /** Where a zone's number stands: inside the skin, far from its borders and from the eye. */
 function anchor(f: Field, zone: string): Point {
-  if (zone.startsWith('ear_')) return f.bones.seeds[zone][0]
-  const seeds = f.bones.seeds[zone]
+  const seeds = sure(f.bones.seeds[zone])
+  if (zone.startsWith('ear_')) return sure(seeds[0])
   const inside = seeds.filter((p) => sample(f, f.skin, p[0], p[1]) < 0.6)
   const pool = inside.length ? inside : seeds
   const [ex, ey] = f.bones.eye
@@ -217,14 +221,15 @@ export function sample(f: Field, grid: Float32Array, x: number, y: number): numb
   const v = j - j0
   const k = j0 * f.width + i0
   return (
-    (grid[k] * (1 - u) + grid[k + 1] * u) * (1 - v) +
-    (grid[k + f.width] * (1 - u) + grid[k + f.width + 1] * u) * v
+    (sure(grid[k]) * (1 - u) + sure(grid[k + 1]) * u) * (1 - v) +
+    (sure(grid[k + f.width]) * (1 - u) + sure(grid[k + f.width + 1]) * u) * v
   )
 }
 
 export function mixAt(f: Field, k: number, lengths: ArrayLike<number>): number {
   let l = 0
-  for (let n = 0; n < NEAREST; n++) l += f.weight[k * NEAREST + n] * lengths[f.near[k * NEAREST + n]]
+  for (let n = 0; n < NEAREST; n++)
+    l += sure(f.weight[k * NEAREST + n]) * (lengths[sure(f.near[k * NEAREST + n])] ?? 0)
   return l
 }
 
@@ -234,7 +239,7 @@ export function cellPoint(f: Field, k: number): Point {
 
 function negated(grid: Float32Array): Float64Array {
   const out = new Float64Array(grid.length)
-  for (let k = 0; k < grid.length; k++) out[k] = -grid[k]
+  for (let k = 0; k < grid.length; k++) out[k] = -sure(grid[k])
   return out
 }
 
@@ -269,11 +274,11 @@ function smooth(r: Raster, ring: [number, number][]): string {
   let d = ''
   half.forEach((a, i) => {
     const b = half[(i + 1) % half.length]
-    const m = mid2(a, b)
+    const m = mid2(a, sure(b))
     d += i === 0 ? `M${n(m[0])} ${n(m[1])}` : `Q${n(a[0])} ${n(a[1])} ${n(m[0])} ${n(m[1])}`
   })
-  const first = half[0]
-  const m = mid2(first, half[1 % half.length])
+  const first = sure(half[0])
+  const m = mid2(sure(first), sure(half[1 % half.length]))
   return `${d}Q${n(first[0])} ${n(first[1])} ${n(m[0])} ${n(m[1])}Z`
 }
 

@@ -4,6 +4,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { DogLook } from './build'
 import { fieldOf } from './field'
 import { laidCoat, prepareCoats } from './frames'
+import { sure } from '../sure'
 
 const LOOK: DogLook = {
   build: 'low',
@@ -26,8 +27,8 @@ describe('coats laid ahead', () => {
     const frames = [{ back: 4 }, { back: 5 }, { back: 6 }]
     const stop = prepareCoats(LOOK, frames)
     expect(waiting).toHaveLength(1)
-    waiting[0]()
-    waiting[1]()
+    sure(waiting[0])()
+    sure(waiting[1])()
     expect(waiting).toHaveLength(3)
     const field = fieldOf(LOOK)
     const known = laidCoat(field, 'wire', JSON.stringify(frames[0]))

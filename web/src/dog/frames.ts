@@ -14,7 +14,7 @@ const coats = new WeakMap<Field, Map<string, CoatPaths>>()
 export function laidCoat(field: Field, coat: string, lengths: string): CoatPaths {
   const key = `${coat}|${lengths}`
   let kept = coats.get(field)
-  if (!kept) coats.set(field, (kept = new Map()))
+  if (!kept) coats.set(field, (kept = new Map<string, CoatPaths>()))
   const known = kept.get(key)
   if (known) return known
   const paths = coatOf(field, coat, JSON.parse(lengths) as Record<string, number>)

@@ -1,4 +1,5 @@
 // Distance fields: the small vocabulary the drawn dog is built from. Units are centimetres of dog, y up.
+import { sure } from '../sure'
 
 export type Point = readonly [number, number]
 
@@ -30,7 +31,7 @@ export function smin(a: number, b: number, k: number): number {
 export function join(x: number, y: number, parts: readonly Capsule[], k: number): number {
   let v = 1e3
   for (let i = 0; i < parts.length; i++) {
-    const d = capsule(x, y, parts[i])
+    const d = capsule(x, y, sure(parts[i]))
     v = v > 900 ? d : smin(v, d, k)
   }
   return v

@@ -1,5 +1,6 @@
 // Which way the hair lies on each zone, as drawn from the side with the head to the left.
 import type { Point } from './geometry'
+import { sure } from '../sure'
 
 const LAY: Record<string, Point> = {
   skull: [0.8, 0.35],
@@ -66,5 +67,5 @@ const TEXTURES: Record<string, CoatTexture> = {
 }
 
 export function textureOf(coat: string): CoatTexture {
-  return TEXTURES[coat] ?? TEXTURES.feathered
+  return TEXTURES[coat] ?? sure(TEXTURES.feathered)
 }

@@ -1,4 +1,5 @@
-// How zones stand at the table, on all three drawings: by texture, by sign, and in words for those who listen.
+// How zones stand at the table, on all three drawings: by texture, by sign, and in words for those who
+// listen.
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'

@@ -1,11 +1,14 @@
 // The button: main (one per place), plain, quiet.
 import type { ButtonHTMLAttributes } from 'react'
 
-const KINDS = {
+export const KINDS = {
   main: 'bg-thistle text-thistle-ink border-thistle hover:brightness-110',
   plain: 'bg-sheet border-line hover:bg-well',
   quiet: 'border-transparent hover:bg-well',
 }
+
+export const SHAPE =
+  'inline-flex min-h-11 items-center justify-center gap-2 rounded-md border font-bold disabled:opacity-55'
 
 export function Button({
   kind = 'plain',
@@ -13,12 +16,5 @@ export function Button({
   type = 'button',
   ...rest
 }: ButtonHTMLAttributes<HTMLButtonElement> & { kind?: keyof typeof KINDS }) {
-  return (
-    <button
-      type={type}
-      className={`inline-flex min-h-11 items-center justify-center gap-2 rounded-md border px-4 font-bold
-        disabled:opacity-55 ${KINDS[kind]} ${className}`}
-      {...rest}
-    />
-  )
+  return <button type={type} className={`${SHAPE} px-4 ${KINDS[kind]} ${className}`} {...rest} />
 }

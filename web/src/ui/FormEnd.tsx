@@ -1,11 +1,11 @@
 // The end of a form in a dialog: what went wrong that no field says, the button that sends it, the one
 // that leaves it.
 import type { ReactNode } from 'react'
-import { ApiError } from '../app/client'
 import { Button } from './Button'
 
 interface Props {
-  error: Error | null
+  /** with what it says of single fields, which is said there */
+  error: (Error & { fields?: Record<string, string> }) | null
   busy: boolean
   /** said on the button, and while it is on its way */
   send: string
@@ -16,7 +16,7 @@ interface Props {
 }
 
 export function FormEnd({ error, busy, send, sending, disabled = false, onLeave, children }: Props) {
-  const named = error instanceof ApiError && Object.keys(error.fields).length > 0
+  const named = error?.fields !== undefined && Object.keys(error.fields).length > 0
   return (
     <>
       {error && !named && (

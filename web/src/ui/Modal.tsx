@@ -1,4 +1,5 @@
-// A dialog over the page. Without the library's overlay, whose scroll lock writes styles that our policy forbids.
+// A dialog over the page. Without the library's overlay, whose scroll lock writes styles that our policy
+// forbids.
 import { X } from 'lucide-react'
 import { Dialog } from 'radix-ui'
 import type { ReactNode } from 'react'

@@ -1,6 +1,5 @@
 // Closes a link that an owner was given; the same wherever one is shown.
 import { Link2Off } from 'lucide-react'
-import { ApiError } from '../app/client'
 import { Button } from './Button'
 import { useToast } from './Toasts'
 
@@ -20,7 +19,7 @@ export function TakeLinkBack({
       await close()
       toast({ text: 'The link opens nothing any more' })
     } catch (e) {
-      toast({ text: e instanceof ApiError ? e.message : 'That did not work.', bad: true })
+      toast({ text: e instanceof Error ? e.message : 'That did not work.', bad: true })
     }
     after()
   }

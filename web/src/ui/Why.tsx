@@ -1,6 +1,14 @@
 // "why?": opens the terms of a figure.
 import { Popover } from 'radix-ui'
-import type { Schemas } from '../app/client'
+
+/** One term of a figure, as the salon gives it. */
+interface Reason {
+  term: string
+  value: string | number
+  unit: string
+  source: string
+  visit?: string | null
+}
 
 export function Why({
   of,
@@ -8,7 +16,7 @@ export function Why({
   onVisit,
 }: {
   of: string
-  reasons: Schemas['ReasonView'][]
+  reasons: Reason[]
   onVisit?: (visit: string) => void
 }) {
   if (reasons.length === 0) return null
@@ -36,13 +44,7 @@ export function Why({
   )
 }
 
-export function Reasons({
-  reasons,
-  onVisit,
-}: {
-  reasons: Schemas['ReasonView'][]
-  onVisit?: (visit: string) => void
-}) {
+export function Reasons({ reasons, onVisit }: { reasons: Reason[]; onVisit?: (visit: string) => void }) {
   return (
     <ul className="space-y-2 text-sm">
       {reasons.map((r, i) => (

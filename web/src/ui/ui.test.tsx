@@ -118,7 +118,7 @@ describe('messages', () => {
       for (let i = 0; i < 5; i++) screen.getByText('save').click()
     })
     expect(screen.getAllByText('back: saved')).toHaveLength(3)
-    act(() => vi.advanceTimersByTime(9001))
+    act(() => void vi.advanceTimersByTime(9001))
     expect(screen.queryByText('back: saved')).toBeNull()
     vi.useRealTimers()
   })

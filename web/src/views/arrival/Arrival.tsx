@@ -1,9 +1,8 @@
 // Arrival: what came in, in two minutes and with one hand; ends in an agreement that the core has reckoned.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { FlipHorizontal2, Undo2, WholeWord } from 'lucide-react'
-import { Tabs } from 'radix-ui'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { Link, Navigate, useParams } from 'react-router'
+import { Navigate, useParams } from 'react-router'
 import { api, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
@@ -17,26 +16,20 @@ import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
-import { Cautions } from '../card/Cautions'
-import { Line } from '../line/Line'
-import type { LineData } from '../line/LineField'
+import { Cautions } from '../../parts/Cautions'
+import { Line } from '../../parts/Line'
+import type { LineData } from '../../parts/LineField'
 import { Agree } from './Agree'
-import {
-  combOf,
-  sendable,
-  SEVERITIES,
-  SPREADS,
-  withMat,
-  type ArrivalData,
-  type CombDraft,
-  type MatDraft,
-} from './comb'
+import { combOf, sendable, withMat, type ArrivalData, type CombDraft, type MatDraft } from './comb'
 import { Check } from './Check'
 import { Handling } from './Handling'
 import { Mats } from './Mats'
-import { Photos } from './Photos'
+import { Photos } from '../../parts/Photos'
 import { Saving } from './Saving'
 import { useAutosave } from './useAutosave'
+import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
+import { LinkButton } from '../../ui/LinkButton'
+import { drawnAs, fromSide, isLeft, isRight } from '../../parts/sides'
 
 /** Opens today's arrival of a dog, or goes on with it. */
 export function OpenArrival() {
@@ -133,7 +126,7 @@ function Page({
       ids.map((base): [string, DrawnZone] => {
         const z = of(base)
         const mat = mats[z]
-        const last = arrival.last_found[z as keyof typeof arrival.last_found] as number | undefined
+        const last = arrival.last_found[z as keyof typeof arrival.last_found]
         const text = mat ? (mat.severity > 0 ? String(mat.severity) : '✓') : last ? '?' : ''
         return [
           base,
@@ -158,7 +151,7 @@ function Page({
   const set = (z: string, severity: number) => {
     if (!canWork || mats[z]?.severity === severity) return
     setBefore((all) => [...all.slice(-30), { zone: z, was: mats[z] ?? null }])
-    comb.change((c) => withMat(c, z, { severity }))
+    comb.change((c) => withMat(c, z, { severity }, words.severities))
   }
   const undo = () => {
     const last = before.at(-1)
@@ -173,15 +166,14 @@ function Page({
   const choose = (z: string) => {
     setZone(z)
     setTab('mats')
-    if (view === 'side' && z.endsWith('_right') && seen.includes(z.replace('_right', '_left')))
-      setSide('right')
-    if (view === 'side' && z.endsWith('_left') && seen.includes(z)) setSide('left')
+    if (view === 'side' && isRight(z) && seen.includes(drawnAs(z))) setSide('right')
+    if (view === 'side' && isLeft(z) && seen.includes(z)) setSide('left')
   }
   const paint = (z: string) => {
     if (brush >= 0) set(z, brush)
     setZone(z)
   }
-  const mirrored = (base: string) => (side === 'right' ? base.replace(/_left$/, '_right') : base)
+  const mirrored = (base: string) => fromSide(side, base)
   const common = {
     selected: zone,
     onSelect: choose,
@@ -228,9 +220,6 @@ function Page({
     }),
   )
   const unasked = arrival.asked_first.filter((z) => !mats[z])
-  const tabClass =
-    'min-h-12 flex-1 border-b-4 border-transparent px-1.5 font-bold text-ink-2 ' +
-    'data-[state=active]:border-thistle data-[state=active]:text-thistle'
   return (
     <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-2 pt-3 sm:px-5">
@@ -248,34 +237,15 @@ function Page({
           what="comb test"
           onTheirs={() => comb.takeTheirs(combOf(arrival.comb), arrival.comb.version)}
         />
-        <Link
-          to={`/dogs/${dog.id}`}
-          className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
-            hover:bg-well`}
-        >
-          Card
-        </Link>
+        <LinkButton to={`/dogs/${dog.id}`}>Card</LinkButton>
         <Button className="min-h-11" aria-expanded={line} onClick={() => setLine(!line)}>
           <WholeWord aria-hidden className="size-5" /> One line
         </Button>
+        {canWork && <LinkButton to={`/dogs/${dog.id}/table`}>To the table</LinkButton>}
         {canWork && (
-          <Link
-            to={`/dogs/${dog.id}/table`}
-            className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
-              hover:bg-well`}
-          >
-            To the table
-          </Link>
-        )}
-        {canWork && (
-          <Link
-            to={`/dogs/${dog.id}/visit`}
-            state={handOver(arrival)}
-            className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
-              hover:bg-well`}
-          >
+          <LinkButton to={`/dogs/${dog.id}/visit`} state={handOver(arrival)}>
             Record visit
-          </Link>
+          </LinkButton>
         )}
       </div>
       <Cautions
@@ -365,7 +335,7 @@ function Page({
                         <rect width="8" height="8" style={{ fill: `url(#kt-mat-${n})` }} />
                       </svg>
                     )}
-                    {n < 0 ? 'just look' : `${n} ${SEVERITIES[n]}`}
+                    {n < 0 ? 'just look' : `${n} ${words.severities.find((s) => s.id === n)?.label}`}
                   </button>
                 ))}
                 <Button
@@ -389,11 +359,12 @@ function Page({
                       key={z}
                       type="button"
                       onClick={() => {
-                        setView(seen.includes(z.replace(/_right$/, '_left')) ? 'side' : 'below')
+                        setView(seen.includes(drawnAs(z)) ? 'side' : 'below')
                         choose(z)
                         if (brush >= 0) set(z, brush)
                       }}
-                      className={`min-h-11 shrink-0 rounded-md border border-dashed border-line bg-sheet px-2.5
+                      className={`min-h-11 shrink-0 rounded-md border border-dashed border-line
+                        bg-sheet px-2.5
                         text-sm hover:bg-well`}
                     >
                       {labels[z]}
@@ -413,51 +384,47 @@ function Page({
           {line && (
             <Line dogId={dog.id} labels={labels} onShown={setPlanned} onClose={() => setLine(false)} />
           )}
-          <Tabs.Root
+          <Tabs
             value={tab}
             onValueChange={setTab}
             className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}
           >
-            <Tabs.List aria-label="Arrival" className="flex border-b border-line">
-              {[
-                ['mats', 'Mats'],
-                ['check', 'Check'],
-                ['handling', 'Handling'],
-                ['agree', 'Agree'],
-                ['photos', 'Photos'],
-              ].map(([value, label]) => (
-                <Tabs.Trigger key={value} value={value} className={tabClass}>
-                  {label}
-                </Tabs.Trigger>
-              ))}
-            </Tabs.List>
+            <TabBar
+              label="Arrival"
+              tabs={[
+                { id: 'mats', label: 'Mats' },
+                { id: 'check', label: 'Check' },
+                { id: 'handling', label: 'Handling' },
+                { id: 'agree', label: 'Agree' },
+                { id: 'photos', label: 'Photos' },
+              ]}
+            />
             <div className="min-h-0 flex-1 overflow-y-auto">
-              <Tabs.Content value="mats" tabIndex={-1}>
+              <TabPage value="mats">
                 <Mats
                   arrival={arrival}
                   comb={comb}
                   zone={zone}
                   labels={labels}
                   words={words}
-                  spreads={SPREADS}
                   canWork={canWork}
                   onZone={choose}
                 />
-              </Tabs.Content>
-              <Tabs.Content value="check" tabIndex={-1} forceMount hidden={tab !== 'check'}>
+              </TabPage>
+              <TabPage value="check" keeps={{ open: tab === 'check' }}>
                 <Check arrival={arrival} words={words} canWork={canWork} onSaved={show} />
-              </Tabs.Content>
-              <Tabs.Content value="handling" tabIndex={-1}>
+              </TabPage>
+              <TabPage value="handling">
                 <Handling arrival={arrival} words={words} canWork={canWork} />
-              </Tabs.Content>
-              <Tabs.Content value="agree" tabIndex={-1} forceMount hidden={tab !== 'agree'}>
+              </TabPage>
+              <TabPage value="agree" keeps={{ open: tab === 'agree' }}>
                 <Agree arrival={arrival} comb={comb} labels={labels} canWork={canWork} onSaved={show} />
-              </Tabs.Content>
-              <Tabs.Content value="photos" tabIndex={-1}>
+              </TabPage>
+              <TabPage value="photos">
                 <Photos arrival={arrival} labels={labels} zone={zone} canWork={canWork} />
-              </Tabs.Content>
+              </TabPage>
             </div>
-          </Tabs.Root>
+          </Tabs>
         </section>
       </div>
     </div>

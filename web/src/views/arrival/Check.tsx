@@ -1,10 +1,10 @@
 // The hands-on check: what a hand and an eye find, in closed lists, saved as it is tapped.
 import { useEffect } from 'react'
-import { api, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, writeKey, type Schemas, type ListName } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { mm } from '../../ui/words'
-import { CautionLine } from '../card/Cautions'
+import { CautionLine } from '../../parts/Cautions'
 import type { ArrivalData } from './comb'
 import { Saving } from './Saving'
 import { useAutosave } from './useAutosave'
@@ -21,26 +21,25 @@ interface Props {
   onSaved: (arrival: ArrivalData) => void
 }
 
+const text = (value: unknown) =>
+  typeof value === 'string' ? value : typeof value === 'number' ? String(value) : ''
+
 export function Check({ arrival, words, canWork, onSaved }: Props) {
-  const save = useAutosave<Values>(
-    arrival.hands_on as Values,
-    arrival.check_version,
-    async (value, version) => {
-      const next = await take(
-        api.PUT('/api/arrivals/{id}/check', {
-          params: {
-            path: { id: arrival.id },
-            header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
-          },
-          body: value,
-        }),
-      )
-      onSaved(next)
-      return next.check_version
-    },
-  )
+  const save = useAutosave<Values>(arrival.hands_on, arrival.check_version, async (value, version) => {
+    const next = await take(
+      api.PUT('/api/arrivals/{id}/check', {
+        params: {
+          path: { id: arrival.id },
+          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+        },
+        body: value,
+      }),
+    )
+    onSaved(next)
+    return next.check_version
+  })
   const { receive } = save
-  useEffect(() => receive(arrival.hands_on as Values, arrival.check_version), [receive, arrival])
+  useEffect(() => receive(arrival.hands_on, arrival.check_version), [receive, arrival])
   const v = save.value
   const errors = save.error?.fields ?? {}
   const set = (name: string, value: unknown) =>
@@ -55,20 +54,20 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
     const now = Array.isArray(list) ? (list as string[]) : []
     return now.includes(item) ? now.filter((i) => i !== item) : [...now, item]
   }
-  const select = (name: string, label: string, list: string, empty = 'not looked') => (
+  const select = (name: string, label: string, list: ListName, empty = 'not looked') => (
     <SelectField
       label={label}
       value={(v[name] as string) ?? ''}
-      options={[{ id: '', label: empty }, ...(words.lists[list] ?? [])]}
+      options={[{ id: '', label: empty }, ...words.lists[list]]}
       onChange={(e) => set(name, e.target.value || null)}
       error={errors[name]}
     />
   )
-  const many = (label: string, list: string, chosen: unknown, onToggle: (item: string) => void) => (
+  const many = (label: string, list: ListName, chosen: unknown, onToggle: (item: string) => void) => (
     <div role="group" aria-label={label}>
       <span className="label">{label}</span>
       <div className="flex flex-wrap gap-1.5">
-        {(words.lists[list] ?? []).map((o) => {
+        {words.lists[list].map((o) => {
           const on = Array.isArray(chosen) && chosen.includes(o.id)
           return (
             <button
@@ -77,7 +76,11 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
               aria-pressed={on}
               onClick={() => onToggle(o.id)}
               className={`min-h-11 rounded-md border px-2.5 text-sm
-                ${on ? 'border-thistle bg-thistle-soft font-bold text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
+                ${
+                  on
+                    ? 'border-thistle bg-thistle-soft font-bold text-thistle'
+                    : 'border-line bg-sheet hover:bg-well'
+                }`}
             >
               {o.label}
             </button>
@@ -109,7 +112,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
         <Saving
           save={save}
           what="check"
-          onTheirs={() => save.takeTheirs(arrival.hands_on as Values, arrival.check_version)}
+          onTheirs={() => save.takeTheirs(arrival.hands_on, arrival.check_version)}
         />
       </div>
       {(arrival.stop || arrival.comb.findings.some((f) => f.level === 'danger')) && (
@@ -187,7 +190,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
             <SelectField
               key={s}
               label={`Tear stain, ${s}`}
-              value={String(inner('eye_stain')[s] ?? '')}
+              value={text(inner('eye_stain')[s])}
               options={[
                 { id: '', label: 'not looked' },
                 ...['none', 'light', 'brown', 'dark and wet'].map((label, i) => ({ id: String(i), label })),
@@ -216,7 +219,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
                     pads
                     <select
                       className="field min-h-11 w-auto py-1"
-                      value={String(inner('pads')[f] ?? '')}
+                      value={text(inner('pads')[f])}
                       onChange={(e) =>
                         setInner('pads', f, e.target.value === '' ? null : Number(e.target.value))
                       }

@@ -2,13 +2,13 @@
 // and today's stop or go.
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, ApiError, take, writeKey, type Schemas, type ListName } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { day } from '../../ui/words'
-import { CautionLine } from '../card/Cautions'
+import { CautionLine } from '../../parts/Cautions'
 import type { ArrivalData } from './comb'
 
 const GO: Record<string, string> = {
@@ -30,7 +30,7 @@ export function Handling({
 }) {
   const [open, setOpen] = useState<string | null>(null)
   const known = new Set(arrival.handling.map((h) => h.tool))
-  const label = (tool: string) => words.lists.tool?.find((t) => t.id === tool)?.label ?? tool
+  const label = (tool: string) => words.lists.tool.find((t) => t.id === tool)?.label ?? tool
   const rest = (words.lists.tool ?? []).filter((t) => !known.has(t.id))
   return (
     <div className="space-y-4 p-4">
@@ -48,7 +48,9 @@ export function Handling({
               </span>
               {a.flags.length > 0 && (
                 <span className="text-ink-2">
-                  {a.flags.map((f) => `${label(f.tool)}: ${GO[f.decision].toLowerCase()}`).join(', ')}
+                  {a.flags
+                    .map((f) => `${label(f.tool)}: ${(GO[f.decision] ?? f.decision).toLowerCase()}`)
+                    .join(', ')}
                 </span>
               )}
             </li>
@@ -113,7 +115,7 @@ interface ToolProps {
 function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: ToolProps) {
   const cache = useQueryClient()
   const toast = useToast()
-  const name = (list: string, id: string) => words.lists[list]?.find((o) => o.id === id)?.label ?? id
+  const name = (list: ListName, id: string) => words.lists[list].find((o) => o.id === id)?.label ?? id
   const step = useMutation({
     mutationFn: (calm: boolean) =>
       take(

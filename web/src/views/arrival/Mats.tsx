@@ -1,12 +1,13 @@
-// What the comb found and what it comes to: load, the limit, the chosen zone, and every decision with its reasons.
+// What the comb found and what it comes to: load, the limit, the chosen zone, and every decision with its
+// reasons.
 import type { Schemas } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { SelectField, TextField } from '../../ui/Field'
 import { Why } from '../../ui/Why'
 import { day, mm, shortDay } from '../../ui/words'
-import { CautionLine } from '../card/Cautions'
-import { SEVERITIES, withMat, type ArrivalData, type CombDraft } from './comb'
+import { CautionLine } from '../../parts/Cautions'
+import { shares, withMat, type ArrivalData, type CombDraft } from './comb'
 import type { useAutosave } from './useAutosave'
 
 interface Props {
@@ -15,12 +16,11 @@ interface Props {
   zone: string | null
   labels: Record<string, string>
   words: Schemas['VocabularyView']
-  spreads: { id: string; label: string }[]
   canWork: boolean
   onZone: (zone: string) => void
 }
 
-export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZone }: Props) {
+export function Mats({ arrival, comb, zone, labels, words, canWork, onZone }: Props) {
   const found = arrival.comb.zones.filter((z) => z.decision !== 'none')
   const questions = [...arrival.comb.questions, ...arrival.questions]
   const pending = comb.status !== 'saved'
@@ -38,7 +38,10 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
           </output>
           <span className="ml-1 text-sm text-ink-2">of 100, matting load</span>
         </div>
-        <Trend trend={[...arrival.trend, { day: arrival.day, load: arrival.comb.load }]} />
+        <Trend
+          trend={[...arrival.trend, { day: arrival.day, load: arrival.comb.load }]}
+          limit={arrival.load_limit}
+        />
         <div className="col-span-2 mt-2">
           <Limit worked={arrival.comb.worked_out_minutes} limit={arrival.comb.limit_minutes} />
           <p className="mt-1 text-sm text-ink-2">
@@ -56,7 +59,6 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
           zone={zone}
           label={labels[zone] ?? zone}
           words={words}
-          spreads={spreads}
           canWork={canWork}
         />
       )}
@@ -96,7 +98,7 @@ export function Mats({ arrival, comb, zone, labels, words, spreads, canWork, onZ
                   {labels[z.zone]}
                 </button>
                 <span className="text-ink-2">
-                  {z.severity} {SEVERITIES[z.severity]}
+                  {z.severity} {words.severities.find((s) => s.id === z.severity)?.label}
                 </span>
                 <span className={z.decision === 'clip' ? 'font-bold text-haw' : ''}>
                   {z.words}
@@ -140,13 +142,14 @@ function Chosen({
   zone,
   label,
   words,
-  spreads,
   canWork,
 }: Omit<Props, 'zone' | 'labels' | 'onZone'> & { zone: string; label: string }) {
   const mat = comb.value.zones.find((z) => z.zone === zone)
   const reckoned = arrival.comb.zones.find((z) => z.zone === zone)
-  const set = (change: Parameters<typeof withMat>[2]) => comb.change((c) => withMat(c, zone, change))
+  const set = (change: Parameters<typeof withMat>[2]) =>
+    comb.change((c) => withMat(c, zone, change, words.severities))
   const severity = mat?.severity ?? 0
+  const graded = words.severities.find((s) => s.id === severity)
   return (
     <section className="space-y-2 rounded-lg border-2 border-thistle p-3" aria-label={label}>
       <h3 className="text-xl">
@@ -157,7 +160,7 @@ function Chosen({
         <p className="text-sm font-bold text-bracken">{arrival.dog.tail_rule}</p>
       )}
       {!canWork ? (
-        <p>{mat ? SEVERITIES[severity] : 'not combed'}</p>
+        <p>{mat ? graded?.label : 'not combed'}</p>
       ) : (
         <>
           <Choice
@@ -165,7 +168,10 @@ function Chosen({
             label={`Severity of ${label}`}
             value={mat ? String(severity) : ''}
             onChange={(s) => set({ severity: Number(s) })}
-            options={SEVERITIES.map((_, i) => ({ id: String(i), label: i === 0 ? '0 clear' : String(i) }))}
+            options={words.severities.map((s) => ({
+              id: String(s.id),
+              label: s.id === 0 ? `0 ${s.label}` : String(s.id),
+            }))}
           />
           {severity > 0 && (
             <>
@@ -177,16 +183,16 @@ function Chosen({
                     label="Spread"
                     value={String(Math.max(0.25, Math.round((mat?.spread ?? 1) * 4) / 4))}
                     onChange={(s) => set({ spread: Number(s) })}
-                    options={spreads}
+                    options={shares(words.spreads)}
                   />
                 </div>
-                {severity < 4 && (
+                {graded?.asks_clearance && (
                   <div>
                     <span className="label">A comb tooth passes under it</span>
                     <Choice
                       small
                       label="Clearance"
-                      value={(mat?.clearance ?? severity < 3) ? 'yes' : 'no'}
+                      value={(mat?.clearance ?? graded.passes) ? 'yes' : 'no'}
                       onChange={(v) => set({ clearance: v === 'yes' })}
                       options={[
                         { id: 'yes', label: 'yes' },
@@ -231,7 +237,9 @@ function Chosen({
           )}
           {reckoned && reckoned.decision !== 'none' && (
             <p className="text-sm">
-              <b className={reckoned.decision === 'clip' ? 'text-haw' : 'text-moss'}>{reckoned.words}</b>,{' '}
+              <b
+                className={reckoned.decision === 'clip' ? 'text-haw' : 'text-moss'}
+              >{`${reckoned.words},`}</b>{' '}
               {reckoned.minutes} min
               {reckoned.fill_back_on && `; filled back about ${day(reckoned.fill_back_on)}`}{' '}
               <Why of={label} reasons={reckoned.reasons} />
@@ -269,9 +277,9 @@ function Limit({ worked, limit }: { worked: number; limit: number }) {
   )
 }
 
-function Trend({ trend }: { trend: ArrivalData['trend'] }) {
+function Trend({ trend, limit }: { trend: ArrivalData['trend']; limit: number }) {
   if (trend.length < 2) return <p className="text-sm text-ink-2">First comb test here.</p>
-  const most = Math.max(12, ...trend.map((t) => t.load))
+  const most = Math.max(limit, ...trend.map((t) => t.load))
   const x = (i: number) => (i / (trend.length - 1)) * 110 + 5
   const y = (load: number) => 38 - (load / most) * 32
   return (
@@ -282,7 +290,7 @@ function Trend({ trend }: { trend: ArrivalData['trend'] }) {
       aria-label={`Load over visits: ${trend.map((t) => `${shortDay(t.day)} ${t.load}`).join(', ')}`}
     >
       <path
-        d={`M5 ${y(12)}H115`}
+        d={`M5 ${y(limit)}H115`}
         style={{ stroke: 'var(--bracken)' }}
         strokeDasharray="2 2"
         strokeWidth="0.8"

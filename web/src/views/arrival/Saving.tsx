@@ -1,4 +1,5 @@
-// Says in a word whether what was entered has reached the salon, and what to do when somebody else was faster.
+// Says in a word whether what was entered has reached the salon, and what to do when somebody else was
+// faster.
 import type { ApiError } from '../../app/client'
 import { Button } from '../../ui/Button'
 import type { Status } from './useAutosave'

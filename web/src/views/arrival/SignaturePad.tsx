@@ -41,7 +41,8 @@ export function SignaturePad({
         role="img"
         aria-labelledby={id}
         data-testid="signature"
-        className={`h-36 w-full touch-none rounded-md border-2 bg-sheet ${error ? 'border-haw' : 'border-line'}`}
+        className={`h-36 w-full touch-none rounded-md border-2 bg-sheet
+          ${error ? 'border-haw' : 'border-line'}`}
         onPointerDown={(e) => {
           e.currentTarget.setPointerCapture?.(e.pointerId)
           const [x, y] = at(e)

@@ -7,39 +7,44 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { ApiError } from '../../app/client'
 import { painting, type DrawnZone } from '../../dog/DogDrawing'
 import { BELOW, Underside } from '../../dog/Underside'
-import { combOf, hours, sendable, withMat, type CombDraft } from './comb'
+import { combOf, hours, sendable, withMat, type CombDraft, type MatDraft } from './comb'
 import { SignaturePad } from './SignaturePad'
 import { useAutosave } from './useAutosave'
+import { SEVERITIES } from '../../testing'
+import { sure } from '../../sure'
 
 const EMPTY: CombDraft = { stops_first: null, stops_second: null, zones: [], choice: 'as_reckoned' }
 
+const mat = (comb: CombDraft, zone: string, change: Partial<MatDraft>) =>
+  withMat(comb, zone, change, SEVERITIES)
+
 describe('a comb test', () => {
   it('starts a zone at half of it, and asks for clearance only where it matters', () => {
-    const comb = withMat(EMPTY, 'chest', { severity: 2 })
+    const comb = mat(EMPTY, 'chest', { severity: 2 })
     expect(comb.zones[0]).toMatchObject({ zone: 'chest', severity: 2, spread: 0.5, clearance: null })
-    expect(withMat(comb, 'chest', { severity: 3 }).zones[0].clearance).toBe(false)
+    expect(sure(mat(comb, 'chest', { severity: 3 }).zones[0]).clearance).toBeNull()
     expect(
-      withMat(withMat(comb, 'chest', { severity: 3, clearance: true }), 'chest', { severity: 4 }).zones[0]
+      sure(mat(mat(comb, 'chest', { severity: 3, clearance: true }), 'chest', { severity: 4 }).zones[0])
         .clearance,
     ).toBeNull()
   })
-  it('keeps what was said of a zone while its severity changes, but not a decision about another severity', () => {
-    let comb = withMat(EMPTY, 'chest', { severity: 2 })
-    comb = withMat(comb, 'chest', { spread: 0.75, skin: 'red', overrule: 'clip', why: 'enough' })
-    comb = withMat(comb, 'chest', { severity: 1 })
+  it('keeps what was said of a zone while its severity changes, but no decision about another one', () => {
+    let comb = mat(EMPTY, 'chest', { severity: 2 })
+    comb = mat(comb, 'chest', { spread: 0.75, skin: 'red', overrule: 'clip', why: 'enough' })
+    comb = mat(comb, 'chest', { severity: 1 })
     expect(comb.zones).toEqual([
       { zone: 'chest', severity: 1, spread: 0.75, clearance: null, skin: 'red', overrule: null, why: '' },
     ])
-    expect(withMat(comb, 'chest', { severity: 0 }).zones[0]).toMatchObject({ severity: 0, spread: null })
+    expect(mat(comb, 'chest', { severity: 0 }).zones[0]).toMatchObject({ severity: 0, spread: null })
   })
   it('does not send a decision before its reason is typed', () => {
-    const comb = withMat(withMat(EMPTY, 'chest', { severity: 2 }), 'chest', { overrule: 'clip' })
-    expect(sendable(comb).zones[0].overrule).toBeNull()
-    expect(sendable(withMat(comb, 'chest', { why: 'enough' })).zones[0].overrule).toBe('clip')
+    const comb = mat(mat(EMPTY, 'chest', { severity: 2 }), 'chest', { overrule: 'clip' })
+    expect(sure(sendable(comb).zones[0]).overrule).toBeNull()
+    expect(sure(sendable(mat(comb, 'chest', { why: 'enough' })).zones[0]).overrule).toBe('clip')
   })
   it('is read back as it was sent', () => {
     const zone = {
-      ...withMat(EMPTY, 'chest', { severity: 2 }).zones[0],
+      ...mat(EMPTY, 'chest', { severity: 2 }).zones[0],
       decision: 'loosen',
       words: '',
       reasons: [],
@@ -50,7 +55,7 @@ describe('a comb test', () => {
       stops_first: 3,
       stops_second: null,
       choice: 'even_out',
-      zones: withMat(EMPTY, 'chest', { severity: 2 }).zones,
+      zones: mat(EMPTY, 'chest', { severity: 2 }).zones,
     })
   })
   it('writes minutes as people say them', () => {
@@ -79,9 +84,9 @@ describe('saving behind', () => {
     act(() => result.current.change('abc'))
     await act(() => vi.advanceTimersByTimeAsync(250))
     expect(put).toHaveBeenCalledOnce()
-    await act(async () => answers[0]())
+    await act(() => Promise.resolve(sure(answers[0])()))
     expect(put.mock.calls[1]).toEqual(['abc', 2])
-    await act(async () => answers[1]())
+    await act(() => Promise.resolve(sure(answers[1])()))
     expect(result.current.status).toBe('saved')
   })
   it('keeps trying while there is no server, and loses nothing', async () => {
@@ -127,12 +132,12 @@ describe('saving behind', () => {
     act(() => result.current.change('mine'))
     await act(() => vi.advanceTimersByTimeAsync(250))
     expect(result.current.status).toBe('conflict')
-    await act(async () => result.current.keepMine())
+    await act(() => Promise.resolve(result.current.keepMine()))
     expect(put.mock.calls[1]).toEqual(['mine', 7])
     act(() => result.current.takeTheirs('theirs', 9))
     expect([result.current.value, result.current.status]).toEqual(['theirs', 'saved'])
   })
-  it('takes over what others saved, but never over something of ours on its way', async () => {
+  it('takes over what others saved, but never over something of ours on its way', () => {
     vi.useFakeTimers()
     const { result } = renderHook(() => useAutosave<string>('a', 1, () => new Promise<number>(() => {})))
     act(() => result.current.receive('old', 1))
@@ -186,7 +191,7 @@ describe('the dog from below', () => {
       },
     ]),
   )
-  it('reaches every place by arrow keys and takes a digit', async () => {
+  it('reaches every place by arrow keys and takes a digit', () => {
     const reached = new Set<string>()
     const digit = vi.fn()
     function Below() {

@@ -18,13 +18,13 @@ export interface CombDraft {
   choice: string | null
 }
 
-export const SEVERITIES = ['clear', 'tangles', 'separate mats', 'tight', 'felted']
-export const SPREADS = [
-  { id: '0.25', label: '¼' },
-  { id: '0.5', label: '½' },
-  { id: '0.75', label: '¾' },
-  { id: '1', label: 'all' },
-]
+export type Severity = Schemas['VocabularyView']['severities'][number]
+
+const SHARES: Record<number, string> = { 0.25: '¼', 0.5: '½', 0.75: '¾', 1: 'all' }
+/** Shares of a zone as they are chosen. */
+export function shares(spreads: number[]) {
+  return spreads.map((s) => ({ id: String(s), label: SHARES[s] ?? `${Math.round(s * 100)} %` }))
+}
 
 export type CombData = Schemas['CombView']
 
@@ -46,7 +46,12 @@ export function combOf(a: CombData): CombDraft {
 }
 
 /** The comb with one zone changed; a zone that is clear again keeps a mark that it was looked at. */
-export function withMat(comb: CombDraft, zone: string, change: Partial<MatDraft>): CombDraft {
+export function withMat(
+  comb: CombDraft,
+  zone: string,
+  change: Partial<MatDraft>,
+  severities: Severity[],
+): CombDraft {
   const before = comb.zones.find((z) => z.zone === zone) ?? {
     zone,
     severity: 0,
@@ -58,15 +63,11 @@ export function withMat(comb: CombDraft, zone: string, change: Partial<MatDraft>
   }
   const next = { ...before, ...change }
   if (change.severity !== undefined && change.severity !== before.severity) {
+    const now = severities.find((s) => s.id === next.severity)
     next.overrule = null
     next.why = ''
-    next.spread = next.severity === 0 ? null : (next.spread ?? 0.5)
-    next.clearance =
-      next.severity === 3
-        ? (next.clearance ?? false)
-        : next.severity === 0 || next.severity === 4
-          ? null
-          : next.clearance
+    next.spread = now?.spread == null ? null : (next.spread ?? now.spread)
+    next.clearance = now?.asks_clearance ? next.clearance : null
   }
   return { ...comb, zones: [...comb.zones.filter((z) => z.zone !== zone), next] }
 }

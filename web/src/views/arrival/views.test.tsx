@@ -1,16 +1,18 @@
-// The tabs of Arrival on an answer as PHP gives it: what is shown, what is sent, what happens when it is refused.
+// The tabs of Arrival on an answer as PHP gives it: what is shown, what is sent, what happens when it is
+// refused.
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '../../app/client'
-import { json, page, problem, server, signedIn, type Asked } from '../../testing'
+import { json, lists, page, problem, server, SEVERITIES, signedIn, type Asked } from '../../testing'
 import { Agree } from './Agree'
 import { Check } from './Check'
 import { combOf, type ArrivalData, type CombDraft } from './comb'
 import { Handling } from './Handling'
 import { Mats } from './Mats'
-import { Photos } from './Photos'
+import { Photos } from '../../parts/Photos'
+import { sure } from '../../sure'
 
 const list = (...ids: string[]) => ids.map((id) => ({ id, label: id.replaceAll('_', ' ') }))
 const WORDS = {
@@ -18,7 +20,9 @@ const WORDS = {
     { id: 'chest', label: 'chest', group: 'body', side: '', meets: [], shapes: [] },
     { id: 'tail_flag', label: 'tail flag', group: 'tail', side: '', meets: [], shapes: [] },
   ],
-  lists: {
+  severities: SEVERITIES,
+  spreads: [0.25, 0.5, 0.75, 1],
+  lists: lists({
     skin_under: list('fine', 'red', 'sore'),
     decision: list('none', 'comb', 'loosen', 'split', 'clip'),
     tool: list('dryer', 'grinder'),
@@ -34,7 +38,7 @@ const WORDS = {
     stage: list('adult'),
     upkeep: list('daily'),
     vaccination: list('seen'),
-  },
+  }),
 } as unknown as Schemas['VocabularyView']
 
 const MAT = {
@@ -99,6 +103,7 @@ function arrival(change: Record<string, unknown> = {}, comb: Record<string, unkn
     refer: false,
     questions: [],
     trend: [],
+    load_limit: 12,
     asked_first: [],
     last_found: {},
     handling: [],
@@ -163,10 +168,6 @@ describe('mats', () => {
         zone={zone}
         labels={{ chest: 'chest', tail_flag: 'tail flag' }}
         words={WORDS}
-        spreads={[
-          { id: '0.5', label: '½' },
-          { id: '1', label: 'all' },
-        ]}
         canWork={canWork}
         onZone={() => {}}
       />
@@ -258,7 +259,7 @@ describe('the check', () => {
     const put = vi.fn((a: Asked) => json(arrival({ check_version: 2, hands_on: a.body })))
     server({ 'PUT /api/arrivals/a1/check': put })
     page(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />)
-    await userEvent.click(screen.getAllByRole('button', { name: 'claws' })[0])
+    await userEvent.click(sure(screen.getAllByRole('button', { name: 'claws' })[0]))
     await userEvent.selectOptions(screen.getByLabelText('front left, claw 2'), 'long')
     await userEvent.selectOptions(screen.getByLabelText('front left, claw 4'), 'take out')
     await waitFor(() =>

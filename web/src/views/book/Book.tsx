@@ -36,7 +36,8 @@ export function Book() {
   const settled =
     q === typed.trim() && !(q === '' ? all.isPending : found.isPlaceholderData || found.isPending)
   const first = rows[0]?.id
-  // Enter may come before the answer does: it opens the first dog of what was typed, not of what was typed before.
+  // Enter may come before the answer does: it opens the first dog of what was typed, not of what was typed
+  // before.
   const [wanted, setWanted] = useState<string | null>(null)
   useEffect(() => {
     if (wanted === typed && settled && first) void go(`/dogs/${first}`)

@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { useNavigate, useParams } from 'react-router'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, ApiError, take, writeKey, type Schemas, type ListName } from '../../app/client'
 import { drafts } from '../../app/draft'
 import { useSession } from '../../app/session'
 import { queries } from '../../app/queries'
@@ -176,7 +176,7 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
   const errors = save.error instanceof ApiError ? save.error.fields : {}
   const wrong = Object.keys(errors).length
   const stale = save.error instanceof ApiError && save.error.status === 412 ? save.error : null
-  const list = (name: string) => words.lists[name] ?? []
+  const list = (name: ListName) => words.lists[name]
   const text = (
     name: keyof Values,
     label: string,
@@ -192,7 +192,7 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
       }
     />
   )
-  const pick = (name: keyof Values, label: string) => (
+  const pick = (name: keyof Values & ListName, label: string) => (
     <SelectField label={label} options={list(name)} {...register(name)} error={errors[name]} />
   )
   const group = 'panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-2 lg:grid-cols-3'
@@ -206,7 +206,8 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
       {takenUp && (
         <p
           role="status"
-          className="flex flex-wrap items-center gap-3 rounded-md bg-slate-soft px-3 py-2 font-bold text-slate"
+          className={`flex flex-wrap items-center gap-3 rounded-md bg-slate-soft px-3 py-2 font-bold
+            text-slate`}
         >
           Taken up where it was left: not saved yet.
           <Button
@@ -310,7 +311,9 @@ function Theirs({ theirs, mine }: { theirs: Dog | undefined; mine: Values }) {
         ? v
           ? 'yes'
           : 'no'
-        : String(v ?? '')
+        : typeof v === 'string' || typeof v === 'number'
+          ? String(v)
+          : ''
   const rows = (Object.keys(EMPTY) as (keyof Values)[]).filter((k) => plain(other[k]) !== plain(mine[k]))
   return (
     <div role="alert" className="rounded-lg border-2 border-bracken bg-bracken-soft p-3">

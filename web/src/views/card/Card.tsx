@@ -9,9 +9,8 @@ import {
   Scissors,
   WholeWord,
 } from 'lucide-react'
-import { Tabs } from 'radix-ui'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
-import { Link, useParams, useSearchParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import { queries } from '../../app/queries'
 import type { Schemas } from '../../app/client'
 import { useSession } from '../../app/session'
@@ -19,15 +18,21 @@ import { Away } from '../../ui/Away'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { age } from '../../ui/words'
-import { Cautions } from './Cautions'
+import { Cautions } from '../../parts/Cautions'
 import { DogInfo } from './DogInfo'
 import { DogStage } from './DogStage'
-import { Line } from '../line/Line'
+import { Line } from '../../parts/Line'
 import { Order } from './Order'
 import { useFresh } from './useFresh'
 import { Visits } from './Visits'
 import { WhenBack } from './WhenBack'
 import { ZoneSheet } from './ZoneSheet'
+import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
+import { Button } from '../../ui/Button'
+import { LinkButton } from '../../ui/LinkButton'
+
+/** On a small screen the words stand alone. */
+const SMALL = 'max-sm:[&_svg]:hidden'
 
 export type CardData = Schemas['CardView']
 
@@ -84,12 +89,6 @@ export function Card() {
     setOpenVisit(visit)
     setTab('visits')
   }
-  const tabClass =
-    'min-h-12 flex-auto whitespace-nowrap border-b-4 border-transparent px-1.5 font-bold ' +
-    'text-ink-2 data-[state=active]:border-thistle data-[state=active]:text-thistle'
-  const action =
-    'inline-flex min-h-11 items-center gap-2 rounded-md border border-line bg-sheet px-3 ' +
-    'font-bold hover:bg-well max-sm:[&_svg]:hidden'
   return (
     <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-2 pt-3 sm:px-5">
@@ -109,38 +108,35 @@ export function Card() {
         </div>
         <div className="no-print flex flex-wrap gap-2">
           {may('visit') && (
-            <Link
-              to={`/dogs/${id}/arrival`}
-              className={`${action} border-thistle bg-thistle text-thistle-ink hover:bg-thistle hover:brightness-110`}
-            >
+            <LinkButton kind="main" to={`/dogs/${id}/arrival`} className={SMALL}>
               <DoorOpen aria-hidden className="size-5" /> Arrival
-            </Link>
+            </LinkButton>
           )}
           {may('visit') && (
-            <Link to={`/dogs/${id}/table`} className={action}>
+            <LinkButton to={`/dogs/${id}/table`} className={SMALL}>
               <Scissors aria-hidden className="size-5" /> Table
-            </Link>
+            </LinkButton>
           )}
           {may('visit') && (
-            <Link to={`/dogs/${id}/visit`} className={action}>
+            <LinkButton to={`/dogs/${id}/visit`} className={SMALL}>
               <ClipboardCheck aria-hidden className="size-5" /> Record visit
-            </Link>
+            </LinkButton>
           )}
           {may('book') && (
-            <button type="button" className={action} onClick={() => setTab('back')}>
+            <Button className={`px-3 ${SMALL}`} onClick={() => setTab('back')}>
               <CalendarPlus aria-hidden className="size-5" /> Next date
-            </button>
+            </Button>
           )}
-          <Link to={`/dogs/${id}/then`} className={action}>
+          <LinkButton to={`/dogs/${id}/then`} className={SMALL}>
             <ArrowLeftRight aria-hidden className="size-5" /> Then and now
-          </Link>
-          <button type="button" className={action} aria-expanded={line} onClick={() => setLine(!line)}>
+          </LinkButton>
+          <Button className={`px-3 ${SMALL}`} aria-expanded={line} onClick={() => setLine(!line)}>
             <WholeWord aria-hidden className="size-5" /> One line
-          </button>
+          </Button>
           {may('dog') && (
-            <Link to={`/dogs/${id}/edit`} className={action}>
+            <LinkButton to={`/dogs/${id}/edit`} className={SMALL}>
               <PencilLine aria-hidden className="size-5" /> Edit dog
-            </Link>
+            </LinkButton>
           )}
         </div>
       </div>
@@ -174,30 +170,23 @@ export function Card() {
           className="panel flex min-h-0 flex-col lg:w-[25.5rem] lg:shrink-0"
         >
           {line && <Line dogId={id} labels={names} onShown={show} onClose={() => setLine(false)} />}
-          <Tabs.Root
+          <Tabs
             value={tab}
             onValueChange={setTab}
             className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}
           >
-            <Tabs.List aria-label="Card" className="no-print flex border-b border-line">
-              <Tabs.Trigger value="zone" className={tabClass}>
-                Zone
-              </Tabs.Trigger>
-              <Tabs.Trigger value="back" className={tabClass}>
-                When back
-              </Tabs.Trigger>
-              <Tabs.Trigger value="order" className={tabClass}>
-                Order
-              </Tabs.Trigger>
-              <Tabs.Trigger value="visits" className={tabClass}>
-                Visits
-              </Tabs.Trigger>
-              <Tabs.Trigger value="dog" className={tabClass}>
-                Dog
-              </Tabs.Trigger>
-            </Tabs.List>
+            <TabBar
+              label="Card"
+              tabs={[
+                { id: 'zone', label: 'Zone' },
+                { id: 'back', label: 'When back' },
+                { id: 'order', label: 'Order' },
+                { id: 'visits', label: 'Visits' },
+                { id: 'dog', label: 'Dog' },
+              ]}
+            />
             <div className="min-h-0 flex-1 overflow-y-auto">
-              <Tabs.Content value="zone" tabIndex={-1}>
+              <TabPage value="zone">
                 {zone && labels[zone] ? (
                   <ZoneSheet
                     key={`${session.id}.${zone}`}
@@ -216,28 +205,30 @@ export function Card() {
                     keys.
                   </p>
                 )}
-              </Tabs.Content>
-              <Tabs.Content value="back" tabIndex={-1}>
+              </TabPage>
+              <TabPage value="back">
                 <WhenBack card={data} wish={wish ?? dog.wish_weeks} onWish={setWish} onVisit={seeVisit} />
-              </Tabs.Content>
-              <Tabs.Content value="order" tabIndex={-1}>
+              </TabPage>
+              <TabPage value="order">
                 <Order dogId={id} revision={data.revision} labels={labels} onZone={choose} />
-              </Tabs.Content>
-              <Tabs.Content value="visits" tabIndex={-1}>
+              </TabPage>
+              <TabPage value="visits">
                 <Visits visits={data.visits} labels={labels} open={openVisit} dogId={id} />
-              </Tabs.Content>
-              <Tabs.Content value="dog" tabIndex={-1}>
+              </TabPage>
+              <TabPage value="dog">
                 <DogInfo card={data} label={(z) => names[z] ?? z} />
-              </Tabs.Content>
+              </TabPage>
             </div>
-          </Tabs.Root>
+          </Tabs>
         </section>
       </div>
     </div>
   )
 }
 
-/** The card as the line being typed would have it: what it says is drawn, what it leaves out is not planned. */
+/**
+ * The card as the line being typed would have it: what it says is drawn, what it leaves out is not planned.
+ */
 function follow(
   card: CardData,
   drawn: { zones: Schemas['LineView']['zones']; gone: string[] } | null,
@@ -246,12 +237,10 @@ function follow(
   const said = Object.fromEntries(drawn.zones.map((z) => [z.zone, z]))
   return {
     ...card,
-    zones: card.zones.map((z) =>
-      said[z.zone]
-        ? { ...z, recipe: said[z.zone].recipe, finished_mm: said[z.zone].finished_mm, here: null }
-        : drawn.gone.includes(z.zone)
-          ? { ...z, recipe: null, finished_mm: null, here: null }
-          : z,
-    ),
+    zones: card.zones.map((z) => {
+      const one = said[z.zone]
+      if (one) return { ...z, recipe: one.recipe, finished_mm: one.finished_mm, here: null }
+      return drawn.gone.includes(z.zone) ? { ...z, recipe: null, finished_mm: null, here: null } : z
+    }),
   }
 }

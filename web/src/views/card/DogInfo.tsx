@@ -15,7 +15,8 @@ export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zo
     ['Weight', dog.kg === null ? null : `${dog.kg} kg`],
     [
       'Coat',
-      `${dog.coat.replaceAll('_', ' ')}, ${dog.stage}, ${dog.density}${dog.hand_stripped ? ', hand-stripped' : ''}`,
+      `${dog.coat.replaceAll('_', ' ')}, ${dog.stage}, ${dog.density}` +
+        (dog.hand_stripped ? ', hand-stripped' : ''),
     ],
     ['At home', dog.upkeep.replaceAll('_', ' ')],
     ['Finish', dog.finish],

@@ -8,6 +8,7 @@ import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { ago, mm, trim } from '../../ui/words'
+import { drawnAs, fromSide, isLeft, isRight } from '../../parts/sides'
 
 type Word = Schemas['VocabularyView']['zones'][number]
 interface Props {
@@ -38,7 +39,7 @@ export function DogStage({
   onPlace,
 }: Props) {
   const { dog } = card
-  const [turned, setTurned] = useState(selected?.endsWith('_right') ? ('right' as const) : ('left' as const))
+  const [turned, setTurned] = useState(selected && isRight(selected) ? ('right' as const) : ('left' as const))
   const [when, setWhen] = useState('plan')
   const side = turned
   const look = useLook(dog)
@@ -52,7 +53,7 @@ export function DogStage({
     const known = (id: string) =>
       (today ? (byId[id]?.now_mm ?? byId[id]?.finished_mm) : byId[id]?.finished_mm) ?? null
     for (const base of seen) {
-      const id = side === 'right' ? base.replace(/_left$/, '_right') : base
+      const id = fromSide(side, base)
       const z = byId[id]
       if (!z) continue
       // A zone nobody planned is drawn like the hair around it, so that the dog has no holes; dots mark it.
@@ -73,15 +74,12 @@ export function DogStage({
     return out
   }, [seen, side, byId, labels, meets, when, fresh])
   const hidden = zones
-    .filter(
-      (z) => !drawn[z.id.replace(/_right$/, '_left')] || drawn[z.id.replace(/_right$/, '_left')].id !== z.id,
-    )
-    .filter((z) => !(z.side && z.side !== side && seen.includes(z.id.replace(/_(left|right)$/, '_left'))))
+    .filter((z) => drawn[drawnAs(z.id)]?.id !== z.id)
+    .filter((z) => !(z.side && z.side !== side && seen.includes(drawnAs(z.id))))
   const off = card.zones.filter((z) => z.here && (!z.here.makes || !z.here.close))
   const select = (id: string) => {
-    if (id.endsWith('_right') && side === 'left' && seen.includes(id.replace('_right', '_left')))
-      setTurned('right')
-    if (id.endsWith('_left') && side === 'right' && seen.includes(id)) setTurned('left')
+    if (isRight(id) && side === 'left' && seen.includes(drawnAs(id))) setTurned('right')
+    if (isLeft(id) && side === 'right' && seen.includes(id)) setTurned('left')
     onSelect(id)
   }
   const worst = card.worst_here ? byId[card.worst_here] : null
@@ -181,7 +179,7 @@ function Legend() {
             <svg viewBox="0 0 14 16" className="h-8 w-7" aria-hidden>
               <rect x="0" y="10" width="14" height="6" style={{ fill: toneColour(v) }} />
               <path
-                d={`M4 10v-${Math.max(0.6, v / 6.5)}M7 10v-${Math.max(0.6, v / 6.5)}M10 10v-${Math.max(0.6, v / 6.5)}`}
+                d={[4, 7, 10].map((x) => `M${x} 10v-${Math.max(0.6, v / 6.5)}`).join('')}
                 style={{ stroke: 'var(--ink)' }}
                 strokeWidth="0.9"
               />

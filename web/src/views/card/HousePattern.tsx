@@ -8,6 +8,7 @@ import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
+import { LinkButton } from '../../ui/LinkButton'
 
 export function HousePattern({ dogId, label }: { dogId: string; label: (zone: string) => string }) {
   const { may } = useSession()
@@ -63,12 +64,9 @@ export function HousePattern({ dogId, label }: { dogId: string; label: (zone: st
         </p>
       )}
       <div className="flex flex-wrap gap-2">
-        <Link
-          to={`/patterns?dog=${dogId}${f.pattern ? `&pattern=${f.pattern}` : ''}`}
-          className="inline-flex min-h-11 items-center rounded-md border border-line px-3 font-bold hover:bg-well"
-        >
+        <LinkButton to={`/patterns?dog=${dogId}${f.pattern ? `&pattern=${f.pattern}` : ''}`}>
           Lay a pattern on
-        </Link>
+        </LinkButton>
         {may('plan') && name === null && (
           <Button onClick={() => setName('')}>Save this plan as a pattern</Button>
         )}

@@ -10,7 +10,7 @@ import { SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { Reasons, Why } from '../../ui/Why'
 import { day, mm, money } from '../../ui/words'
-import { CautionLine } from './Cautions'
+import { CautionLine } from '../../parts/Cautions'
 
 interface Props {
   card: Schemas['CardView']

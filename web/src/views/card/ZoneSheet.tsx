@@ -10,9 +10,10 @@ import { CheckField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { day, mm, trim } from '../../ui/words'
-import { CautionLine } from './Cautions'
+import { CautionLine } from '../../parts/Cautions'
 import { Conflict } from './Conflict'
-import { RecipeEditor } from './RecipeEditor'
+import { RecipeEditor } from '../../parts/RecipeEditor'
+import { twinOf } from '../../parts/sides'
 
 type Word = Schemas['VocabularyView']['zones'][number]
 interface Props {
@@ -30,11 +31,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const cache = useQueryClient()
   const toast = useToast()
   const current = card.zones.find((z) => z.zone === zone.id)
-  const twinId = zone.id.endsWith('_left')
-    ? zone.id.replace('_left', '_right')
-    : zone.id.endsWith('_right')
-      ? zone.id.replace('_right', '_left')
-      : null
+  const twinId = twinOf(zone.id)
   const twin = twinId ? card.zones.find((z) => z.zone === twinId) : undefined
   // With the versions the change was begun from: a change by somebody else in between must be noticed.
   const { session } = useSession()
@@ -66,7 +63,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         body: recipe,
       }),
     )
-  const undo = async ([id, ...also]: string[]) => {
+  const undo = async ([id = '', ...also]: string[]) => {
     try {
       await take(
         api.POST('/api/log/{id}/undo', {
@@ -97,10 +94,13 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         return done.zones
       } catch (e) {
         if (!(e instanceof ApiError) || e.status !== 412 || e.problem.zone !== twin.zone) throw e
-        // The other side belongs to whoever changed it meanwhile until somebody looks at it; this one is saved.
+        // The other side belongs to whoever changed it meanwhile until somebody looks at it; this one is
+        // saved.
         const who = e.problem.changed_by ?? 'somebody'
         toast({
-          text: `${zones[twin.zone]?.label ?? 'The other side'} stays as it is: ${who} has changed it meanwhile`,
+          text:
+            `${zones[twin.zone]?.label ?? 'The other side'} stays as it is: ` +
+            `${who} has changed it meanwhile`,
           bad: true,
         })
         return [await put(zone.id, version, recipe)]
@@ -354,7 +354,7 @@ function Answers({
           <b>Not in this kit.</b> Nearest here: {here.words}
           {here.lay && here.lay !== 'with' && ` ${here.lay} the lay`}
           {here.finished_mm !== null &&
-            `, ${mm(here.finished_mm)} (${here.difference_mm! > 0 ? '+' : ''}${here.difference_mm})`}
+            `, ${mm(here.finished_mm)} (${(here.difference_mm ?? 0) > 0 ? '+' : ''}${here.difference_mm})`}
           {!here.close && ' – too far off to pass for the same'}
         </p>
       )}

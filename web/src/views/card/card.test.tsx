@@ -6,16 +6,17 @@ import { useState } from 'react'
 import { describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '../../app/client'
 import { draftOf, type RecipeDraft } from '../../app/queries'
-import { json, page, problem, RECIPE, server, signedIn, zone } from '../../testing'
+import { json, lists, page, problem, RECIPE, server, signedIn, zone } from '../../testing'
 import { Conflict } from './Conflict'
-import { RecipeEditor } from './RecipeEditor'
+import { RecipeEditor } from '../../parts/RecipeEditor'
 import { useFresh } from './useFresh'
 import { ZoneSheet } from './ZoneSheet'
+import { sure } from '../../sure'
 
 const list = (...ids: string[]) => ids.map((id) => ({ id, label: id }))
 const WORDS = {
   zones: [],
-  lists: {
+  lists: lists({
     method: list('clip', 'guard', 'scissor', 'leave'),
     blade: list('10', '7F', '5F'),
     base: list('10', '30'),
@@ -23,7 +24,7 @@ const WORDS = {
     stop_line: [{ id: '', label: 'none' }, ...list('elbow')],
     reason: list('hygiene'),
     carry: list('repeat', 'do_not_repeat'),
-  },
+  }),
 } as unknown as Schemas['VocabularyView']
 const KIT = {
   items: [
@@ -240,7 +241,7 @@ describe('the zone sheet', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
     await screen.findByText('ribs, left, both sides: saved')
     const [write] = asked.filter((a) => a.method !== 'GET' && !a.path.endsWith('/answer'))
-    expect(write.body).toMatchObject({
+    expect(sure(write).body).toMatchObject({
       changes: [
         { zone: 'ribs_left', version: 1, recipe: { tool: { label: '5F' } } },
         { zone: 'ribs_right', version: 1, recipe: { tool: { label: '5F' } } },

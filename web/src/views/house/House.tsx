@@ -1,4 +1,5 @@
-// House style: on what points this salon has picked a side, with what each says for itself; prices and limits.
+// House style: on what points this salon has picked a side, with what each says for itself; prices and
+// limits.
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'

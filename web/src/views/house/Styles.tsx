@@ -1,4 +1,5 @@
-// The salon's words for face, ears, paws, sanitary clip and tail, each with its drawing; and its own beside them.
+// The salon's words for face, ears, paws, sanitary clip and tail, each with its drawing; and its own beside
+// them.
 import { Plus, X } from 'lucide-react'
 import { useState } from 'react'
 import type { Schemas } from '../../app/client'
@@ -55,7 +56,8 @@ export function Styles({ styles, own, canChange, errors, onChange }: Props) {
               s.kind === kind ? (
                 <li
                   key={`own-${i}`}
-                  className="relative flex flex-col items-center rounded-md border-2 border-thistle p-2 text-center"
+                  className={`relative flex flex-col items-center rounded-md border-2 border-thistle p-2
+                    text-center`}
                 >
                   <StyleDrawing of={s.drawing} className="size-24" />
                   <span className="text-sm font-bold">{s.name}</span>
@@ -63,7 +65,8 @@ export function Styles({ styles, own, canChange, errors, onChange }: Props) {
                   {canChange && (
                     <button
                       type="button"
-                      className="absolute right-0 top-0 grid size-11 place-items-center rounded-md hover:bg-well"
+                      className={`absolute right-0 top-0 grid size-11 place-items-center rounded-md
+                        hover:bg-well`}
                       aria-label={`Take out ${s.name}`}
                       onClick={() => onChange(own.filter((_, n) => n !== i))}
                     >

@@ -2,7 +2,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Plus, Ruler } from 'lucide-react'
 import { useState } from 'react'
-import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { toneColour } from '../../dog/DogDrawing'
@@ -14,8 +13,7 @@ import { Waiting } from '../../ui/Waiting'
 import { mm, shortDay } from '../../ui/words'
 import { NewTool } from './NewTool'
 import { ToolSheet } from './ToolSheet'
-
-export type Item = Schemas['KitItemView']
+import { SHORT, toolName, type Item } from './names'
 
 export function Kit() {
   const { session, may } = useSession()
@@ -157,7 +155,13 @@ function Row({ item, chosen, onChoose }: { item: Item; chosen: boolean; onChoose
         {worst ? (
           <span
             className={`block text-sm font-bold
-              ${worst.level === 'danger' ? 'text-haw' : worst.level === 'caution' ? 'text-bracken' : 'text-slate'}`}
+              ${
+                worst.level === 'danger'
+                  ? 'text-haw'
+                  : worst.level === 'caution'
+                    ? 'text-bracken'
+                    : 'text-slate'
+              }`}
           >
             {SHORT[worst.code] ?? worst.message}
             {item.cautions.length > 1 && ` +${item.cautions.length - 1}`}
@@ -171,22 +175,6 @@ function Row({ item, chosen, onChoose }: { item: Item; chosen: boolean; onChoose
       {item.worn_share !== null && item.worn_share > 0 && <Wear share={item.worn_share} />}
     </button>
   )
-}
-
-export const SHORT: Record<string, string> = {
-  oil: 'Oil now',
-  disinfect: 'Disinfect before the next dog',
-  packed: 'Packed hair: brush out',
-  heat: 'Ran hot',
-  sharpen: 'To the grinder',
-}
-
-export function toolName(item: Pick<Item, 'kind' | 'label'>): string {
-  return item.kind === 'blade'
-    ? item.label === 'toe'
-      ? 'Narrow toe blade'
-      : `${item.label} blade`
-    : item.label
 }
 
 /**

@@ -13,7 +13,7 @@ import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { mm, trim } from '../../ui/words'
-import type { Item } from './Kit'
+import type { Item } from './names'
 
 const READINGS = 5
 type Derivation = Schemas['DerivationView']
@@ -151,7 +151,11 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
               <li
                 key={i}
                 className={`grid h-14 min-w-14 place-items-center rounded-md border-2
-                  ${readings[i] === undefined ? 'border-dashed border-line text-ink-2' : 'border-moss bg-moss-soft'}`}
+                  ${
+                    readings[i] === undefined
+                      ? 'border-dashed border-line text-ink-2'
+                      : 'border-moss bg-moss-soft'
+                  }`}
               >
                 {readings[i] === undefined ? (
                   i + 1

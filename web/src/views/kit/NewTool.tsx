@@ -9,14 +9,14 @@ import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 
 const KINDS = [
-  ['blade', 'Blade'],
-  ['guard', 'Guard'],
-  ['clipper', 'Clipper (motor)'],
-  ['shears', 'Shears'],
-  ['thinning_shears', 'Thinning shears'],
-  ['knife', 'Stripping knife'],
-  ['rake', 'Rake or carder'],
-].map(([id, label]) => ({ id, label }))
+  { id: 'blade', label: 'Blade' },
+  { id: 'guard', label: 'Guard' },
+  { id: 'clipper', label: 'Clipper (motor)' },
+  { id: 'shears', label: 'Shears' },
+  { id: 'thinning_shears', label: 'Thinning shears' },
+  { id: 'knife', label: 'Stripping knife' },
+  { id: 'rake', label: 'Rake or carder' },
+]
 
 export function NewTool({
   places,

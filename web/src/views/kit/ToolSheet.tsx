@@ -1,6 +1,5 @@
 // One tool: what it asks for now, measuring it, who needs it, where it lives.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { Tabs } from 'radix-ui'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
@@ -11,14 +10,11 @@ import { SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { ago, day, mm, shortDay } from '../../ui/words'
-import { toolName, type Item } from './Kit'
+import { toolName, type Item } from './names'
 import { Measure } from './Measure'
+import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
 
 type Life = Schemas['ToolLifeView']
-
-const TAB =
-  'min-h-12 flex-1 border-b-4 border-transparent px-1 font-bold text-ink-2 ' +
-  'data-[state=active]:border-thistle data-[state=active]:text-thistle'
 
 const LEVEL: Record<string, string> = {
   danger: 'bg-haw-soft text-haw',
@@ -38,33 +34,24 @@ export function ToolSheet({ item, items, onGone }: { item: Item; items: Item[]; 
           {item.note && ` · ${item.note}`}
         </p>
       </header>
-      <Tabs.Root defaultValue="care" className="flex min-h-0 flex-1 flex-col">
-        <Tabs.List aria-label={toolName(item)} className="flex border-b border-line px-2">
-          <Tabs.Trigger value="care" className={TAB}>
-            Care
-          </Tabs.Trigger>
-          {measurable && (
-            <Tabs.Trigger value="measure" className={TAB}>
-              Measure
-            </Tabs.Trigger>
-          )}
-          <Tabs.Trigger value="reach" className={TAB}>
-            Needed by
-          </Tabs.Trigger>
-          {may('kit') && (
-            <Tabs.Trigger value="place" className={TAB}>
-              Place
-            </Tabs.Trigger>
-          )}
-        </Tabs.List>
+      <Tabs defaultValue="care" className="flex min-h-0 flex-1 flex-col">
+        <TabBar
+          label={toolName(item)}
+          tabs={[
+            { id: 'care', label: 'Care' },
+            ...(measurable ? [{ id: 'measure', label: 'Measure' }] : []),
+            { id: 'reach', label: 'Needed by' },
+            ...(may('kit') ? [{ id: 'place', label: 'Place' }] : []),
+          ]}
+        />
         <div className="min-h-0 flex-1 overflow-y-auto">
-          <Tabs.Content value="care" tabIndex={-1}>
+          <TabPage value="care">
             <Care item={item} life={life.data ?? null} />
-          </Tabs.Content>
-          <Tabs.Content value="measure" tabIndex={-1}>
+          </TabPage>
+          <TabPage value="measure">
             <Measure item={item} derivation={life.data?.derivation ?? null} />
-          </Tabs.Content>
-          <Tabs.Content value="reach" tabIndex={-1}>
+          </TabPage>
+          <TabPage value="reach">
             {life.data ? (
               <ReachList reach={life.data.reach} />
             ) : (
@@ -72,12 +59,12 @@ export function ToolSheet({ item, items, onGone }: { item: Item; items: Item[]; 
                 {life.error ? life.error.message : 'Looking through the cards …'}
               </p>
             )}
-          </Tabs.Content>
-          <Tabs.Content value="place" tabIndex={-1}>
+          </TabPage>
+          <TabPage value="place">
             <Place item={item} items={items} reach={life.data?.reach ?? null} onGone={onGone} />
-          </Tabs.Content>
+          </TabPage>
         </div>
-      </Tabs.Root>
+      </Tabs>
     </>
   )
 }
@@ -134,7 +121,8 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
       fresh()
       setMinutes('')
       toast({
-        text: `${toolName(item)}: ${DONE[entry.kind]}${entry.celsius !== null ? `, ${entry.celsius} °C` : ''}`,
+        text:
+          `${toolName(item)}: ${DONE[entry.kind]}` + (entry.celsius !== null ? `, ${entry.celsius} °C` : ''),
         action: { label: 'Take back', run: () => undo.mutate(entry.id) },
       })
     },

@@ -3,7 +3,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { json, page, problem, server, SESSION, signedIn, type Asked } from '../../testing'
+import { json, page, problem, server, SESSION, signedIn, type Asked, lists } from '../../testing'
 import { Kit } from './Kit'
 
 const ITEM = {
@@ -270,7 +270,7 @@ describe('the kit', () => {
   it('adds a tool once, with the field that is wrong named', async () => {
     let sent = 0
     const asked = open({
-      'GET /api/words': { zones: [], lists: { blade: [{ id: '10', label: '10' }] } },
+      'GET /api/words': { zones: [], lists: lists({ blade: [{ id: '10', label: '10' }] }) },
       'POST /api/kit': () =>
         sent++ === 0
           ? problem(422, 'x', { errors: [{ field: 'nominal_mm', message: 'is required' }] })

@@ -5,7 +5,7 @@ import { queries } from '../../app/queries'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
-import { INCIDENTS } from '../table/reasons'
+import { INCIDENTS } from '../../parts/reasons'
 
 export function Incidents() {
   const incidents = useQuery(queries.incidents())

@@ -2,14 +2,14 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useId, useState } from 'react'
 import { Link } from 'react-router'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { mm } from '../../ui/words'
-import type { PatternData } from './Patterns'
 
+type PatternData = Schemas['PatternView']
 export function Change({
   pattern,
   onShown,

@@ -9,8 +9,9 @@ import { Button } from '../../ui/Button'
 import { CheckField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { mm } from '../../ui/words'
-import type { PatternData } from './Patterns'
+import { drawnAs } from '../../parts/sides'
 
+type PatternData = Schemas['PatternView']
 type Fit = Schemas['FitView']
 type ZoneFit = Fit['zones'][number]
 
@@ -133,7 +134,9 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
         void cache.invalidateQueries({ queryKey: [key] })
       setChanged({})
       toast({
-        text: `${dogName ?? 'The card'} follows ${pattern.pattern.name}. Each zone can be taken back in the Log.`,
+        text:
+          `${dogName ?? 'The card'} follows ${pattern.pattern.name}. ` +
+          'Each zone can be taken back in the Log.',
       })
     },
   })
@@ -185,7 +188,7 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
                       <button
                         type="button"
                         className="min-h-11 min-w-0 flex-1 text-left"
-                        onClick={() => onZone(z.zone.replace('_right', '_left'))}
+                        onClick={() => onZone(drawnAs(z.zone))}
                       >
                         <b>{z.label}</b> {z.words}
                         {z.was_mm !== null && z.finished_mm !== null && z.was_mm !== z.finished_mm && (
@@ -209,7 +212,7 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
             <CheckField
               label={
                 'The owner has heard the weeks and agreed, for ' +
-                (consent.length === 1 ? consent[0].label : `${consent.length} zones`)
+                (consent[0] && consent.length === 1 ? consent[0].label : `${consent.length} zones`)
               }
               checked={agreed}
               onChange={(e) => setAgreed(e.target.checked)}

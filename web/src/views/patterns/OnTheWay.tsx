@@ -4,8 +4,8 @@ import { useCallback, useEffect, useRef } from 'react'
 import { api, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useToast } from '../../ui/Toasts'
-import type { PatternData } from './Patterns'
 
+type PatternData = Schemas['PatternView']
 /** What to say of it when it is done, and the change by which it can be taken back. */
 interface Going {
   text: string

@@ -1,7 +1,7 @@
-// House patterns: the salon's own plans, drawn; laid on a dog, or changed and spread to the cards that follow.
+// House patterns: the salon's own plans, drawn; laid on a dog, or changed and spread to the cards that
+// follow.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Plus } from 'lucide-react'
-import { Tabs } from 'radix-ui'
 import { useMemo, useState, type FormEvent } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
@@ -19,8 +19,10 @@ import { Waiting } from '../../ui/Waiting'
 import { Change } from './Change'
 import { Lay } from './Lay'
 import { OnTheWay, useOnTheWay } from './OnTheWay'
+import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
+import { isRight } from '../../parts/sides'
 
-export type PatternData = Schemas['PatternView']
+type PatternData = Schemas['PatternView']
 /** A dog of no particular build, to draw a pattern on that nobody wears yet. */
 const ANY_DOG = {
   build: 'square',
@@ -31,9 +33,6 @@ const ANY_DOG = {
   tail_carriage: 'up',
   coat: 'curly',
 }
-const TAB =
-  'min-h-12 flex-1 border-b-4 border-transparent px-1 font-bold text-ink-2 ' +
-  'data-[state=active]:border-thistle data-[state=active]:text-thistle'
 
 export function Patterns() {
   const { may } = useSession()
@@ -60,7 +59,10 @@ export function Patterns() {
     return error ? <Resting error={error} retry={() => void list.refetch()} /> : <Waiting />
   }
   return (
-    <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
+    <div
+      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none
+      lg:overflow-hidden`}
+    >
       <header className="flex flex-wrap items-center gap-3">
         <h1 className="flex-1 text-3xl leading-none">House patterns</h1>
         {may('plan') && (
@@ -84,7 +86,9 @@ export function Patterns() {
                   aria-pressed={p.id === chosen}
                   onClick={() => set({ pattern: p.id })}
                   className={`block min-h-14 w-full rounded-md border p-2 text-left
-                    ${p.id === chosen ? 'border-thistle bg-thistle-soft' : 'border-transparent hover:bg-well'}`}
+                    ${
+                      p.id === chosen ? 'border-thistle bg-thistle-soft' : 'border-transparent hover:bg-well'
+                    }`}
                 >
                   <b className="block leading-tight">{p.name}</b>
                   <span className="block text-sm text-ink-2">
@@ -159,7 +163,7 @@ function One({
     )
     const out: Record<string, DrawnZone> = {}
     for (const w of words.zones) {
-      if (w.id.endsWith('_right')) continue
+      if (isRight(w.id)) continue
       const known = lengths[w.id] ?? null
       const around = w.meets.map((m) => lengths[m] ?? null).filter((v) => v !== null)
       out[w.id] = {
@@ -224,24 +228,21 @@ function One({
       </section>
       <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[26rem] lg:shrink-0">
         <OnTheWay job={job} />
-        <Tabs.Root
+        <Tabs
           defaultValue="lay"
           className="flex min-h-0 flex-1 flex-col"
           onValueChange={() => setDrawn(null)}
         >
-          <Tabs.List aria-label={data.pattern.name} className="flex border-b border-line px-2">
-            <Tabs.Trigger value="lay" className={TAB}>
-              Lay it on a dog
-            </Tabs.Trigger>
-            <Tabs.Trigger value="change" className={TAB}>
-              Change
-            </Tabs.Trigger>
-            <Tabs.Trigger value="who" className={TAB}>
-              Who follows
-            </Tabs.Trigger>
-          </Tabs.List>
+          <TabBar
+            label={data.pattern.name}
+            tabs={[
+              { id: 'lay', label: 'Lay it on a dog' },
+              { id: 'change', label: 'Change' },
+              { id: 'who', label: 'Who follows' },
+            ]}
+          />
           <div className="min-h-0 flex-1 overflow-y-auto">
-            <Tabs.Content value="lay" tabIndex={-1}>
+            <TabPage value="lay">
               <Lay
                 pattern={data}
                 dogId={dogId}
@@ -250,8 +251,8 @@ function One({
                 onShown={setDrawn}
                 onZone={setZone}
               />
-            </Tabs.Content>
-            <Tabs.Content value="change" tabIndex={-1}>
+            </TabPage>
+            <TabPage value="change">
               <Change
                 key={data.pattern.version}
                 pattern={data}
@@ -259,12 +260,12 @@ function One({
                 onSent={sent}
                 onGone={onGone}
               />
-            </Tabs.Content>
-            <Tabs.Content value="who" tabIndex={-1}>
+            </TabPage>
+            <TabPage value="who">
               <Followers data={data} words={words} />
-            </Tabs.Content>
+            </TabPage>
           </div>
-        </Tabs.Root>
+        </Tabs>
       </section>
     </>
   )

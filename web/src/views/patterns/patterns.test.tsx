@@ -1,8 +1,9 @@
-// House patterns: laid on a dog with what its coat forbids, taken over with consent, changed with a preview, let go.
+// House patterns: laid on a dog with what its coat forbids, taken over with consent, changed with a preview,
+// let go.
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { json, page, problem, server, signedIn, zone, type Asked } from '../../testing'
+import { json, page, problem, server, signedIn, zone, type Asked, lists } from '../../testing'
 import { HousePattern } from '../card/HousePattern'
 import { Patterns } from './Patterns'
 
@@ -81,7 +82,7 @@ const DOG = {
   coat: 'long_double',
 }
 const WORDS = {
-  lists: {},
+  lists: lists(),
   zones: ['back', 'belly', 'skull'].map((id) => ({
     id,
     label: id,

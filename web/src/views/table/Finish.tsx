@@ -1,4 +1,5 @@
-// The end of a groom: the look, what it took, the price, the next dates, and what the owner hears; closed in one tap.
+// The end of a groom: the look, what it took, the price, the next dates, and what the owner hears; closed in
+// one tap.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Check, Printer } from 'lucide-react'
 import { useRef, useState } from 'react'
@@ -14,11 +15,12 @@ import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { day, money } from '../../ui/words'
-import { Photos } from '../arrival/Photos'
+import { Photos } from '../../parts/Photos'
 import { Measures } from './Measures'
-import { INCIDENTS } from './reasons'
+import { INCIDENTS } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 import { useGroom } from './useGroom'
+import { LinkButton } from '../../ui/LinkButton'
 
 export function Finish() {
   const { id = '' } = useParams()
@@ -48,13 +50,7 @@ export function Finish() {
             {at.groom.state === 'closed' ? 'is finished' : 'is nearly finished'}
           </span>
         </h1>
-        <Link
-          to={`/grooms/${id}`}
-          className={`inline-flex min-h-11 items-center rounded-md border border-line bg-sheet px-3 font-bold
-            hover:bg-well`}
-        >
-          Back to the table
-        </Link>
+        <LinkButton to={`/grooms/${id}`}>Back to the table</LinkButton>
       </div>
       {at.waiting > 0 && (
         <p role="status" className="rounded-md bg-bracken-soft px-3 py-2 font-bold text-bracken">
@@ -335,7 +331,8 @@ function Closed({ groom }: { groom: Shown }) {
   const { may } = useSession()
   const cache = useQueryClient()
   const link =
-    'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-4 font-bold hover:bg-well'
+    'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet ' +
+    'px-4 font-bold hover:bg-well'
   return (
     <section className="panel space-y-3 p-4" aria-label="Closed">
       <p className="text-lg">

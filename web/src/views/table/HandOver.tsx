@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { TextField } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
-import { PAUSES } from './reasons'
+import { PAUSES } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 
 const TABLE = ['manager', 'groomer', 'mobile_groomer', 'bather']

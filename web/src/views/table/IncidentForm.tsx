@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
-import { INCIDENTS } from './reasons'
+import { INCIDENTS } from '../../parts/reasons'
 import type { TapData } from './taps'
 
 interface Props {
@@ -72,7 +72,7 @@ export function IncidentForm({ zones, zone, tool, onClose, onTap }: Props) {
         />
         <div role="group" aria-label="Done at once" className="flex flex-wrap gap-2">
           <p className="w-full text-sm font-bold">Done at once? One tap keeps it.</p>
-          {INCIDENTS[v.what].actions.map((a) => (
+          {(INCIDENTS[v.what]?.actions ?? []).map((a) => (
             <Button key={a} className="min-h-14 flex-1 basis-40" onClick={() => send(a)}>
               {a}
             </Button>

@@ -4,8 +4,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
-import { LineField, named, type LineData, type Said } from '../line/LineField'
-import { WHY_OTHERWISE } from './reasons'
+import { LineField, named, type LineData, type Said } from '../../parts/LineField'
+import { WHY_OTHERWISE } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 
 interface Props {

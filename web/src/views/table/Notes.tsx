@@ -2,7 +2,7 @@
 import { useState, type FormEvent } from 'react'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
-import { INCIDENTS } from './reasons'
+import { INCIDENTS } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 
 const QUICK = [

@@ -5,7 +5,7 @@ import type { Schemas } from '../../app/client'
 import { StyleDrawing } from '../../dog/StyleDrawing'
 import { Button } from '../../ui/Button'
 import { mm, trim } from '../../ui/words'
-import { WHY_LATER, WHY_PARTLY, WHY_SKIPPED } from './reasons'
+import { WHY_LATER, WHY_PARTLY, WHY_SKIPPED } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 
 type Step = Schemas['TableStepView']
@@ -106,7 +106,8 @@ export function Now({
           <span>
             {z
               ? 'This zone'
-              : `Now · step ${groom.steps.findIndex((s) => s.key === step?.key) + 1} of ${groom.steps.length}`}
+              : `Now · step ${groom.steps.findIndex((s) => s.key === step?.key) + 1} of ` +
+                groom.steps.length}
           </span>
           {z && (
             <button
@@ -162,7 +163,8 @@ export function Now({
         {(step?.cautions ?? []).map((c) => (
           <p
             key={c}
-            className="rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 font-bold text-bracken"
+            className={`rounded-md border-l-4 border-bracken bg-bracken-soft px-3 py-1.5 font-bold
+              text-bracken`}
           >
             {c}
           </p>
@@ -308,7 +310,8 @@ function BackOne({ onBack, settled }: { onBack: (() => void) | null; settled: ()
 }
 
 /**
- * Whether the step in hand has been there for long enough that a hit is meant for it; moved() says it changes now.
+ * Whether the step in hand has been there for long enough that a hit is meant for it; moved() says it
+ * changes now.
  * Who has tapped a zone on the dog since means it.
  */
 function useSettled(step: string | undefined, zone: string | null) {

@@ -11,7 +11,7 @@ import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day, mm } from '../../ui/words'
-import { Cautions } from '../card/Cautions'
+import { Cautions } from '../../parts/Cautions'
 
 export function OpenTable() {
   const { id = '' } = useParams()
@@ -91,7 +91,8 @@ function Start({
                   ? 'First time here: the card is what there is.'
                   : repeat.zones.length === 0
                     ? `Last time, ${day(repeat.last_on)}, everything was done as the card has it.`
-                    : `Last time, ${day(repeat.last_on)}, these were done otherwise than the card has them. ` +
+                    : `Last time, ${day(repeat.last_on)}, these were done otherwise than ` +
+                      'the card has them. ' +
                       'What is not kept is done by the card.'}
               </p>
             </div>

@@ -1,4 +1,5 @@
-// Planned one thing, done another: tool and reason in two taps, the whole recipe only where that is not enough.
+// Planned one thing, done another: tool and reason in two taps, the whole recipe only where that is not
+// enough.
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Schemas } from '../../app/client'
@@ -6,8 +7,8 @@ import { draftOf, queries, type RecipeDraft } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Modal } from '../../ui/Modal'
-import { RecipeEditor } from '../card/RecipeEditor'
-import { WHY_OTHERWISE } from './reasons'
+import { RecipeEditor } from '../../parts/RecipeEditor'
+import { WHY_OTHERWISE } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 
 interface Props {
@@ -68,7 +69,11 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
                       })
                     }
                     className={`min-h-14 min-w-16 rounded-md border px-3 text-lg font-bold
-                      ${on ? 'border-thistle bg-thistle-soft text-thistle' : 'border-line bg-sheet hover:bg-well'}`}
+                      ${
+                        on
+                          ? 'border-thistle bg-thistle-soft text-thistle'
+                          : 'border-line bg-sheet hover:bg-well'
+                      }`}
                   >
                     {t.label}
                   </button>

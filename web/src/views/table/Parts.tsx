@@ -189,5 +189,5 @@ function lookOf(claw: { state: string | null; action: string }): string {
 function following(c: Claw): string {
   return c.state === null
     ? (DONE[c.action] ?? 'left')
-    : CLAW_STATES[(CLAW_STATES.indexOf(c.state) + 1) % CLAW_STATES.length]
+    : (CLAW_STATES[CLAW_STATES.indexOf(c.state) + 1] ?? 'tipped')
 }

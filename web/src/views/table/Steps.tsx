@@ -21,7 +21,10 @@ export function Steps({ groom, labels, inHand, canWork, onTap, onPick }: Props) 
         </p>
       )}
       {groom.notices.length > 0 && (
-        <ul className="mb-2 list-disc rounded-md bg-bracken-soft py-2 pl-8 pr-3 text-sm font-bold text-bracken">
+        <ul
+          className={`mb-2 list-disc rounded-md bg-bracken-soft py-2 pl-8 pr-3 text-sm font-bold
+          text-bracken`}
+        >
           {groom.notices.map((n) => (
             <li key={n}>{n}</li>
           ))}

@@ -17,8 +17,8 @@ import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { shortDay } from '../../ui/words'
-import { Cautions } from '../card/Cautions'
-import type { LineData } from '../line/LineField'
+import { Cautions } from '../../parts/Cautions'
+import type { LineData } from '../../parts/LineField'
 import { HandOver } from './HandOver'
 import { IncidentForm } from './IncidentForm'
 import { LineDone } from './LineDone'
@@ -31,6 +31,8 @@ import { Steps } from './Steps'
 import { handWords, stateOf, type TapData } from './taps'
 import { Timers } from './Timers'
 import { useAwake, useGroom, useSince } from './useGroom'
+import { sure } from '../../sure'
+import { drawnAs, fromSide, isLeft, isRight } from '../../parts/sides'
 
 /** Only an hour off or so is worth a word. */
 const CLOCK_OFF_S = 120
@@ -62,7 +64,8 @@ function Page({
 }) {
   const { may } = useSession()
   const { dog } = groom
-  // What was tapped here of zones and steps can be taken back, the newest first; what was half done is so again.
+  // What was tapped here of zones and steps can be taken back, the newest first; what was half done is so
+  // again.
   const [done, setDone] = useState<{ data: TapData; half: { zone: string; why: string }[] }[]>([])
   const tap = (data: TapData) => {
     if ((data.kind === 'zone' || data.kind === 'step') && data.state !== 'planned' && data.state !== 'open') {
@@ -130,7 +133,8 @@ function Page({
     Object.fromEntries(
       ids.map((base): [string, DrawnZone] => {
         const id = of(base)
-        const z = byId[id]
+        const z = sure(byId[id])
+        const one = saidById[id]
         const mm = z.actual_mm ?? z.planned_mm
         const done = z.state === 'done'
         return [
@@ -138,15 +142,15 @@ function Page({
           {
             id,
             label: labels[id] ?? id,
-            mm: saidById[id] ? saidById[id].finished_mm : z.planned_mm,
-            drawnMm: saidById[id]
-              ? (saidById[id].finished_mm ?? z.natural_mm)
+            mm: one ? one.finished_mm : z.planned_mm,
+            drawnMm: one
+              ? (one.finished_mm ?? z.natural_mm)
               : done
                 ? (mm ?? z.natural_mm)
                 : (z.now_mm ?? mm ?? z.natural_mm),
             planned: z.planned !== null || z.state !== 'planned',
-            state: saidById[id] ? undefined : stateOf(z.state),
-            now: line ? saidById[id] !== undefined : inHand.has(id),
+            state: one ? undefined : stateOf(z.state),
+            now: line ? one !== undefined : inHand.has(id),
             stopLine: z.planned?.stop_line,
           },
         ]
@@ -154,17 +158,18 @@ function Page({
     )
   const choose = (id: string) => {
     setZone(id === zone ? null : id)
-    if (id.endsWith('_right') && seen.includes(id.replace('_right', '_left'))) setSide('right')
-    if (id.endsWith('_left') && seen.includes(id)) setSide('left')
+    if (isRight(id) && seen.includes(drawnAs(id))) setSide('right')
+    if (isLeft(id) && seen.includes(id)) setSide('left')
   }
   const onKeys = (e: React.KeyboardEvent) => {
     if (e.key === 'Enter' && e.target instanceof SVGElement)
       now.current?.querySelector<HTMLButtonElement>('[data-testid=done]')?.focus()
   }
-  const blade = step?.base ?? bladeOf(step?.tool) ?? null
+  const blade = step?.blade ?? null
   const spent = groom.minutes + (groom.state === 'open' ? since : 0)
   const link =
-    'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet px-3 font-bold hover:bg-well'
+    'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet ' +
+    'px-3 font-bold hover:bg-well'
   return (
     <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-2 px-4 pb-2 pt-2 sm:px-5">
@@ -261,7 +266,10 @@ function Page({
         </div>
       ))}
       {groom.state === 'paused' && (
-        <div className="flex flex-wrap items-center gap-3 border-b border-slate bg-slate-soft px-5 py-2 text-slate">
+        <div
+          className={`flex flex-wrap items-center gap-3 border-b border-slate bg-slate-soft px-5 py-2
+          text-slate`}
+        >
           <p className="min-w-0 flex-1 font-bold">Paused. {groom.hand_over && handWords(groom.hand_over)}</p>
           {canWork && (
             <Button kind="main" className="min-h-14 px-6 text-lg" onClick={() => tap({ kind: 'resume' })}>
@@ -327,14 +335,15 @@ function Page({
               <Notes groom={groom} labels={labels} canWork={canWork} onTap={tap} />
             </div>
           ) : (
-            <div className="relative min-h-64 flex-1 p-2 max-lg:h-[62vw] max-lg:max-h-[30rem] max-lg:flex-none">
+            <div
+              className={`relative min-h-64 flex-1 p-2 max-lg:h-[62vw] max-lg:max-h-[30rem]
+              max-lg:flex-none`}
+            >
               <div className="absolute inset-2">
                 {view === 'side' ? (
                   <DogDrawing
                     look={look}
-                    zones={drawn(seen, (base) =>
-                      side === 'right' ? base.replace(/_left$/, '_right') : base,
-                    )}
+                    zones={drawn(seen, (base) => fromSide(side, base))}
                     side={side}
                     selected={zone}
                     onSelect={choose}
@@ -345,7 +354,7 @@ function Page({
                     look={look}
                     zones={stripped(
                       groom,
-                      drawn(seen, (base) => (side === 'right' ? base.replace(/_left$/, '_right') : base)),
+                      drawn(seen, (base) => fromSide(side, base)),
                     )}
                     side={side}
                     selected={zone}
@@ -429,10 +438,6 @@ function Page({
       {dialog === 'hand' && <HandOver groom={groom} onClose={() => setDialog(null)} onTap={tap} />}
     </div>
   )
-}
-
-function bladeOf(tool: string | null | undefined): string | null {
-  return tool && /^\S+ blade$/.test(tool) ? tool.replace(' blade', '') : null
 }
 
 /** The strip map: by date, the longest ago the densest; what is not stripped carries nothing. */

@@ -1,4 +1,5 @@
-// Timers: they belong to the dog, run on whatever device looks at it, and say in words what to do when they are up.
+// Timers: they belong to the dog, run on whatever device looks at it, and say in words what to do when they
+// are up.
 import { Play, Square, Thermometer } from 'lucide-react'
 import { useState } from 'react'
 import { api, ApiError, take } from '../../app/client'
@@ -77,7 +78,7 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
                   {left === null ? clock(t.ran_s + since) : left > 0 ? clock(left) : `+${clock(-left)}`}
                 </span>
               </span>
-              {t.reasons.length > 0 && <Why of={LABELS[t.timer]} reasons={t.reasons} />}
+              {t.reasons.length > 0 && <Why of={LABELS[t.timer] ?? t.timer} reasons={t.reasons} />}
               {canWork && t.timer === 'clipping' && t.blade && (
                 <>
                   <Button

@@ -1,4 +1,5 @@
-// The end of a groom without a server: what was chosen is closed with, what was mistyped is said at its field.
+// The end of a groom without a server: what was chosen is closed with, what was mistyped is said at its
+// field.
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'

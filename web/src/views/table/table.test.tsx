@@ -1,4 +1,5 @@
-// The table without a server: taps kept and shown at once, sent once, refused ones said; the forms around them.
+// The table without a server: taps kept and shown at once, sent once, refused ones said; the forms around
+// them.
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
@@ -8,6 +9,7 @@ import { json, page, problem, server, signedIn, type Asked } from '../../testing
 import { Table } from './Table'
 import { makeTap, queue, type Tap } from './taps'
 import { groom, salon, timer, WORDS, zone } from './testing'
+import { sure } from '../../sure'
 
 vi.mock('../../dog/field', async (original) => {
   const real = await original<typeof Field>()
@@ -82,7 +84,7 @@ describe('the table', () => {
     const { seen } = salon(() =>
       groom({
         next: 'body:20 mm guard',
-        zones: groom().zones.map((z) => (z.zone === 'loin' ? half : z)) as never,
+        zones: groom().zones.map((z) => (z.zone === 'loin' ? half : z)),
       }),
     )
     open()
@@ -286,7 +288,7 @@ describe('the table', () => {
     await userEvent.click(
       within(screen.getByLabelText('Front left: pads bare')).getByRole('radio', { name: '4' }),
     )
-    await userEvent.selectOptions(screen.getAllByRole('combobox')[0], 'cleaned')
+    await userEvent.selectOptions(sure(screen.getAllByRole('combobox')[0]), 'cleaned')
     await userEvent.click(screen.getByRole('radio', { name: 'Steps' }))
     expect(screen.getByText('The salon differs today.')).toBeTruthy()
     await userEvent.click(screen.getByRole('radio', { name: 'Stripped' }))

@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { groom, timer } from './testing'
 import { changed, makeTap, overlay, queue } from './taps'
 import { clock } from './Timers'
+import { sure } from '../../sure'
 
 beforeEach(() => {
   localStorage.clear()
@@ -88,13 +89,13 @@ describe('taps over what the salon said last', () => {
       ],
       'Tove',
     )
-    expect(shown.claws[0].state).toBe('ground')
+    expect(sure(shown.claws[0]).state).toBe('ground')
     expect(shown.pads.front_left).toEqual({ found: 3, left: 5 })
     expect(shown.ears['left.inside']).toBe('cleaned')
     expect(shown.eyes.left).toBe('wiped')
     expect(shown.extents).toEqual({ ring: 12, channel: 60, arc: 0 })
     expect(shown.incidents[0]).toMatchObject({ what: 'nick', told: true })
-    expect(shown.notes[0].text).toBe('stands well')
+    expect(sure(shown.notes[0]).text).toBe('stands well')
     expect(shown.state).toBe('paused')
     expect(overlay(shown, [at({ kind: 'resume' })], 'Tove').state).toBe('open')
   })

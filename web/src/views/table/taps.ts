@@ -28,7 +28,9 @@ export function deviceName(): string {
 
 const key = (groom: string) => `kt-taps-${groom}`
 
-/** Kept in the browser's own store, written within the tap itself: a reload or a flat battery loses nothing. */
+/**
+ * Kept in the browser's own store, written within the tap itself: a reload or a flat battery loses nothing.
+ */
 export const queue = {
   read(groom: string): Tap[] {
     try {

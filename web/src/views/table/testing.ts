@@ -1,5 +1,6 @@
-// A groom at the table as the salon would send it, and a salon that answers its taps: what the table's tests share.
-import { json, RECIPE, server, type Asked } from '../../testing'
+// A groom at the table as the salon would send it, and a salon that answers its taps: what the table's tests
+// share.
+import { json, lists, RECIPE, server, type Asked } from '../../testing'
 import { overlay, type Groom, type Tap } from './taps'
 
 export const timer = (name: string, change = {}) => ({
@@ -160,7 +161,7 @@ export const WORDS = {
     meets: [],
     shapes: [],
   })),
-  lists: {
+  lists: lists({
     method: ['clip', 'guard', 'scissor'].map((id) => ({ id, label: id })),
     lay: ['with', 'against'].map((id) => ({ id, label: id })),
     base: ['10', '30'].map((id) => ({ id, label: id })),
@@ -168,7 +169,7 @@ export const WORDS = {
     reason: [],
     stop_line: [],
     carry: [],
-  },
+  }),
 }
 export const KIT = {
   items: [

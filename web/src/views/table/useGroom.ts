@@ -58,7 +58,9 @@ export function useGroom(id: string) {
         if (problem && [400, 413, 422].includes(problem.status)) {
           // Never to be counted as it is: said, and kept apart rather than tried for ever.
           toast({
-            text: `${batch.length === 1 ? 'One tap was' : `${batch.length} taps were`} refused: ${problem.message}`,
+            text:
+              (batch.length === 1 ? 'One tap was' : `${batch.length} taps were`) +
+              ` refused: ${problem.message}`,
             bad: true,
           })
           setWaiting(queue.drop(id, new Set(batch.map((t) => t.id))))
@@ -110,8 +112,8 @@ export function useGroom(id: string) {
 }
 
 /**
- * Milliseconds by which the running figures of this view have grown: what it was old when it came (an unchanged one is
- * not sent again), and what has passed since.
+ * Milliseconds by which the running figures of this view have grown: what it was old when it came (an
+ * unchanged one is not sent again), and what has passed since.
  */
 export function useSince(now: string, age: number): number {
   const [since, setSince] = useState(age)

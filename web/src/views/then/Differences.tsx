@@ -1,9 +1,11 @@
-// What differs, zone by zone: between two visits as PHP compared them, or what grows until the week of the slider.
+// What differs, zone by zone: between two visits as PHP compared them, or what grows until the week of the
+// slider.
 import { memo, useMemo, type ReactNode } from 'react'
-import type { ThenData } from './Then'
 import { mm, trim } from '../../ui/words'
 import { at, matsAt } from './weeks'
+import type { Schemas } from '../../app/client'
 
+type ThenData = Schemas['ThenView']
 const MATS = ['', 'tangles', 'mats', 'tight mats']
 const SHOWN = 60
 
@@ -83,7 +85,7 @@ function Growth({
   const rows = Object.entries(outlook.zones)
     .map(([id, c]) => ({
       id,
-      from: c.mm[0],
+      from: c.mm[0] ?? 0,
       to: at(c.mm, outlook.weeks, week),
       low: at(c.low, outlook.weeks, week),
       high: at(c.high, outlook.weeks, week),
@@ -132,9 +134,12 @@ function Growth({
 }
 
 /** Zones that differ in the same way stand together; the one that is looked at comes first. */
-function grouped<T extends { zone: string }>(all: T[], key: (one: T) => string, zone: string | null): T[][] {
-  const out = new Map<string, T[]>()
-  for (const one of all) out.set(key(one), [...(out.get(key(one)) ?? []), one])
+function grouped<T extends { zone: string }>(all: T[], key: (one: T) => string, zone: string | null) {
+  const out = new Map<string, [T, ...T[]]>()
+  for (const one of all) {
+    const [first, ...more] = out.get(key(one)) ?? []
+    out.set(key(one), first ? [first, ...more, one] : [one])
+  }
   return [...out.values()].sort(
     (a, b) => Number(b.some((x) => x.zone === zone)) - Number(a.some((x) => x.zone === zone)),
   )
@@ -158,8 +163,9 @@ function Row({
     <button
       type="button"
       aria-pressed={here}
-      onClick={() => onZone(zones[0].id)}
-      className={`block min-h-11 w-full rounded px-1 py-1.5 text-left ${here ? 'bg-thistle-soft' : 'hover:bg-well'}`}
+      onClick={() => zones[0] && onZone(zones[0].id)}
+      className={`block min-h-11 w-full rounded px-1 py-1.5 text-left
+        ${here ? 'bg-thistle-soft' : 'hover:bg-well'}`}
     >
       <span className="flex justify-between gap-2 font-bold leading-tight">
         <span>{paired(zones.map((z) => z.label)).join(' · ')}</span>{' '}

@@ -1,4 +1,5 @@
-// Then and now: one dog drawn twice to scale, two visits or today and in some weeks, with what differs between.
+// Then and now: one dog drawn twice to scale, two visits or today and in some weeks, with what differs
+// between.
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, FlipHorizontal2 } from 'lucide-react'
 import { useEffect, useMemo, useState } from 'react'
@@ -17,8 +18,9 @@ import { day, mm, shortDay, trim } from '../../ui/words'
 import { Differences } from './Differences'
 import { Weeks } from './Weeks'
 import { at, lengthsAt, matsAt, struck } from './weeks'
+import { drawnAs, isLeft, isRight } from '../../parts/sides'
 
-export type ThenData = Schemas['ThenView']
+type ThenData = Schemas['ThenView']
 type SideData = Schemas['SideView']
 
 const MATS = ['', 'tangles', 'mats', 'tight mats', 'felt']
@@ -62,7 +64,10 @@ export function Then() {
   const band = data.outlook.reasons.find((r) => r.term === 'band')?.value ?? '–'
   const settled = ahead ? rested : 0
   return (
-    <div className="flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
+    <div
+      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none
+      lg:overflow-hidden`}
+    >
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <Link
           to={`/dogs/${id}`}
@@ -220,7 +225,7 @@ function Half({
             )}
             {curve && zone ? (
               <p>
-                <b>{drawn[zone.replace('_right', '_left')]?.label}</b> {mm(at(curve.mm, outlook.weeks, week))}
+                <b>{drawn[drawnAs(zone)]?.label}</b> {mm(at(curve.mm, outlook.weeks, week))}
                 {week > 0 &&
                   `, four of five between ${trim(at(curve.low, outlook.weeks, week))} and ` +
                     mm(at(curve.high, outlook.weeks, week))}
@@ -289,7 +294,7 @@ function frames(
   ahead: boolean,
 ) {
   const known = Object.fromEntries(side.zones.map((z) => [z.zone, z]))
-  const seen = words.filter((word) => !word.id.endsWith(turned === 'left' ? '_right' : '_left'))
+  const seen = words.filter((word) => !(turned === 'left' ? isRight(word.id) : isLeft(word.id)))
   const made = new Map<number, Record<string, DrawnZone>>()
   return (week: number): Record<string, DrawnZone> => {
     const kept = made.get(week)
@@ -303,7 +308,7 @@ function frames(
       const length = mmOf(word.id)
       const severity = mats[word.id] ?? 0
       const around = length === null ? word.meets.map(mmOf).filter((v) => v !== null) : []
-      out[word.id.replace('_right', '_left')] = {
+      out[drawnAs(word.id)] = {
         id: word.id,
         label: word.label,
         mm: length,

@@ -56,7 +56,8 @@ export function Weeks({
         {strikes.map((m) => (
           <li
             key={m.week}
-            className={`absolute top-0 whitespace-nowrap ${m.week <= week ? 'font-bold text-bracken' : 'text-ink-2'}`}
+            className={`absolute top-0 whitespace-nowrap
+              ${m.week <= week ? 'font-bold text-bracken' : 'text-ink-2'}`}
             style={{ left: `${(m.week / last) * 100}%`, paddingTop: 5 + 15 * m.row }}
           >
             <span
@@ -80,7 +81,7 @@ export function Weeks({
 const Load = memo(function Load({ outlook, last }: { outlook: Outlook; last: number }) {
   const high = (l: number) => Math.min(20, (l / Math.max(1, outlook.limit * 2)) * 20)
   const points = outlook.load.map(
-    (l, i) => `${((outlook.weeks[i] / last) * 100).toFixed(1)} ${(20 - high(l)).toFixed(1)}`,
+    (l, i) => `${(((outlook.weeks[i] ?? 0) / last) * 100).toFixed(1)} ${(20 - high(l)).toFixed(1)}`,
   )
   return (
     <div className="relative px-[9px]">

@@ -6,7 +6,7 @@ import { Route, Routes } from 'react-router'
 import { describe, expect, it } from 'vitest'
 import { laidCoat } from '../../dog/frames'
 import { fieldOf } from '../../dog/field'
-import { json, page, server, signedIn } from '../../testing'
+import { json, page, server, signedIn, lists } from '../../testing'
 import { paired } from './Differences'
 import { Then } from './Then'
 import { at, lengthsAt, marks, matsAt, struck, type Outlook } from './weeks'
@@ -161,7 +161,7 @@ const view = (change = {}) => ({
   ...change,
 })
 const WORDS = {
-  lists: {},
+  lists: lists(),
   zones: ['back', 'loin', 'skull', 'ribs_left', 'ribs_right', 'armpit_left'].map((id) => ({
     id,
     label: id.replace('_', ', '),

@@ -7,9 +7,10 @@ export type Outlook = Schemas['ThenView']['outlook']
 export function at(curve: number[], weeks: number[], week: number): number {
   const i = weeks.findIndex((w) => w >= week)
   if (i < 0) return curve[curve.length - 1] ?? 0
-  if (i === 0 || weeks[i] === week) return curve[i]
-  const share = (week - weeks[i - 1]) / (weeks[i] - weeks[i - 1])
-  return curve[i - 1] + share * (curve[i] - curve[i - 1])
+  const [before, after] = [curve[i - 1], curve[i] ?? 0]
+  const [from, to] = [weeks[i - 1], weeks[i]]
+  if (before === undefined || from === undefined || to === undefined || to === week) return after
+  return before + ((week - from) / (to - from)) * (after - before)
 }
 
 /** Lengths by zone at a week, in tenths of a mm. */

@@ -12,8 +12,8 @@ import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { mm } from '../../ui/words'
-import { Cautions } from '../card/Cautions'
-import { RecipeEditor } from '../card/RecipeEditor'
+import { Cautions } from '../../parts/Cautions'
+import { RecipeEditor } from '../../parts/RecipeEditor'
 
 interface ZoneRow {
   state: string

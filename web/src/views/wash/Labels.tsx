@@ -3,8 +3,9 @@ import { Printer } from 'lucide-react'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { day } from '../../ui/words'
-import type { Bottle } from './Wash'
+import type { Schemas } from '../../app/client'
 
+type Bottle = Schemas['BottleView']
 export function Labels({ bottles, onClose }: { bottles: Bottle[]; onClose: () => void }) {
   const { session } = useSession()
   return (

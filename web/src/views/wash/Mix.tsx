@@ -1,15 +1,16 @@
 // Mixing: as many litres as today still asks for, a date that the maker's label allows, labels at the end.
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
 import { money } from '../../ui/words'
-import type { Bottle, Product } from './Wash'
 
+type Bottle = Schemas['BottleView']
+type Product = Schemas['ProductView']
 export function Mix({
   product,
   day,

@@ -1,15 +1,16 @@
-// A product as its maker's label has it: ratio, days, minutes on the coat, coats, price; and how much there is.
+// A product as its maker's label has it: ratio, days, minutes on the coat, coats, price; and how much there
+// is.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
-import type { Product } from './Wash'
 
+type Product = Schemas['ProductView']
 export function ProductForm({
   product,
   currency,

@@ -1,15 +1,16 @@
 // A skin did not bear a product: from now on it stands on the dog's card, and another one is chosen.
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
-import type { Product, WashData } from './Wash'
 
+type Product = Schemas['ProductView']
+type WashData = Schemas['WashView']
 export function Reaction({
   dog,
   products,

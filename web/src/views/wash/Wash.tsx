@@ -1,4 +1,5 @@
-// The wash: today's dogs each with their mix, what to mix beyond what stands there, bottles with labels, the shelf.
+// The wash: today's dogs each with their mix, what to mix beyond what stands there, bottles with labels, the
+// shelf.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { FlaskConical, Pencil, Plus, Printer, TriangleAlert } from 'lucide-react'
 import { useState } from 'react'
@@ -18,9 +19,9 @@ import { Mix } from './Mix'
 import { ProductForm } from './ProductForm'
 import { Reaction } from './Reaction'
 
-export type WashData = Schemas['WashView']
-export type Product = Schemas['ProductView']
-export type Bottle = Schemas['BottleView']
+type WashData = Schemas['WashView']
+type Product = Schemas['ProductView']
+type Bottle = Schemas['BottleView']
 
 export function Wash() {
   const { may } = useSession()
@@ -50,7 +51,8 @@ export function Wash() {
         {data.cautions.map((c) => (
           <li
             key={c.code}
-            className="flex items-center gap-2 rounded-md bg-bracken-soft px-3 py-1.5 text-sm font-bold text-bracken"
+            className={`flex items-center gap-2 rounded-md bg-bracken-soft px-3 py-1.5 text-sm font-bold
+              text-bracken`}
           >
             <TriangleAlert aria-hidden className="size-4 shrink-0" /> {c.message}
           </li>
@@ -69,7 +71,8 @@ export function Wash() {
               {data.dogs.map((d) => (
                 <li
                   key={d.dog}
-                  className="grid gap-x-4 gap-y-1 px-4 py-2.5 sm:grid-cols-[4.5rem_9rem_1fr_auto] sm:items-center"
+                  className={`grid gap-x-4 gap-y-1 px-4 py-2.5 sm:grid-cols-[4.5rem_9rem_1fr_auto]
+                    sm:items-center`}
                 >
                   <span className="font-head text-lg font-bold">
                     {d.time ?? <span className="text-sm text-ink-2">{d.why}</span>}
@@ -153,7 +156,8 @@ export function Wash() {
             </dl>
             <Link
               to="/house"
-              className="mt-2 inline-flex min-h-11 items-center font-bold text-thistle underline underline-offset-2"
+              className={`mt-2 inline-flex min-h-11 items-center font-bold text-thistle underline
+                underline-offset-2`}
             >
               The house decides; a card may differ
             </Link>
@@ -215,7 +219,8 @@ function Shelf({
               <span className="block text-sm">
                 {Math.round(p.stock_ml)} ml left
                 {p.today.dogs > 0 &&
-                  ` · today ${p.today.litres} l for ${p.today.dogs === 1 ? 'one dog' : `${p.today.dogs} dogs`}`}
+                  ` · today ${p.today.litres} l for ` +
+                    (p.today.dogs === 1 ? 'one dog' : `${p.today.dogs} dogs`)}
               </span>
               {p.today.to_mix_l > 0 && (
                 <span className="block text-sm font-bold text-slate">

@@ -3,8 +3,9 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
-import { json, page, problem, server, SESSION, signedIn, type Asked } from '../../testing'
+import { json, page, problem, server, SESSION, signedIn, type Asked, lists } from '../../testing'
 import { Wash } from './Wash'
+import { sure } from '../../sure'
 
 const TODAY = {
   litres: 1.42,
@@ -80,7 +81,7 @@ const view = (change = {}) => ({
 function open(answers: Record<string, unknown> = {}) {
   const asked = server({
     'GET /api/wash': view(),
-    'GET /api/words': { zones: [], lists: { coat: [{ id: 'curly', label: 'curly' }] } },
+    'GET /api/words': { zones: [], lists: lists({ coat: [{ id: 'curly', label: 'curly' }] }) },
     ...answers,
   })
   const { cache } = page(signedIn(<Wash />))
@@ -119,7 +120,7 @@ describe('the wash', () => {
       .filter((a) => a.path === '/api/wash/bottles')
       .map((a) => a.headers.get('Idempotency-Key'))
     expect(new Set(keys).size).toBe(2)
-    expect(asked.filter((a) => a.path === '/api/wash/bottles')[1].body).toEqual({
+    expect(sure(asked.filter((a) => a.path === '/api/wash/bottles')[1]).body).toEqual({
       product: 'p1',
       litres: 0.92,
       discard_by: null,
@@ -131,7 +132,9 @@ describe('the wash', () => {
   })
   it('empties a bottle and takes it back with the version it then has', async () => {
     const asked = open({ 'PUT /api/wash/bottles/b1': () => json(view()) })
-    await userEvent.click((await screen.findAllByRole('button', { name: 'Oat wash, 500 ml is empty' }))[0])
+    await userEvent.click(
+      sure((await screen.findAllByRole('button', { name: 'Oat wash, 500 ml is empty' }))[0]),
+    )
     await userEvent.click(await screen.findByRole('button', { name: 'Take back' }))
     await waitFor(() =>
       expect(asked.filter((a) => a.method === 'PUT').map((a) => [a.headers.get('If-Match'), a.body])).toEqual(

@@ -1,6 +1,6 @@
 // Health and handling in one fixed strip, worst first; never a pop-up.
 import { OctagonAlert, TriangleAlert, Info } from 'lucide-react'
-import type { Schemas } from '../../app/client'
+import type { Schemas } from '../app/client'
 
 const LOOK = {
   danger: { box: 'bg-haw-soft text-haw border-haw', icon: OctagonAlert, word: 'Danger' },

@@ -2,8 +2,8 @@
 // at their word, what was heard waits for a nod.
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
-import { api, take, type Schemas } from '../../app/client'
-import { Button } from '../../ui/Button'
+import { api, take, type Schemas } from '../app/client'
+import { Button } from '../ui/Button'
 
 export type LineData = Schemas['LineView']
 
@@ -67,7 +67,7 @@ export function LineField({
     if (read.data) onShown(read.data.zones, read.data.gone)
   }, [read.data, onShown])
   useEffect(() => () => onShown(null, []), [onShown])
-  const words = suggestions(text.slice(0, caret), from.words as Record<string, string[]>)
+  const words = suggestions(text.slice(0, caret), from.words)
   const put = (at: number, length: number, word: string) => {
     const before = [...text].slice(0, at).join('')
     const next = before + word + [...text].slice(at + length).join('')
@@ -136,7 +136,8 @@ export function LineField({
             <button
               key={w}
               type="button"
-              className="min-h-11 rounded-md border border-line bg-well px-2.5 font-mono text-sm hover:bg-paper"
+              className={`min-h-11 rounded-md border border-line bg-well px-2.5 font-mono text-sm
+                hover:bg-paper`}
               onClick={() => complete(w)}
             >
               {w}

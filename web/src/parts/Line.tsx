@@ -1,11 +1,11 @@
 // A dog's plan on one line, kept with the revision it was made from; on the card and at an arrival.
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, ApiError, take, writeKey } from '../../app/client'
-import { queries } from '../../app/queries'
-import { useSession } from '../../app/session'
-import { Button } from '../../ui/Button'
-import { useToast } from '../../ui/Toasts'
+import { api, ApiError, take, writeKey } from '../app/client'
+import { queries } from '../app/queries'
+import { useSession } from '../app/session'
+import { Button } from '../ui/Button'
+import { useToast } from '../ui/Toasts'
 import { LineField, named, type LineData, type Said } from './LineField'
 
 interface Props {

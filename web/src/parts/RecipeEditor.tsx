@@ -1,11 +1,11 @@
 // The fields of a recipe; offers only what the kit and the rules know.
 import { useQuery } from '@tanstack/react-query'
-import type { Schemas } from '../../app/client'
-import { queries, type RecipeDraft } from '../../app/queries'
-import { useSession } from '../../app/session'
-import { Choice } from '../../ui/Choice'
-import { CheckField, SelectField, TextField } from '../../ui/Field'
-import { trim } from '../../ui/words'
+import type { Schemas } from '../app/client'
+import { queries, type RecipeDraft } from '../app/queries'
+import { useSession } from '../app/session'
+import { Choice } from '../ui/Choice'
+import { CheckField, SelectField, TextField } from '../ui/Field'
+import { trim } from '../ui/words'
 
 interface Props {
   draft: RecipeDraft

@@ -2,12 +2,11 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { Camera } from 'lucide-react'
 import { useRef, useState } from 'react'
-import { api, ApiError, send, take, writeKey, type Schemas } from '../../app/client'
-import { Button } from '../../ui/Button'
-import { Choice } from '../../ui/Choice'
-import { Modal } from '../../ui/Modal'
-import { useToast } from '../../ui/Toasts'
-import type { ArrivalData } from './comb'
+import { api, ApiError, send, take, writeKey, type Schemas } from '../app/client'
+import { Button } from '../ui/Button'
+import { Choice } from '../ui/Choice'
+import { Modal } from '../ui/Modal'
+import { useToast } from '../ui/Toasts'
 
 interface Waiting {
   file: File
@@ -24,7 +23,7 @@ export function Photos({
   zone,
   canWork,
 }: {
-  arrival: ArrivalData
+  arrival: Schemas['ArrivalView']
   labels: Record<string, string>
   zone: string | null
   canWork: boolean

@@ -3,7 +3,7 @@
 import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
-import { json, page, problem, RECIPE, server, signedIn, type Asked } from '../../testing'
+import { json, page, problem, RECIPE, server, signedIn, type Asked } from '../testing'
 import { Line } from './Line'
 import { named, suggestions } from './LineField'
 

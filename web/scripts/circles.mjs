@@ -1,0 +1,53 @@
+// Fails where files of the front end import each other in a circle (types too), or are longer than they may be.
+import { readdirSync, readFileSync } from 'node:fs'
+import { dirname, join, normalize } from 'node:path'
+
+const LONGEST = 300
+const root = join(import.meta.dirname, '../src')
+const files = readdirSync(root, { recursive: true }).filter((f) => /\.tsx?$/.test(f) && !f.includes('.gen.'))
+const known = new Map(files.map((f) => [f.replace(/\.tsx?$/, ''), f]))
+const text = Object.fromEntries(files.map((f) => [f, readFileSync(join(root, f), 'utf8')]))
+const needs = (f) =>
+    [...text[f].matchAll(/(?:from |import\()'(\.[^']+)'/g)]
+        .map(([, spec]) => known.get(normalize(join(dirname(f), spec))))
+        .filter((t) => t !== undefined)
+
+const done = new Set()
+const circles = []
+function visit(f, way) {
+    if (way.includes(f)) return circles.push([...way.slice(way.indexOf(f)), f].join(' → '))
+    if (done.has(f)) return
+    for (const t of needs(f)) visit(t, [...way, f])
+    done.add(f)
+}
+for (const f of files) visit(f, [])
+// Longer when this was begun: a file leaves this list, none comes in.
+const LONG = new Set([
+    'dog/DogDrawing.tsx',
+    'dog/build.ts',
+    'views/arrival/Arrival.tsx',
+    'views/arrival/Handling.tsx',
+    'views/arrival/Mats.tsx',
+    'views/arrival/views.test.tsx',
+    'views/book/DogForm.tsx',
+    'views/card/WhenBack.tsx',
+    'views/card/ZoneSheet.tsx',
+    'views/card/card.test.tsx',
+    'views/card/whenback.test.tsx',
+    'views/kit/Measure.tsx',
+    'views/kit/ToolSheet.tsx',
+    'views/kit/kit.test.tsx',
+    'views/patterns/Patterns.tsx',
+    'views/table/Finish.tsx',
+    'views/table/Now.tsx',
+    'views/table/Table.tsx',
+    'views/table/table.test.tsx',
+    'views/then/Then.tsx',
+    'views/visit/VisitForm.tsx',
+    'views/wash/Wash.tsx',
+])
+const long = files.filter((f) => text[f].split('\n').length - 1 > LONGEST && !LONG.has(f))
+for (const c of circles) console.error(`circle: ${c}`)
+for (const f of long) console.error(`longer than ${LONGEST} lines: ${f}`)
+if (circles.length + long.length > 0) process.exit(1)
+console.log(`${files.length} files, no circles, none over ${LONGEST} lines`)
