@@ -13,7 +13,7 @@ http {
     default_type application/octet-stream;
     # What is looked for is not written down, nor what opens an owner's page.
     map $request_uri $logged { "~^/(?<what>agreement|care)/" "/$what/-"; "~^(?<path>[^?]*)" $path; }
-    log_format thistle '$remote_addr [$time_iso8601] "$request_method $logged" $status $body_bytes_sent $request_time';
+    log_format thistle '$remote_addr [$time_iso8601] "$request_method $logged" $status $body_bytes_sent $request_time $request_id';
     access_log @HOME@/log/access.log thistle;
     client_body_temp_path @HOME@/nginx/body; proxy_temp_path @HOME@/nginx/proxy; fastcgi_temp_path @HOME@/nginx/fastcgi;
     uwsgi_temp_path @HOME@/nginx/uwsgi; scgi_temp_path @HOME@/nginx/scgi;
@@ -44,6 +44,7 @@ http {
         root @ROOT@/public/app;
         add_header X-Content-Type-Options nosniff always;
         add_header X-Frame-Options DENY always;
+        add_header X-Request-Id $request_id always;
         add_header Referrer-Policy same-origin always;
         add_header Permissions-Policy "camera=(self), microphone=(), geolocation=()" always;
         add_header Content-Security-Policy "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; worker-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'" always;

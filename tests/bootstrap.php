@@ -1,7 +1,19 @@
 <?php
 
-/** Loads the application for the tests; the core's tests need nothing but the autoloader. */
+/** Loads the application for the tests; of two processes at once each has a database and a sender of its own. */
 
 declare(strict_types=1);
 
 require dirname(__DIR__).'/vendor/autoload.php';
+
+$token = getenv('TEST_TOKEN');
+if (is_string($token) && '' !== $token) {
+    foreach (['DATABASE_URL' => '/thistle_test(?=\\?|$)/', 'SENDER_DIR' => '/$/'] as $name => $end) {
+        $value = getenv($name);
+        if (is_string($value)) {
+            $own = (string) preg_replace($end, 'DATABASE_URL' === $name ? "thistle_test$token" : $token, $value, 1);
+            putenv("$name=$own");
+            $_ENV[$name] = $_SERVER[$name] = $own;
+        }
+    }
+}

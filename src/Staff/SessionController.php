@@ -12,8 +12,8 @@ use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Security\SignedIn;
+use KeenThistle\Staff\Security\SignedInSession;
 use KeenThistle\Staff\Security\SignInAuthenticator;
-use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -24,7 +24,7 @@ final readonly class SessionController
     public function __construct(
         private Scope $scope,
         private WhoAmI $whoAmI,
-        private Security $security,
+        private SignedInSession $signedIn,
         private Throttle $throttle,
         private Pins $pins,
         private PasswordHasherFactoryInterface $hashers,
@@ -57,25 +57,22 @@ final readonly class SessionController
         $next = $this->scope->get($actor, Staff::class, $form->staff, $this->manager, 'person');
         $this->throttle->attempt(['salon_pins' => (string) $next->salon->id]);
         $this->pins->attempt($next);
-        if (
-            !$next->active
-            || !$this->hashers->getPasswordHasher(SignedIn::class)->verify($next->pinHash, $form->pin)
-        ) {
+        if (!$next->active || !$this->hashers->getPasswordHasher(SignedIn::class)->verify($next->pinHash, $form->pin)) {
             $this->pins->failed($next, $this->scope->person($actor), (string) $request->getClientIp());
             throw Refused::field('pin', 'is not the PIN of '.$next->name);
         }
         $this->throttle->succeeded(['salon_pins' => (string) $next->salon->id]);
         $this->pins->forgive($next);
-        $this->security->login(SignedIn::of($next), SignInAuthenticator::class);
+        $this->signedIn->begin($session, SignedIn::of($next));
 
         return Json::response($this->whoAmI->of($next));
     }
 
     #[Route('/api/session', methods: ['DELETE'])]
     #[Endpoint('Sign out', status: 204)]
-    public function signOut(): Response
+    public function signOut(Request $request): Response
     {
-        $this->security->logout(false);
+        $request->getSession()->invalidate();
 
         return Json::response(null);
     }

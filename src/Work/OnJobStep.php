@@ -11,6 +11,7 @@ use KeenThistle\Command\Key;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Refusal\Kind;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Staff\Acting;
 use KeenThistle\Staff\Actors;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
@@ -18,8 +19,12 @@ use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
 #[AsMessageHandler]
 final readonly class OnJobStep
 {
-    public function __construct(private Jobs $jobs, private Actors $actors, private Commands $commands)
-    {
+    public function __construct(
+        private Jobs $jobs,
+        private Actors $actors,
+        private Acting $acting,
+        private Commands $commands,
+    ) {
     }
 
     public function __invoke(JobStep $step): void
@@ -32,6 +37,7 @@ final readonly class OnJobStep
             $this->actors->of($next[0])[0] ??
             throw new UnrecoverableMessageHandlingException('Whoever began this is not in the salon any more.');
         Say::in($actor->language);
+        $this->acting->is($actor, $step->job);
         $key = new Key(\sprintf('job-%s-%d', str_replace('-', '', $step->job), $step->step));
         try {
             $this->commands->run(new StepJob($step->job, $step->step), $actor, $key);

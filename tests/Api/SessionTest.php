@@ -6,7 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use KeenThistle\Demo\DemoLoader;
 use KeenThistle\Staff\Throttle;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\BrowserKit\Cookie;
 
 final class SessionTest extends ApiTestCase
 {
@@ -23,6 +26,36 @@ final class SessionTest extends ApiTestCase
         self::assertCount(6, self::rows($who['colleagues']), 'only the own salon');
         $this->ask('DELETE', '/api/session', expect: 204);
         $this->ask('GET', '/api/session', expect: 401);
+    }
+
+    public function testASessionPlantedBeforeSigningInOpensNothingAfterwards(): void
+    {
+        $this->signIn('tove');
+        $first = $this->client->getCookieJar()->get('MOCKSESSID')?->getValue();
+        self::assertIsString($first);
+        $this->ask('POST', '/api/session', ['login' => 'tove', 'password' => DemoLoader::PASSWORD], 200);
+        self::assertNotSame($first, $this->client->getCookieJar()->get('MOCKSESSID')?->getValue());
+        $this->client->getCookieJar()->clear();
+        $this->client->getCookieJar()->set(new Cookie('MOCKSESSID', $first));
+        $this->ask('GET', '/api/kit', expect: 401);
+    }
+
+    #[DataProvider('changes')]
+    public function testWhoHasAnotherPasswordOrRoleOrLeftSignsInAgain(string $change): void
+    {
+        $this->signIn('tove');
+        $this->ask('GET', '/api/kit', expect: 200);
+        $this->db()->executeStatement("UPDATE staff SET $change WHERE login = 'tove'");
+        $this->ask('GET', '/api/kit', expect: 401);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function changes(): iterable
+    {
+        yield 'password' => ["password_hash = CONCAT(password_hash, 'x')"];
+        yield 'role' => ["role = 'apprentice'"];
+        yield 'name' => ["login = 'tove2'"];
+        yield 'left' => ['active = 0'];
     }
 
     public function testAWrongPasswordAndAnUnknownNameLookTheSame(): void
@@ -98,8 +131,8 @@ final class SessionTest extends ApiTestCase
         $other = self::text(
             $this->db()->fetchOne(
                 'SELECT '.
-                    "LOWER(CONCAT(HEX(SUBSTR(id, 1, 4)), '-', HEX(SUBSTR(id, 5, 2)), '-', HEX(SUBSTR(id, 7, 2)), '-', "
-                    ."HEX(SUBSTR(id, 9, 2)), '-', HEX(SUBSTR(id, 11)))) ".
+                    "LOWER(CONCAT(HEX(SUBSTR(id, 1, 4)), '-', HEX(SUBSTR(id, 5, 2)), '-', HEX(SUBSTR(id, 7, 2)), '-', ".
+                    "HEX(SUBSTR(id, 9, 2)), '-', HEX(SUBSTR(id, 11)))) ".
                     "FROM staff WHERE login = 'sunniva'",
             ),
         );

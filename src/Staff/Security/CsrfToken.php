@@ -29,11 +29,7 @@ final readonly class CsrfToken
     {
         $session = $this->requests->getSession();
         $kept = $session->get(self::KEY);
-        if (
-            \is_array($kept)
-            && (string) $staff === ($kept['staff'] ?? null)
-            && \is_string($kept['token'] ?? null)
-        ) {
+        if (\is_array($kept) && (string) $staff === ($kept['staff'] ?? null) && \is_string($kept['token'] ?? null)) {
             return $kept['token'];
         }
         $token = bin2hex(random_bytes(24));

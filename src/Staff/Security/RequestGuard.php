@@ -11,6 +11,7 @@ namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Staff\Acting;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
@@ -24,6 +25,7 @@ final readonly class RequestGuard
         private SalonOfRequest $salon,
         private EntityManagerInterface $manager,
         private CsrfToken $csrf,
+        private Acting $acting,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class RequestGuard
         if (!$who instanceof SignedIn) {
             throw Refused::signInNeeded();
         }
+        $this->acting->is($who->actor);
         $token = $request->headers->get('X-CSRF-Token', '');
         if (!$request->isMethodSafe() && !$this->csrf->isValid($who->actor->staff, $token)) {
             throw Refused::forbidden('This page is out of date. Reload it and try again.');
@@ -44,9 +47,6 @@ final readonly class RequestGuard
         $this->salon->is($who->actor, $this->manager);
         if (!str_starts_with($request->getPathInfo(), '/api/session')) {
             $request->getSession()->save();
-            // The person does not change in here: without this mark the firewall would open the session again for the
-            // answer.
-            $request->attributes->remove('_security_firewall_run');
         }
     }
 }

@@ -26,7 +26,7 @@ final class SalonOfRequest implements ResetInterface
     public function is(Actor $actor, EntityManagerInterface $manager): void
     {
         $this->salon = bin2hex($actor->salon->toBinary());
-        if (!$manager instanceof LazyObjectInterface || $manager->isLazyObjectInitialized()) {
+        if (!($manager instanceof LazyObjectInterface) || $manager->isLazyObjectInitialized()) {
             $this->keep($manager);
         }
     }

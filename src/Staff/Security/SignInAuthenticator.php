@@ -35,6 +35,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
 
     public function __construct(
         private readonly StaffProvider $staff,
+        private readonly SignedInSession $session,
         private readonly Throttle $throttle,
         private readonly Pins $pins,
         private readonly PasswordHasherFactoryInterface $hashers,
@@ -85,6 +86,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
         $staff = $this->staff->known($token->getUserIdentifier());
         \assert($staff instanceof Staff);
         $this->throttle->succeeded(self::scopes($staff, '', (string) $request->getClientIp()));
+        $this->session->begin($request->getSession(), SignedIn::of($staff));
         $request->getSession()->set(self::SIGNED_IN_ON, Actor::of($staff)->day($this->clock->now())->format('Y-m-d'));
         $answer = $this->whoAmI->of($staff);
         // Told once, in this answer; from now on their PIN is enough again.

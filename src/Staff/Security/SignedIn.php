@@ -8,13 +8,11 @@ namespace KeenThistle\Staff\Security;
 
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Staff;
-use Symfony\Component\Security\Core\User\EquatableInterface;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
 
-final class SignedIn implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
+final class SignedIn implements UserInterface, PasswordAuthenticatedUserInterface
 {
-    /** @param string $passwordHash its checksum where it comes out of a session */
     public function __construct(public Actor $actor, private string $passwordHash)
     {
     }
@@ -47,35 +45,9 @@ final class SignedIn implements UserInterface, PasswordAuthenticatedUserInterfac
     {
     }
 
-    /** Whoever has another password, name or role since has to sign in again. */
-    public function isEqualTo(UserInterface $user): bool
+    /** What changes with their password, name or role: then they sign in again. The hash itself is not in it. */
+    public function fingerprint(): string
     {
-        return $user instanceof self
-            && $this->actor->staff->equals($user->actor->staff)
-            && $this->actor->login === $user->actor->login
-            && $this->actor->role === $user->actor->role
-            && self::checksum($this->passwordHash) === self::checksum($user->passwordHash);
-    }
-
-    /**
-     * What the session keeps: enough to find the person again and to notice a changed password, not the hash.
-     *
-     * @return array{actor: Actor, check: string}
-     */
-    public function __serialize(): array
-    {
-        return ['actor' => $this->actor, 'check' => self::checksum($this->passwordHash)];
-    }
-
-    /** @param array{actor: Actor, check: string} $data */
-    public function __unserialize(array $data): void
-    {
-        $this->actor = $data['actor'];
-        $this->passwordHash = 'crc32c:'.$data['check'];
-    }
-
-    private static function checksum(string $hash): string
-    {
-        return str_starts_with($hash, 'crc32c:') ? substr($hash, 7) : hash('crc32c', $hash);
+        return hash('sha256', implode("\n", [$this->actor->login, $this->actor->role->value, $this->passwordHash]));
     }
 }

@@ -1,6 +1,6 @@
 <?php
 
-/** Finds the signed-in person again on every request, in one query without entities. */
+/** Finds the account that a typed name means. */
 
 declare(strict_types=1);
 
@@ -8,7 +8,6 @@ namespace KeenThistle\Staff\Security;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
-use KeenThistle\Staff\Actors;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
@@ -18,7 +17,7 @@ use Symfony\Component\Security\Core\User\UserProviderInterface;
 /** @implements UserProviderInterface<SignedIn> */
 final readonly class StaffProvider implements UserProviderInterface
 {
-    public function __construct(private EntityManagerInterface $manager, private Actors $actors)
+    public function __construct(private EntityManagerInterface $manager)
     {
     }
 
@@ -52,13 +51,10 @@ final readonly class StaffProvider implements UserProviderInterface
         return $staff instanceof Staff ? $staff : null;
     }
 
-    public function refreshUser(UserInterface $user): SignedIn
+    /** A session is read by its own authenticator: nothing is refreshed here. */
+    public function refreshUser(UserInterface $user): never
     {
-        if (!$user instanceof SignedIn) {
-            throw new UnsupportedUserException();
-        }
-
-        return new SignedIn(...$this->actors->of($user->actor->staff) ?? throw new UserNotFoundException());
+        throw new UnsupportedUserException();
     }
 
     public function supportsClass(string $class): bool

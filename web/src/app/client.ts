@@ -43,11 +43,28 @@ export function whenSignedOut(listener: () => void): void {
   onSignedOut = listener
 }
 
+/** How a key begins that is to be one with what is sent: another body, another key. */
+export const ONCE = 'once-'
+
 const headers: Middleware = {
-  onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-CSRF-Token', csrf)
+  async onRequest({ request }) {
+    if (request.method === 'GET') return request
+    request.headers.set('X-CSRF-Token', csrf)
+    const key = request.headers.get('Idempotency-Key')
+    if (key?.startsWith(ONCE))
+      request.headers.set(
+        'Idempotency-Key',
+        `${key.slice(ONCE.length)}-${hash((await request.clone().text()) + request.headers.get('If-Match'))}`,
+      )
     return request
   },
+}
+
+/** A short name of a text (FNV-1a). */
+function hash(text: string): string {
+  let h = 0x811c9dc5
+  for (let i = 0; i < text.length; i++) h = Math.imul(h ^ text.charCodeAt(i), 0x01000193)
+  return (h >>> 0).toString(16)
 }
 
 /**

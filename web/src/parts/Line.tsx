@@ -1,12 +1,13 @@
 // A dog's plan on one line, kept with the revision it was made from; on the card and at an arrival.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, ApiError, take, writeKey } from '../app/client'
+import { api, take } from '../app/client'
 import { queries } from '../app/queries'
 import { useSession } from '../app/session'
 import { Button } from '../ui/Button'
 import { useToast } from '../ui/Toasts'
 import { LineField, named, type LineData, type Said } from './LineField'
+import { ifMatch, useWrite } from '../app/useWrite'
 
 interface Props {
   dogId: string
@@ -31,13 +32,13 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
   const cache = useQueryClient()
   const toast = useToast()
   const [from, setFrom] = useState(saved)
-  const save = useMutation({
-    mutationFn: ({ text, confirmed }: Said) =>
+  const save = useWrite({
+    send: ({ text, confirmed }: Said, write) =>
       take(
         api.PUT('/api/dogs/{id}/line', {
           params: {
             path: { id: dogId },
-            header: { 'If-Match': `"${from.revision}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(from.revision), ...write },
           },
           body: { line: text, confirmed },
         }),
@@ -50,7 +51,7 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
       toast({ text: 'The plan is what the line says' })
     },
   })
-  const stale = save.error instanceof ApiError && save.error.status === 412
+  const stale = save.stale !== null
   const same = (answer: LineData) => answer.changed.length + answer.gone.length === 0
   return (
     <LineField

@@ -1,7 +1,7 @@
 // Time, price, and what the owner agrees to: the ways side by side, the sentences, a signature, or a refusal.
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { api, take, writeKey } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -13,6 +13,7 @@ import { CautionLine } from '../../parts/Cautions'
 import { hours, type ArrivalData, type CombDraft } from './comb'
 import { SignaturePad } from './SignaturePad'
 import type { useAutosave } from './useAutosave'
+import { useWrite } from '../../app/useWrite'
 
 interface Props {
   arrival: ArrivalData
@@ -27,14 +28,13 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
   const toast = useToast()
   const [name, setName] = useState(arrival.dog.people[0]?.name ?? '')
   const [signature, setSignature] = useState('')
-  const key = useRef(writeKey())
   const chosen = comb.value.choice ?? arrival.comb.choice
   const settled = comb.status === 'saved'
-  const send = useMutation({
-    mutationFn: (agreed: boolean) =>
+  const send = useWrite({
+    send: (agreed: boolean, write) =>
       take(
         api.POST('/api/arrivals/{id}/agreement', {
-          params: { path: { id: arrival.id }, header: { 'Idempotency-Key': key.current } },
+          params: { path: { id: arrival.id }, header: write },
           body: {
             agreed,
             signed_by: name,
@@ -46,17 +46,13 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
         }),
       ),
     onSuccess: (next, agreed) => {
-      key.current = writeKey()
       setSignature('')
       onSaved(next)
       toast({ text: agreed ? 'Agreed and sealed' : 'Refusal recorded' })
     },
-    onError: (e) => {
-      if (e instanceof ApiError && e.status >= 400 && e.status < 500) key.current = writeKey()
-    },
   })
   const cache = useQueryClient()
-  const errors = send.error instanceof ApiError ? send.error.fields : {}
+  const errors = send.fields
   return (
     <div className="space-y-4 p-4">
       <h2 className="text-xl">How to go on</h2>

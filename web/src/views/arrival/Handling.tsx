@@ -1,8 +1,8 @@
 // What this dog will stand for, tool by tool: the salon's record, the owner's report apart, the ladder,
 // and today's stop or go.
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, ApiError, take, writeKey, type Schemas, type ListName } from '../../app/client'
+import { api, take, type Schemas, type ListName } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
@@ -10,6 +10,7 @@ import { Why } from '../../ui/Why'
 import { day } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import type { ArrivalData } from './comb'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 const GO: Record<string, string> = {
   go: 'Go',
@@ -116,11 +117,11 @@ function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: To
   const cache = useQueryClient()
   const toast = useToast()
   const name = (list: ListName, id: string) => words.lists[list].find((o) => o.id === id)?.label ?? id
-  const step = useMutation({
-    mutationFn: (calm: boolean) =>
+  const step = useWrite({
+    send: (calm: boolean, write) =>
       take(
         api.POST('/api/dogs/{id}/handling/{tool}/ladder', {
-          params: { path: { id: dogId, tool: row.tool }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id: dogId, tool: row.tool }, header: write },
           body: { rung: row.next_rung, calm },
         }),
       ),
@@ -227,13 +228,13 @@ function Form({
     owner_says: row?.owner_says ?? '',
   })
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
-  const save = useMutation({
-    mutationFn: () =>
+  const save = useWrite({
+    send: (_: void, write) =>
       take(
         api.PUT('/api/dogs/{id}/handling/{tool}', {
           params: {
             path: { id: dogId, tool },
-            header: { 'If-Match': `"${row?.version ?? 0}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(row?.version ?? 0), ...write },
           },
           body: v,
         }),
@@ -243,7 +244,7 @@ function Form({
       onDone()
     },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const text = (name: keyof typeof v, label: string, maxLength: number) => (
     <TextField
       label={label}

@@ -1,9 +1,9 @@
 // A new dog, or a change to one: every field, with its error beside it.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useRef, useState } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import { useNavigate, useParams } from 'react-router'
-import { api, ApiError, take, writeKey, type Schemas, type ListName } from '../../app/client'
+import { api, ApiError, take, type Schemas, type ListName } from '../../app/client'
 import { drafts } from '../../app/draft'
 import { useSession } from '../../app/session'
 import { queries } from '../../app/queries'
@@ -12,6 +12,7 @@ import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 type Dog = Schemas['DogView']
 interface Values extends Omit<
@@ -120,7 +121,6 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
   const go = useNavigate()
   const cache = useQueryClient()
   const toast = useToast()
-  const key = useRef(writeKey())
   // What was typed and not saved is here again after a reload, Back or another tap, with the version it
   // was begun from.
   const { session } = useSession()
@@ -137,20 +137,20 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
     if (isDirty) drafts.write(draft, { version, values: typed })
   }, [isDirty, typed, draft, version])
   const typedName = useWatch({ control, name: 'name' })
-  const save = useMutation({
-    mutationFn: (v: Values) => {
+  const save = useWrite({
+    send: (v: Values, write) => {
       const body = bodyOf(v)
       return dog
         ? take(
             api.PUT('/api/dogs/{id}', {
               params: {
                 path: { id: dog.id },
-                header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+                header: { ...ifMatch(version), ...write },
               },
               body,
             }),
           )
-        : take(api.POST('/api/dogs', { params: { header: { 'Idempotency-Key': key.current } }, body }))
+        : take(api.POST('/api/dogs', { params: { header: write }, body }))
     },
     onSuccess: (saved) => {
       drafts.write(draft, null)
@@ -161,7 +161,6 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
     },
     onError: (e) => {
       if (!(e instanceof ApiError)) return
-      if (e.status === 422) key.current = writeKey()
       const first = Object.keys(e.fields)[0]
       if (first)
         setFocus(
@@ -173,9 +172,9 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
         )
     },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const wrong = Object.keys(errors).length
-  const stale = save.error instanceof ApiError && save.error.status === 412 ? save.error : null
+  const stale = save.stale
   const list = (name: ListName) => words.lists[name]
   const text = (
     name: keyof Values,

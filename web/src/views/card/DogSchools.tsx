@@ -1,20 +1,21 @@
 // On what points this card differs from the house: one choice a point; what would break a must is refused
 // and said at once.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, ApiError, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { SelectField } from '../../ui/Field'
+import { useWrite } from '../../app/useWrite'
 
 export function DogSchools({ dogId }: { dogId: string }) {
   const { may } = useSession()
   const cache = useQueryClient()
   const schools = useQuery(queries.dogSchools(dogId))
-  const change = useMutation({
-    mutationFn: (v: { point: string; side: string | null }) =>
+  const change = useWrite({
+    send: (v: { point: string; side: string | null }, write) =>
       take(
         api.PUT('/api/dogs/{id}/schools', {
-          params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id: dogId }, header: write },
           body: v,
         }),
       ),

@@ -1,14 +1,15 @@
 // Which house pattern a card follows; its plan saved as one; one laid on it.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { api, ApiError, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { LinkButton } from '../../ui/LinkButton'
+import { useWrite } from '../../app/useWrite'
 
 export function HousePattern({ dogId, label }: { dogId: string; label: (zone: string) => string }) {
   const { may } = useSession()
@@ -16,11 +17,11 @@ export function HousePattern({ dogId, label }: { dogId: string; label: (zone: st
   const toast = useToast()
   const follows = useQuery(queries.follows(dogId))
   const [name, setName] = useState<string | null>(null)
-  const save = useMutation({
-    mutationFn: () =>
+  const save = useWrite({
+    send: (_: void, write) =>
       take(
         api.POST('/api/patterns', {
-          params: { header: { 'Idempotency-Key': writeKey() } },
+          params: { header: write },
           body: { name: name ?? '', dog: dogId },
         }),
       ),

@@ -1,9 +1,9 @@
 // When the dog should be back: the recommendation, every clock with its reasons, the owner's own wish, and
 // booking it.
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { addDays, differenceInCalendarDays, parseISO } from 'date-fns'
-import { useRef, useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { useState, type FormEvent } from 'react'
+import { api, take, type Schemas } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
@@ -11,6 +11,7 @@ import { useToast } from '../../ui/Toasts'
 import { Reasons, Why } from '../../ui/Why'
 import { day, mm, money } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 interface Props {
   card: Schemas['CardView']
@@ -179,19 +180,17 @@ function Next({ card }: { card: Schemas['CardView'] }) {
     [card.interval.full_on, card.interval.tidy_on].find((d) => d && d >= card.today) ??
     addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
   const [form, setForm] = useState({ day: suggested, time: '09:30', kind: 'full', staff: '', note: '' })
-  const key = useRef(writeKey())
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
   const refresh = () => void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })
-  const book = useMutation({
-    mutationFn: () =>
+  const book = useWrite({
+    send: (_: void, write) =>
       take(
         api.POST('/api/dogs/{id}/bookings', {
-          params: { path: { id: card.dog.id }, header: { 'Idempotency-Key': key.current } },
+          params: { path: { id: card.dog.id }, header: write },
           body: { ...form, staff: form.staff || null },
         }),
       ),
     onSuccess: (b) => {
-      key.current = writeKey()
       toast({
         text: `Booked: ${day(b.day)}, ${b.time}`,
         action: { label: 'Undo', run: () => cancel.mutate(b) },
@@ -199,26 +198,26 @@ function Next({ card }: { card: Schemas['CardView'] }) {
       refresh()
     },
   })
-  const cancel = useMutation({
-    mutationFn: (b: { id: string; version: number }) =>
+  const cancel = useWrite({
+    send: (b: { id: string; version: number }, write) =>
       take(
         api.DELETE('/api/bookings/{id}', {
           params: {
             path: { id: b.id },
-            header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(b.version), ...write },
           },
         }),
       ),
     onSuccess: () => (toast({ text: 'Cancelled' }), refresh()),
     onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
   })
-  const grant = useMutation({
-    mutationFn: (b: { id: string; version: number }) =>
+  const grant = useWrite({
+    send: (b: { id: string; version: number }, write) =>
       take(
         api.PUT('/api/bookings/{id}', {
           params: {
             path: { id: b.id },
-            header: { 'If-Match': `"${b.version}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(b.version), ...write },
           },
         }),
       ),
@@ -231,7 +230,7 @@ function Next({ card }: { card: Schemas['CardView'] }) {
     ),
     onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
   })
-  const errors = book.error instanceof ApiError ? book.error.fields : {}
+  const errors = book.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
     book.mutate()

@@ -1,5 +1,5 @@
 // The sheet of one zone: its recipe, what it leaves and why, warnings, how it meets its neighbours.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { api, ApiError, take, writeKey, type Problem, type Schemas } from '../../app/client'
 import { drafts, useDraft } from '../../app/draft'
@@ -14,6 +14,7 @@ import { CautionLine } from '../../parts/Cautions'
 import { Conflict } from './Conflict'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { twinOf } from '../../parts/sides'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 type Word = Schemas['VocabularyView']['zones'][number]
 interface Props {
@@ -77,8 +78,8 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
     }
     void cache.invalidateQueries({ queryKey: ['card', dogId] })
   }
-  const save = useMutation({
-    mutationFn: async ({ recipe, version }: { recipe: RecipeDraft; version: number }) => {
+  const save = useWrite({
+    send: async ({ recipe, version }: { recipe: RecipeDraft; version: number }, write) => {
       if (!both || !twin) return [await put(zone.id, version, recipe)]
       try {
         const sides = [
@@ -87,7 +88,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
         ]
         const done = await take(
           api.POST('/api/dogs/{id}/plan/changes', {
-            params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } },
+            params: { path: { id: dogId }, header: write },
             body: { changes: sides },
           }),
         )
@@ -122,13 +123,13 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
       void cache.invalidateQueries({ queryKey: ['card', dogId] })
     },
   })
-  const clear = useMutation({
-    mutationFn: () =>
+  const clear = useWrite({
+    send: (_: void, write) =>
       take(
         api.DELETE('/api/dogs/{id}/plan/{zone}', {
           params: {
             path: { id: dogId, zone: zone.id },
-            header: { 'If-Match': `"${current?.version ?? 0}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(current?.version ?? 0), ...write },
           },
         }),
       ),

@@ -1,8 +1,8 @@
 // House style: on what points this salon has picked a side, with what each says for itself; prices and
 // limits.
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
@@ -12,6 +12,7 @@ import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { money } from '../../ui/words'
 import { Styles, type OwnStyle } from './Styles'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 type HouseData = Schemas['HouseStyleView']
 
@@ -42,11 +43,11 @@ function Form({ house }: { house: HouseData }) {
     house.styles.filter((s) => s.own).map(({ kind, name, drawing }) => ({ kind, name, drawing })),
   )
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
-  const save = useMutation({
-    mutationFn: () =>
+  const save = useWrite({
+    send: (_: void, write) =>
       take(
         api.PUT('/api/house', {
-          params: { header: { 'If-Match': `"${house.version}"`, 'Idempotency-Key': writeKey() } },
+          params: { header: { ...ifMatch(house.version), ...write } },
           body: {
             ...v,
             rate_minor: number(v.rate_minor),
@@ -73,7 +74,7 @@ function Form({ house }: { house: HouseData }) {
   })
   const errors = {
     ...Object.fromEntries((breaks.data?.breaks ?? []).map((b) => [b.field, b.message])),
-    ...(save.error instanceof ApiError ? save.error.fields : {}),
+    ...save.fields,
   } as Record<string, string>
   // In the order of the right that all of them have.
   const roles = house.rights.find((r) => r.right === 'read')?.roles ?? []

@@ -1,12 +1,13 @@
 // A new tool for the kit.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { api, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import type { Session } from '../../app/session'
 import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
+import { useWrite } from '../../app/useWrite'
 
 const KINDS = [
   { id: 'blade', label: 'Blade' },
@@ -30,16 +31,15 @@ export function NewTool({
   const cache = useQueryClient()
   const words = useQuery(queries.words())
   const [v, setV] = useState({ kind: 'blade', label: '10', nominal: '', place: places[0]?.id ?? '' })
-  const [key] = useState(writeKey)
   const blades = words.data?.lists.blade ?? []
-  const save = useMutation({
-    mutationFn: () => {
+  const save = useWrite({
+    send: (_: void, write) => {
       const n = Number(v.nominal.trim().replace(',', '.'))
       const nominal =
         v.kind !== 'guard' || v.nominal.trim() === '' ? null : Number.isFinite(n) ? n : v.nominal
       return take(
         api.POST('/api/kit', {
-          params: { header: { 'Idempotency-Key': `${key}-${hash(JSON.stringify(v))}` } },
+          params: { header: write },
           body: { kind: v.kind, label: v.label, nominal_mm: nominal, place: v.place },
         }),
       )
@@ -50,7 +50,7 @@ export function NewTool({
       onClose()
     },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate()
@@ -111,11 +111,4 @@ export function NewTool({
       </form>
     </Modal>
   )
-}
-
-/** So that a changed form is another write, and the same one sent twice is one. */
-function hash(text: string): string {
-  let h = 0
-  for (const c of text) h = (h * 31 + c.charCodeAt(0)) | 0
-  return (h >>> 0).toString(36)
 }

@@ -13,6 +13,7 @@ import { ago, day, mm, shortDay } from '../../ui/words'
 import { toolName, type Item } from './names'
 import { Measure } from './Measure'
 import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
+import { useWrite } from '../../app/useWrite'
 
 type Life = Schemas['ToolLifeView']
 
@@ -99,21 +100,21 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
     void cache.invalidateQueries({ queryKey: ['kit'] })
     void cache.invalidateQueries({ queryKey: ['tool', item.id] })
   }
-  const undo = useMutation({
-    mutationFn: (id: string) =>
+  const undo = useWrite({
+    send: (id: string, write) =>
       take(
         api.DELETE('/api/kit/entries/{id}', {
-          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id }, header: write },
         }),
       ),
     onSuccess: fresh,
     onError: (e) => toast({ text: e.message, bad: true }),
   })
-  const write = useMutation({
-    mutationFn: (body: { kind: string; minutes?: number | string; dirt?: string }) =>
+  const write = useWrite({
+    send: (body: { kind: string; minutes?: number | string; dirt?: string }, write) =>
       take(
         api.POST('/api/kit/{id}/entries', {
-          params: { path: { id: item.id }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id: item.id }, header: write },
           body: body,
         }),
       ),
@@ -128,7 +129,7 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
     },
     onError: (e) => toast({ text: e.message, bad: !(e instanceof ApiError && e.status === 422) }),
   })
-  const errors = write.error instanceof ApiError ? write.error.fields : {}
+  const errors = write.fields
   return (
     <div className="space-y-4 p-4">
       {item.cautions.length > 0 ? (
@@ -347,11 +348,11 @@ function Place({
       })
     },
   })
-  const replace = useMutation({
-    mutationFn: () =>
+  const replace = useWrite({
+    send: (_: void, write) =>
       take(
         api.POST('/api/kit', {
-          params: { header: { 'Idempotency-Key': writeKey() } },
+          params: { header: write },
           body: {
             kind: item.kind,
             label: item.label,

@@ -1,20 +1,21 @@
 // What went on behind the scenes and came to no end: said to whoever manages the salon, and tried again.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, take, writeKey } from '../../app/client'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/Toasts'
 import { ago } from '../../ui/words'
+import { useWrite } from '../../app/useWrite'
 
 export function Failed() {
   const cache = useQueryClient()
   const toast = useToast()
   const failed = useQuery(queries.failedJobs())
-  const again = useMutation({
-    mutationFn: (id: string) =>
+  const again = useWrite({
+    send: (id: string, write) =>
       take(
         api.POST('/api/jobs/{id}/again', {
-          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id }, header: write },
         }),
       ),
     onSuccess: () => toast({ text: 'It goes on from where it stopped' }),

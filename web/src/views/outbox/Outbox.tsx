@@ -1,7 +1,7 @@
 // The outbox: what would have gone out to owners, newest first. Nothing really leaves the salon.
-import { useInfiniteQuery, useMutation, useQueryClient } from '@tanstack/react-query'
+import { useInfiniteQuery, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { api, take, writeKey } from '../../app/client'
+import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
@@ -9,6 +9,7 @@ import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { ago } from '../../ui/words'
 import { Failed } from './Failed'
+import { useWrite } from '../../app/useWrite'
 
 const STATES: Record<string, string> = {
   waiting: 'waiting to go out',
@@ -29,11 +30,11 @@ export function Outbox() {
     getNextPageParam: (page) => page.next,
     refetchInterval: 5000,
   })
-  const again = useMutation({
-    mutationFn: (id: string) =>
+  const again = useWrite({
+    send: (id: string, write) =>
       take(
         api.POST('/api/outbox/{id}/again', {
-          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id }, header: write },
         }),
       ),
     onSuccess: () => toast({ text: 'It is on its way again' }),

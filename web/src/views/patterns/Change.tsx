@@ -1,5 +1,5 @@
 // A pattern changed on its line, with what that does to every card that follows, before anything is kept.
-import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useId, useState } from 'react'
 import { Link } from 'react-router'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { mm } from '../../ui/words'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 type PatternData = Schemas['PatternView']
 export function Change({
@@ -51,13 +52,13 @@ export function Change({
   const going = touched.filter((d) => !left.has(d.dog))
   // A card without a difference follows the new version too.
   const same = (preview.data?.dogs ?? []).filter((d) => d.changes.length === 0)
-  const save = useMutation({
-    mutationFn: () =>
+  const save = useWrite({
+    send: (_: void, write) =>
       take(
         api.PUT('/api/patterns/{id}', {
           params: {
             path: { id: p.id },
-            header: { 'If-Match': `"${p.version}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(p.version), ...write },
           },
           body: { ...v, spread: [...going, ...same].map((d) => d.dog) },
         }),
@@ -70,11 +71,11 @@ export function Change({
           : `Kept, and ${going.length === 1 ? 'one card follows' : `${going.length} cards follow`}`,
       ),
   })
-  const drop = useMutation({
-    mutationFn: () =>
+  const drop = useWrite({
+    send: (_: void, write) =>
       take(
         api.DELETE('/api/patterns/{id}', {
-          params: { path: { id: p.id }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id: p.id }, header: write },
         }),
       ),
     onSuccess: () => {
@@ -95,8 +96,8 @@ export function Change({
       })
     },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
-  const stale = save.error instanceof ApiError && save.error.status === 412
+  const errors = save.fields
+  const stale = save.stale !== null
   const dirty = v.name !== p.name || v.note !== p.note || v.line.trim() !== p.line
   const readOnly = !may('plan')
   return (

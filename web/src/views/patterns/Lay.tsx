@@ -1,8 +1,8 @@
 // A pattern laid on a dog: what fits, what this kit makes otherwise, what is the dog's own, what its coat
 // forbids; taken over zone by zone.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, ApiError, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
@@ -10,6 +10,7 @@ import { CheckField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { mm } from '../../ui/words'
 import { drawnAs } from '../../parts/sides'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 type PatternData = Schemas['PatternView']
 type Fit = Schemas['FitView']
@@ -118,13 +119,13 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
       )
   }, [zones, changed, onShown])
   useEffect(() => () => onShown(null), [onShown])
-  const save = useMutation({
-    mutationFn: (wanted: string[]) =>
+  const save = useWrite({
+    send: (wanted: string[], write) =>
       take(
         api.PUT('/api/dogs/{id}/pattern', {
           params: {
             path: { id: dogId },
-            header: { 'If-Match': `"${fit.data?.revision ?? 0}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(fit.data?.revision ?? 0), ...write },
           },
           body: { pattern: id, zones: wanted, agreed },
         }),
@@ -144,7 +145,7 @@ function OnDog({ pattern, dogId, dogName, onShown, onZone }: Props & { dogId: st
     return <p className="text-ink-2">{fit.error ? fit.error.message : 'Laying it on …'}</p>
   const wanted = zones.filter((z) => z.verdict !== 'same' && takes(z))
   const consent = wanted.filter((z) => z.verdict === 'must_not' || z.verdict === 'agree_first')
-  const stale = save.error instanceof ApiError && save.error.status === 412
+  const stale = save.stale !== null
   return (
     <div className="space-y-3">
       <p role="status" className="text-sm">

@@ -1,9 +1,10 @@
 // What is on its way to the cards behind the scenes: how far it has come, what came of it, why it stopped.
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef } from 'react'
-import { api, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useToast } from '../../ui/Toasts'
+import { useWrite } from '../../app/useWrite'
 
 type PatternData = Schemas['PatternView']
 /** What to say of it when it is done, and the change by which it can be taken back. */
@@ -28,11 +29,11 @@ export function useOnTheWay(pattern: PatternData | undefined) {
     [cache, id],
   )
   // The pattern stays as it was changed; its cards go back, but for zones that somebody has changed since.
-  const { mutate: takeBack } = useMutation({
-    mutationFn: (change: string) =>
+  const { mutate: takeBack } = useWrite({
+    send: (change: string, write) =>
       take(
         api.DELETE('/api/patterns/{id}/spread/{change}', {
-          params: { path: { id, change }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id, change }, header: write },
         }),
       ),
     onSuccess: (next) => {

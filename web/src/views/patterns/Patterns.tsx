@@ -1,10 +1,10 @@
 // House patterns: the salon's own plans, drawn; laid on a dog, or changed and spread to the cards that
 // follow.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Plus } from 'lucide-react'
 import { useMemo, useState, type FormEvent } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { DogDrawing, type DrawnZone } from '../../dog/DogDrawing'
@@ -21,6 +21,7 @@ import { Lay } from './Lay'
 import { OnTheWay, useOnTheWay } from './OnTheWay'
 import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
 import { isRight } from '../../parts/sides'
+import { useWrite } from '../../app/useWrite'
 
 type PatternData = Schemas['PatternView']
 /** A dog of no particular build, to draw a pattern on that nobody wears yet. */
@@ -276,11 +277,11 @@ function Followers({ data, words }: { data: PatternData; words: Schemas['Vocabul
   const cache = useQueryClient()
   const toast = useToast()
   const label = (id: string) => words.zones.find((z) => z.id === id)?.label ?? id
-  const leave = useMutation({
-    mutationFn: (dog: string) =>
+  const leave = useWrite({
+    send: (dog: string, write) =>
       take(
         api.DELETE('/api/dogs/{id}/pattern', {
-          params: { path: { id: dog }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id: dog }, header: write },
         }),
       ),
     onSuccess: () => {
@@ -330,18 +331,15 @@ function Followers({ data, words }: { data: PatternData; words: Schemas['Vocabul
 function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: string) => void }) {
   const cache = useQueryClient()
   const [v, setV] = useState({ name: '', note: '', line: 'back ribs loin rump: 16/10' })
-  const [key, setKey] = useState(writeKey)
-  const save = useMutation({
-    mutationFn: () =>
-      take(api.POST('/api/patterns', { params: { header: { 'Idempotency-Key': key } }, body: v })),
+  const save = useWrite({
+    send: (_: void, write) => take(api.POST('/api/patterns', { params: { header: write }, body: v })),
     onSuccess: (made) => {
       void cache.invalidateQueries({ queryKey: ['patterns'] })
       onAdded(made.pattern.id)
       onClose()
     },
-    onError: () => setKey(writeKey()),
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate()

@@ -1,8 +1,8 @@
 // The end of a groom: the look, what it took, the price, the next dates, and what the owner hears; closed in
 // one tap.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Check, Printer } from 'lucide-react'
-import { useRef, useState } from 'react'
+import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
@@ -21,6 +21,7 @@ import { INCIDENTS } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 import { useGroom } from './useGroom'
 import { LinkButton } from '../../ui/LinkButton'
+import { useWrite } from '../../app/useWrite'
 
 export function Finish() {
   const { id = '' } = useParams()
@@ -93,18 +94,17 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
   const { session, may } = useSession()
   const cache = useQueryClient()
   const toast = useToast()
-  const key = useRef(writeKey())
   const [booked, setBooked] = useState<Record<string, boolean>>({})
   const [kind, setKind] = useState('full')
   const [note, setNote] = useState('')
   const [tell, setTell] = useState(finish.phone !== '')
   const [message, setMessage] = useState(finish.message)
   const canWork = may('visit')
-  const close = useMutation({
-    mutationFn: () =>
+  const close = useWrite({
+    send: (_: void, write) =>
       take(
         api.POST('/api/grooms/{id}/close', {
-          params: { path: { id: groom.id }, header: { 'Idempotency-Key': key.current } },
+          params: { path: { id: groom.id }, header: write },
           body: {
             kind,
             note,
@@ -121,7 +121,6 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
     },
     onError: (e) => {
       if (e instanceof ApiError && e.status >= 400 && e.status < 500) {
-        key.current = writeKey()
         void cache.invalidateQueries({ queryKey: ['groom', groom.id] })
       }
     },

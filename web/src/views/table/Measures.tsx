@@ -1,13 +1,14 @@
 // What was measured on this dog: level ears, balance, neckwear, each with its reasons. Suggestions only.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { mm } from '../../ui/words'
 import { Why } from '../../ui/Why'
+import { useWrite } from '../../app/useWrite'
 
 const FIELDS = [
   ['neck_mm', 'Neck, close (mm)'],
@@ -39,11 +40,11 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
   const [v, setV] = useState<Record<string, string>>(() =>
     Object.fromEntries(Object.entries(data.measures).map(([k, n]) => [k, String(n)])),
   )
-  const save = useMutation({
-    mutationFn: () =>
+  const save = useWrite({
+    send: (_: void, write) =>
       take(
         api.PUT('/api/dogs/{id}/measures', {
-          params: { path: { id: dogId }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id: dogId }, header: write },
           body: Object.fromEntries(
             Object.entries(v)
               .filter(([, t]) => t.trim() !== '')
@@ -53,7 +54,7 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
       ),
     onSuccess: (next) => cache.setQueryData(queries.measures(dogId).queryKey, next),
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate()

@@ -1,9 +1,9 @@
 // Before the first cut: where last time differs from the card, kept or not, zone by zone; then the dog
 // comes to the table.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { api, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
@@ -12,6 +12,7 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day, mm } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
+import { useWrite } from '../../app/useWrite'
 
 export function OpenTable() {
   const { id = '' } = useParams()
@@ -43,15 +44,14 @@ function Start({
   const { session, may } = useSession()
   const go = useNavigate()
   const cache = useQueryClient()
-  const key = useRef(writeKey())
   const [keep, setKeep] = useState<Record<string, boolean>>({})
   const [place, setPlace] = useState(card.place)
   const label = (zone: string) => words.zones.find((z) => z.id === zone)?.label ?? zone
-  const open = useMutation({
-    mutationFn: () =>
+  const open = useWrite({
+    send: (_: void, write) =>
       take(
         api.POST('/api/dogs/{id}/grooms', {
-          params: { path: { id: card.dog.id }, header: { 'Idempotency-Key': key.current } },
+          params: { path: { id: card.dog.id }, header: write },
           body: { place, keep: Object.keys(keep).filter((z) => keep[z]) },
         }),
       ),
@@ -59,9 +59,7 @@ function Start({
       cache.setQueryData(['groom', groom.id], groom)
       void go(`/grooms/${groom.id}`)
     },
-    onError: () => {
-      key.current = writeKey()
-    },
+    onError: () => {},
   })
   const planned = card.zones.filter((z) => z.recipe).length
   return (

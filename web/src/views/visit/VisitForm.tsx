@@ -1,8 +1,8 @@
 // Recording a visit: everything as planned unless said otherwise.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useMemo, useRef, useState, type FormEvent } from 'react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMemo, useState, type FormEvent } from 'react'
 import { Link, useLocation, useNavigate, useParams } from 'react-router'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { draftOf, queries, type RecipeDraft } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
@@ -14,6 +14,7 @@ import { Waiting } from '../../ui/Waiting'
 import { mm } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
 import { RecipeEditor } from '../../parts/RecipeEditor'
+import { useWrite } from '../../app/useWrite'
 
 interface ZoneRow {
   state: string
@@ -65,7 +66,6 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
   const go = useNavigate()
   const cache = useQueryClient()
   const toast = useToast()
-  const key = useRef(writeKey())
   // What the arrival of today has found is not typed again.
   const found = (useLocation().state ?? {}) as Found
   const [head, setHead] = useState({
@@ -87,11 +87,11 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
   const setRow = (zone: string, change: Partial<ZoneRow>) =>
     setRows((all) => ({ ...all, [zone]: { ...row(zone), ...change } }))
   const label = (zone: string) => words.zones.find((z) => z.id === zone)?.label ?? zone
-  const save = useMutation({
-    mutationFn: () =>
+  const save = useWrite({
+    send: (_: void, write) =>
       take(
         api.POST('/api/dogs/{id}/visits', {
-          params: { path: { id: card.dog.id }, header: { 'Idempotency-Key': key.current } },
+          params: { path: { id: card.dog.id }, header: write },
           body: {
             day: head.day,
             kind: head.kind,
@@ -118,12 +118,8 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
       void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })
       void go(`/dogs/${card.dog.id}`)
     },
-    // Another attempt after a refusal is another request; after a lost answer it is the same one.
-    onError: (e) => {
-      if (e instanceof ApiError && e.status >= 400 && e.status < 500) key.current = writeKey()
-    },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const zoneErrors = (zone: string) => {
     const prefix = `zones[${planned.findIndex((z) => z.zone === zone)}].`
     return Object.fromEntries(

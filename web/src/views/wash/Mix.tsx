@@ -1,13 +1,14 @@
 // Mixing: as many litres as today still asks for, a date that the maker's label allows, labels at the end.
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
 import { money } from '../../ui/words'
+import { useWrite } from '../../app/useWrite'
 
 type Bottle = Schemas['BottleView']
 type Product = Schemas['ProductView']
@@ -28,13 +29,12 @@ export function Mix({
   const toast = useToast()
   const [litres, setLitres] = useState(String(product.today.to_mix_l || product.bottle_ml / 1000))
   const [by, setBy] = useState('')
-  const [key, setKey] = useState(writeKey)
-  const save = useMutation({
-    mutationFn: () => {
+  const save = useWrite({
+    send: (_: void, write) => {
       const n = Number(litres.trim().replace(',', '.'))
       return take(
         api.POST('/api/wash/bottles', {
-          params: { header: { 'Idempotency-Key': key } },
+          params: { header: write },
           body: {
             product: product.id,
             litres: litres.trim() !== '' && Number.isFinite(n) ? n : litres,
@@ -50,9 +50,8 @@ export function Mix({
       onClose()
       onMixed(next.bottles.filter((b) => !old.has(b.id) && b.product === product.id))
     },
-    onError: () => setKey(writeKey()),
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate()

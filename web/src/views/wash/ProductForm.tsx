@@ -1,14 +1,15 @@
 // A product as its maker's label has it: ratio, days, minutes on the coat, coats, price; and how much there
 // is.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 type Product = Schemas['ProductView']
 export function ProductForm({
@@ -52,21 +53,21 @@ export function ProductForm({
       active,
     }
   }
-  const save = useMutation({
-    mutationFn: (active: boolean) =>
+  const save = useWrite({
+    send: (active: boolean, write) =>
       product
         ? take(
             api.PUT('/api/wash/products/{id}', {
               params: {
                 path: { id: product.id },
-                header: { 'If-Match': `"${product.version}"`, 'Idempotency-Key': writeKey() },
+                header: { ...ifMatch(product.version), ...write },
               },
               body: body(active),
             }),
           )
         : take(
             api.POST('/api/wash/products', {
-              params: { header: { 'Idempotency-Key': writeKey() } },
+              params: { header: write },
               body: body(active),
             }),
           ),
@@ -76,7 +77,7 @@ export function ProductForm({
       onClose()
     },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate(true)

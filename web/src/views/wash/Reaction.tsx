@@ -1,13 +1,14 @@
 // A skin did not bear a product: from now on it stands on the dog's card, and another one is chosen.
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
+import { useWrite } from '../../app/useWrite'
 
 type Product = Schemas['ProductView']
 type WashData = Schemas['WashView']
@@ -24,12 +25,11 @@ export function Reaction({
   const toast = useToast()
   const [product, setProduct] = useState(dog.product ?? products[0]?.id ?? '')
   const [what, setWhat] = useState('')
-  const [key, setKey] = useState(writeKey)
-  const save = useMutation({
-    mutationFn: () =>
+  const save = useWrite({
+    send: (_: void, write) =>
       take(
         api.POST('/api/dogs/{id}/reactions', {
-          params: { path: { id: dog.dog }, header: { 'Idempotency-Key': key } },
+          params: { path: { id: dog.dog }, header: write },
           body: { product, what },
         }),
       ),
@@ -39,9 +39,8 @@ export function Reaction({
       toast({ text: `It stands on ${dog.name}’s card now` })
       onClose()
     },
-    onError: () => setKey(writeKey()),
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
     save.mutate()
@@ -84,11 +83,11 @@ export function Reaction({
 
 function Cleared({ dog }: { dog: WashData['dogs'][number] }) {
   const cache = useQueryClient()
-  const remove = useMutation({
-    mutationFn: (reaction: string) =>
+  const remove = useWrite({
+    send: (reaction: string, write) =>
       take(
         api.DELETE('/api/dogs/{id}/reactions/{reaction}', {
-          params: { path: { id: dog.dog, reaction }, header: { 'Idempotency-Key': writeKey() } },
+          params: { path: { id: dog.dog, reaction }, header: write },
         }),
       ),
     onSuccess: (next) => {

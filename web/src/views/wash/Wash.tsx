@@ -1,10 +1,10 @@
 // The wash: today's dogs each with their mix, what to mix beyond what stands there, bottles with labels, the
 // shelf.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { FlaskConical, Pencil, Plus, Printer, TriangleAlert } from 'lucide-react'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Away } from '../../ui/Away'
@@ -18,6 +18,7 @@ import { Labels } from './Labels'
 import { Mix } from './Mix'
 import { ProductForm } from './ProductForm'
 import { Reaction } from './Reaction'
+import { ifMatch, useWrite } from '../../app/useWrite'
 
 type WashData = Schemas['WashView']
 type Product = Schemas['ProductView']
@@ -285,13 +286,13 @@ function Bottles({ data, onLabel }: { data: WashData; onLabel: (b: Bottle) => vo
   const { may } = useSession()
   const cache = useQueryClient()
   const toast = useToast()
-  const pour = useMutation({
-    mutationFn: ({ bottle, version, poured }: { bottle: Bottle; version: number; poured: boolean }) =>
+  const pour = useWrite({
+    send: ({ bottle, version, poured }: { bottle: Bottle; version: number; poured: boolean }, write) =>
       take(
         api.PUT('/api/wash/bottles/{id}', {
           params: {
             path: { id: bottle.id },
-            header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+            header: { ...ifMatch(version), ...write },
           },
           body: { poured },
         }),
