@@ -189,7 +189,7 @@ port_taken() { php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.3)
 is_ours() { # pid
   local line
   [ -d "/proc/$1" ] || return 1
-  line=$(tr '\0' ' ' <"/proc/$1/cmdline" 2>/dev/null) || return 1
+  line=$(tr '\0' ' ' 2>/dev/null <"/proc/$1/cmdline") || return 1
   case $line in *"$HOME_DIR/"*|*"pool $POOL"*) return 0 ;; nginx:*) ;; *) return 1 ;; esac
   find "/proc/$1/fd" -lname "$HOME_DIR/*" 2>/dev/null | grep -q .
 }

@@ -41,7 +41,9 @@ $recorded = static function (callable $work) use ($root, $home): array {
     return array_values(
         array_filter(
             array_map(static fn (array $l): string => 'Query' === $l[2] ? rtrim($l[3], "\n") : '', $lines),
-            static fn (string $sql): bool => str_starts_with(ltrim($sql), 'SELECT'),
+            // Not what the worker asks meanwhile.
+            static fn (string $sql): bool => str_starts_with(ltrim($sql), 'SELECT')
+                && !str_contains($sql, 'messenger_messages'),
         ),
     );
 };
@@ -311,7 +313,7 @@ $blade = array_values(
         static fn (array $i): bool => '10' === $i['label'] && 'Mill room' === $i['place_name'],
     ),
 )[0];
-$derived = ['ms' => 0.0, 'longest' => 0.0, 'steps' => 0];
+$began = hrtime(true);
 [$ms, $body] = $change(
     'PUT',
     "/api/kit/{$blade['id']}/measurement",
@@ -319,14 +321,18 @@ $derived = ['ms' => 0.0, 'longest' => 0.0, 'steps' => 0];
     ["If-Match: \"{$blade['version']}\""],
 );
 $kept = $ms;
+// Counted by the worker; asked for as a screen does.
 for ($d = json_decode($body, true); !$d['finished']; $d = json_decode($body, true)) {
-    [$ms, $body] = $change('POST', "/api/kit/derivations/{$d['id']}/steps", new stdClass(), []);
-    $derived = [
-        'ms' => $derived['ms'] + $ms,
-        'longest' => max($derived['longest'], $ms),
-        'steps' => $derived['steps'] + 1,
-    ];
+    if ((hrtime(true) - $began) / 1e9 > 120) {
+        throw new RuntimeException("The worker has counted {$d['done']} cards in two minutes.");
+    }
+    usleep(50_000);
+    [, $body] = $manager->get("/api/kit/derivations/{$d['id']}", [
+        \CURLOPT_CUSTOMREQUEST => 'GET',
+        \CURLOPT_HTTPGET => true,
+    ]);
 }
+$derived = (hrtime(true) - $began) / 1e9;
 if ($d['done'] < 20_000 || $d['changed'] < 1000) {
     throw new RuntimeException("Only {$d['done']} cards were looked at, {$d['changed']} changed.");
 }
@@ -403,12 +409,11 @@ printf("  %-66s %d\n", 'most SELECTs of one search request, its session among th
 echo $line('one tap at the table, against an unchanged card', 'taps 1', 'taps 1 empty', '≤ 3×');
 printf("  %-66s %d ms (aim < 2 000)\n", '200 taps made without a network, counted in one request', $m['taps 200']);
 printf(
-    "  %-66s %.2f s (aim < 10); %d of %d changed, longest step %d ms\n",
+    "  %-66s %.2f s (aim < 10); %d of %d changed\n",
     'a measurement: lengths of 10 000 cards derived, what changed listed',
-    (($derived['ms'] / 1000) * 10_000) / $d['done'],
+    ($derived * 10_000) / $d['done'],
     $d['changed'],
     $d['done'],
-    $derived['longest'],
 );
 printf("  %-66s %d ms; the list of the kit %d ms\n", 'keeping that measurement, among 20 000 dogs', $kept, $kitList);
 printf("  %-66s %.2f ms of PHP (aim < 2)\n", 'the order rule, all zones, every finding', $order);

@@ -52,7 +52,7 @@ final readonly class Jobs
             'salon_id' => $actor->salon->toBinary(),
             'staff_id' => $actor->staff->toBinary(),
             'subject' => self::binary($subject),
-            'about' => mb_substr($about, 0, 200),
+            'about' => mb_substr(ucfirst($about), 0, 200),
             'command' => Written::write($command),
             'total' => $total,
             'at' => $this->now(),

@@ -89,7 +89,7 @@ function Page({
   offline: Error | null
 }) {
   const cache = useQueryClient()
-  const { may } = useSession()
+  const { may, session } = useSession()
   const { dog } = arrival
   const labels = useMemo(() => Object.fromEntries(words.zones.map((z) => [z.id, z.label])), [words])
   const [zone, setZone] = useState<string | null>(null)
@@ -100,19 +100,28 @@ function Page({
   const [line, setLine] = useState(false)
   const [planned, setPlanned] = useState<LineData['zones'] | null>(null)
   const show = (next: ArrivalData) => cache.setQueryData(['arrival', arrival.id], next)
-  const comb = useAutosave<CombDraft>(combOf(arrival.comb), arrival.comb.version, async (value, version) => {
-    const next = await take(
-      api.PUT('/api/arrivals/{id}/comb', {
-        params: {
-          path: { id: arrival.id },
-          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
-        },
-        body: sendable(value),
-      }),
-    )
-    cache.setQueryData<ArrivalData>(['arrival', arrival.id], (before) => before && { ...before, comb: next })
-    return next.version
-  })
+  const mine = { name: `comb-${arrival.id}`, me: session.id }
+  const comb = useAutosave<CombDraft>(
+    mine,
+    combOf(arrival.comb),
+    arrival.comb.version,
+    async (value, version) => {
+      const next = await take(
+        api.PUT('/api/arrivals/{id}/comb', {
+          params: {
+            path: { id: arrival.id },
+            header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
+          },
+          body: sendable(value),
+        }),
+      )
+      cache.setQueryData<ArrivalData>(
+        ['arrival', arrival.id],
+        (before) => before && { ...before, comb: next },
+      )
+      return next.version
+    },
+  )
   const { receive } = comb
   useEffect(() => receive(combOf(arrival.comb), arrival.comb.version), [receive, arrival])
   useEffect(() => {

@@ -8,6 +8,7 @@ import { CautionLine } from '../../parts/Cautions'
 import type { ArrivalData } from './comb'
 import { Saving } from './Saving'
 import { useAutosave } from './useAutosave'
+import { useSession } from '../../app/session'
 
 type Values = Record<string, unknown>
 const FEET = ['front_left', 'front_right', 'hind_left', 'hind_right']
@@ -25,7 +26,9 @@ const text = (value: unknown) =>
   typeof value === 'string' ? value : typeof value === 'number' ? String(value) : ''
 
 export function Check({ arrival, words, canWork, onSaved }: Props) {
-  const save = useAutosave<Values>(arrival.hands_on, arrival.check_version, async (value, version) => {
+  const { session } = useSession()
+  const mine = { name: `check-${arrival.id}`, me: session.id }
+  const save = useAutosave<Values>(mine, arrival.hands_on, arrival.check_version, async (value, version) => {
     const next = await take(
       api.PUT('/api/arrivals/{id}/check', {
         params: {

@@ -3,7 +3,7 @@
 import { act, fireEvent, render, renderHook, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it, vi, beforeEach } from 'vitest'
 import { ApiError } from '../../app/client'
 import { painting, type DrawnZone } from '../../dog/DogDrawing'
 import { BELOW, Underside } from '../../dog/Underside'
@@ -68,6 +68,7 @@ function problem(status: number, more = {}): ApiError {
 }
 
 describe('saving behind', () => {
+  beforeEach(() => localStorage.clear())
   afterEach(() => vi.useRealTimers())
   it('shows at once, sends the newest only, one at a time', async () => {
     vi.useFakeTimers()
@@ -75,7 +76,7 @@ describe('saving behind', () => {
     const put = vi.fn(
       (_: string, version: number) => new Promise<number>((done) => answers.push(() => done(version + 1))),
     )
-    const { result } = renderHook(() => useAutosave<string>('', 1, put))
+    const { result } = renderHook(() => useAutosave<string>({ name: 'x', me: 's1' }, '', 1, put))
     act(() => result.current.change('a'))
     act(() => result.current.change('ab'))
     expect(result.current.value).toBe('ab')
@@ -96,7 +97,7 @@ describe('saving behind', () => {
       .mockRejectedValueOnce(problem(0))
       .mockRejectedValueOnce(problem(503))
       .mockResolvedValue(2)
-    const { result } = renderHook(() => useAutosave<string>('', 1, put))
+    const { result } = renderHook(() => useAutosave<string>({ name: 'x', me: 's1' }, '', 1, put))
     act(() => result.current.change('kept'))
     await act(() => vi.advanceTimersByTimeAsync(250))
     expect([result.current.status, result.current.value]).toEqual(['waiting', 'kept'])
@@ -110,7 +111,7 @@ describe('saving behind', () => {
       .fn()
       .mockRejectedValueOnce(problem(422, { errors: [{ field: 'kg', message: 'must be a number' }] }))
       .mockResolvedValue(2)
-    const { result } = renderHook(() => useAutosave<string>('', 1, put))
+    const { result } = renderHook(() => useAutosave<string>({ name: 'x', me: 's1' }, '', 1, put))
     act(() => result.current.change('ninety'))
     await act(() => vi.advanceTimersByTimeAsync(9000))
     expect([result.current.status, put.mock.calls.length, result.current.error?.fields.kg]).toEqual([
@@ -128,7 +129,7 @@ describe('saving behind', () => {
       .fn()
       .mockRejectedValueOnce(problem(412, { version: 7 }))
       .mockResolvedValue(8)
-    const { result } = renderHook(() => useAutosave<string>('', 1, put))
+    const { result } = renderHook(() => useAutosave<string>({ name: 'x', me: 's1' }, '', 1, put))
     act(() => result.current.change('mine'))
     await act(() => vi.advanceTimersByTimeAsync(250))
     expect(result.current.status).toBe('conflict')
@@ -137,9 +138,26 @@ describe('saving behind', () => {
     act(() => result.current.takeTheirs('theirs', 9))
     expect([result.current.value, result.current.status]).toEqual(['theirs', 'saved'])
   })
+  it('is there again after a reload, for whoever typed it, and is saved then', async () => {
+    vi.useFakeTimers()
+    const put = vi.fn().mockRejectedValueOnce(problem(0)).mockResolvedValue(2)
+    const open = (me: string) => renderHook(() => useAutosave<string>({ name: 'x', me }, 'theirs', 1, put))
+    const first = open('s1')
+    act(() => first.result.current.change('typed'))
+    await act(() => vi.advanceTimersByTimeAsync(250))
+    first.unmount()
+    expect(open('s2').result.current.value).toBe('theirs')
+    const again = open('s1')
+    expect(again.result.current.value).toBe('typed')
+    await act(() => vi.advanceTimersByTimeAsync(3000))
+    expect(put.mock.lastCall).toEqual(['typed', 1])
+    expect(again.result.current.status).toBe('saved')
+  })
   it('takes over what others saved, but never over something of ours on its way', () => {
     vi.useFakeTimers()
-    const { result } = renderHook(() => useAutosave<string>('a', 1, () => new Promise<number>(() => {})))
+    const { result } = renderHook(() =>
+      useAutosave<string>({ name: 'x', me: 's1' }, 'a', 1, () => new Promise<number>(() => {})),
+    )
     act(() => result.current.receive('old', 1))
     expect(result.current.value).toBe('a')
     act(() => result.current.receive('b', 2))

@@ -1,74 +1,86 @@
-// What is typed or tapped is shown at once and saved behind: one request at a time, nothing lost while
-// there is no server.
+// What is typed or tapped is shown at once and saved behind: the newest only, nothing lost while there is no
+// server.
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { ApiError } from '../../app/client'
+import { writeKey, type ApiError } from '../../app/client'
+import { kept, useOutbox, type Kept } from '../../app/outbox'
 
 export type Status = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict'
 const PAUSE_MS = 200
-const AGAIN_MS = 2500
 
-/** put: sends the value made from a version, answers the version it has become. */
+/** from: the version it was begun from. */
+interface Typed<T> extends Kept {
+  value: T
+  from: number
+}
+
+/** name, me: what it is, and whose. put: sends the value made from a version, answers what it has become. */
 export function useAutosave<T>(
+  { name, me }: { name: string; me: string },
   initial: T,
   version: number,
   put: (value: T, version: number) => Promise<number>,
 ) {
-  const [value, setValue] = useState(initial)
-  const [status, setStatus] = useState<Status>('saved')
+  const mine = (all: Typed<T>[]) => all.filter((i) => !i.by || i.by === me).at(-1)
+  const [value, setValue] = useState(() => mine(kept.read<Typed<T>>(name))?.value ?? initial)
   const [error, setError] = useState<ApiError | null>(null)
-  const now = useRef({ value: initial, version, dirty: false, busy: false, theirs: 0, gone: false })
+  const now = useRef({ value, version, theirs: 0 })
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
-  const send = useRef(put)
-  useEffect(() => {
-    send.current = put
+  const { items, state, change, flush } = useOutbox<Typed<T>>({
+    name,
+    me,
+    most: 1,
+    send: async ([one]) => {
+      if (!one) return []
+      // What we have saved ourselves meanwhile is no change by somebody else.
+      now.current.version = await put(one.value, Math.max(one.from, now.current.version))
+      setError(null)
+      return [one.id]
+    },
+    refused: (e) => {
+      setError(e)
+      if (e?.status === 412) now.current.theirs = e.problem.version ?? 0
+      // Refused as it is: the next change sends it again. Anything else is a matter of waiting.
+      return e && e.status >= 400 && e.status < 500 && e.status !== 401 ? 'stop' : 'wait'
+    },
   })
-  const flush = useCallback(async () => {
-    const n = now.current
-    if (n.busy) return
-    n.busy = true
-    while (n.dirty && !n.gone) {
-      setStatus('saving')
-      const sent = n.value
-      try {
-        n.version = await send.current(sent, n.version)
-        n.dirty = n.value !== sent
-        setError(null)
-        if (!n.dirty) setStatus('saved')
-      } catch (e) {
-        const problem = e instanceof ApiError ? e : null
-        setError(problem)
-        if (problem?.status === 412) {
-          n.theirs = problem.problem.version ?? 0
-          setStatus('conflict')
-          break
-        }
-        // Refused as it is: the next change sends it again. Anything else is a matter of waiting.
-        if (problem && problem.status >= 400 && problem.status < 500 && problem.status !== 401) {
-          setStatus('refused')
-          break
-        }
-        setStatus('waiting')
-        await new Promise((again) => setTimeout(again, AGAIN_MS))
-      }
-    }
-    n.busy = false
-  }, [])
-  const change = useCallback(
+  const waiting = mine(items)
+  const [paused, setPaused] = useState(false)
+  const status: Status =
+    waiting === undefined
+      ? 'saved'
+      : state === 'stopped' && !paused
+        ? error?.status === 412
+          ? 'conflict'
+          : 'refused'
+        : state === 'away' && !paused
+          ? 'waiting'
+          : 'saving'
+  const alter = useCallback(
     (next: T | ((before: T) => T)) => {
       const n = now.current
       n.value = typeof next === 'function' ? (next as (before: T) => T)(n.value) : next
-      n.dirty = true
       setValue(n.value)
-      setStatus('saving')
+      setPaused(true)
+      change((all) => [
+        ...all.filter((i) => i.by && i.by !== me),
+        { id: writeKey(), by: me, value: n.value, from: n.version },
+      ])
       clearTimeout(timer.current)
-      timer.current = setTimeout(() => void flush(), PAUSE_MS)
+      timer.current = setTimeout(() => {
+        setPaused(false)
+        void flush()
+      }, PAUSE_MS)
     },
-    [flush],
+    [change, flush, me],
   )
+  const dirty = useRef(false)
+  useEffect(() => {
+    dirty.current = waiting !== undefined
+  })
   /** Somebody else saved: taken over unless something of ours is on its way. */
   const receive = useCallback((theirs: T, version: number) => {
     const n = now.current
-    if (n.dirty || n.busy || version <= n.version) return
+    if (dirty.current || version <= n.version) return
     n.value = theirs
     n.version = version
     setValue(theirs)
@@ -77,19 +89,15 @@ export function useAutosave<T>(
     now.current.version = now.current.theirs
     void flush()
   }, [flush])
-  const takeTheirs = useCallback((theirs: T, version: number) => {
-    Object.assign(now.current, { value: theirs, version, dirty: false })
-    setValue(theirs)
-    setStatus('saved')
-    setError(null)
-  }, [])
-  useEffect(() => {
-    const n = now.current
-    n.gone = false
-    return () => {
-      clearTimeout(timer.current)
-      n.gone = true
-    }
-  }, [])
-  return { value, change, status, error, receive, keepMine, takeTheirs, flush }
+  const takeTheirs = useCallback(
+    (theirs: T, version: number) => {
+      Object.assign(now.current, { value: theirs, version })
+      change((all) => all.filter((i) => i.by && i.by !== me))
+      setValue(theirs)
+      setError(null)
+    },
+    [change, me],
+  )
+  useEffect(() => () => clearTimeout(timer.current), [])
+  return { value, change: alter, status, error, receive, keepMine, takeTheirs, flush }
 }

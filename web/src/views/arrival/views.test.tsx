@@ -148,6 +148,8 @@ function saver(value: CombDraft, change: (next: CombDraft) => void, status: Save
   }
 }
 
+beforeEach(() => localStorage.clear())
+
 describe('mats', () => {
   function View({
     a,
@@ -239,7 +241,7 @@ describe('the check', () => {
         : json(arrival({ check_version: 2, hands_on: a.body })),
     )
     server({ 'PUT /api/arrivals/a1/check': put })
-    page(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />)
+    page(signedIn(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />))
     await userEvent.click(screen.getByRole('button', { name: 'red' }))
     await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ skin: ['red'] }))
     await userEvent.click(
@@ -258,7 +260,7 @@ describe('the check', () => {
   it('notes claws from outside in, and takes one out again', async () => {
     const put = vi.fn((a: Asked) => json(arrival({ check_version: 2, hands_on: a.body })))
     server({ 'PUT /api/arrivals/a1/check': put })
-    page(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />)
+    page(signedIn(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />))
     await userEvent.click(sure(screen.getAllByRole('button', { name: 'claws' })[0]))
     await userEvent.selectOptions(screen.getByLabelText('front left, claw 2'), 'long')
     await userEvent.selectOptions(screen.getByLabelText('front left, claw 4'), 'take out')
@@ -268,15 +270,17 @@ describe('the check', () => {
   })
   it('says what stops the groom', () => {
     page(
-      <Check
-        arrival={arrival({
-          stop: true,
-          findings: [{ code: 'x', message: 'Stop: breathing is laboured.', level: 'danger' }],
-        })}
-        words={WORDS}
-        canWork
-        onSaved={() => {}}
-      />,
+      signedIn(
+        <Check
+          arrival={arrival({
+            stop: true,
+            findings: [{ code: 'x', message: 'Stop: breathing is laboured.', level: 'danger' }],
+          })}
+          words={WORDS}
+          canWork
+          onSaved={() => {}}
+        />,
+      ),
     )
     expect(screen.getByText(/stops the groom until somebody has decided/)).toBeTruthy()
     expect(screen.getByText('Stop: breathing is laboured.')).toBeTruthy()

@@ -7,8 +7,9 @@ import { Route, Routes } from 'react-router'
 import type * as Field from '../../dog/field'
 import { json, page, problem, server, signedIn, type Asked } from '../../testing'
 import { Table } from './Table'
-import { makeTap, queue, type Tap } from './taps'
+import { makeTap, waitingFor, type Tap } from './taps'
 import { groom, salon, timer, WORDS, zone } from './testing'
+import { kept } from '../../app/outbox'
 import { sure } from '../../sure'
 
 vi.mock('../../dog/field', async (original) => {
@@ -34,6 +35,8 @@ const open = () =>
     ),
     '/grooms/g1',
   )
+
+const { name: NAME } = waitingFor('g1')
 
 /** Until a hit counts again after another step has come in hand. */
 const settle = () => new Promise((over) => setTimeout(over, 750))
@@ -62,7 +65,7 @@ describe('the table', () => {
       state: 'deferred',
       why: 'sore or red skin',
     })
-    expect(localStorage.getItem('kt-taps-g1')).toBeNull()
+    expect(localStorage.getItem('kt-out-taps-g1')).toBeNull()
   })
   it('takes two hits of a glove for one, and takes the last one back', async () => {
     const { seen } = salon(groom)
@@ -111,14 +114,14 @@ describe('the table', () => {
     expect(panel?.lastElementChild).toBe(screen.getByTestId('actions'))
   })
   it('sends the taps of who is signed in, and keeps those of somebody else', async () => {
-    queue.add('g1', makeTap({ kind: 'note', text: 'of another' }, 0, 's2'))
+    kept.write(NAME, [makeTap({ kind: 'note', text: 'of another' }, 0, 's2')])
     const { seen } = salon(groom)
     open()
     await userEvent.click(await screen.findByTestId('done'))
     await waitFor(() => expect(seen).toHaveLength(1))
     expect(seen[0]).toMatchObject({ kind: 'step', by: 's1' })
     expect(await screen.findByText('1 tap of somebody else kept here until they sign in')).toBeTruthy()
-    expect(queue.read('g1').map((t) => t.by)).toEqual(['s2'])
+    expect(kept.read<Tap>(NAME).map((t) => t.by)).toEqual(['s2'])
   })
   it('keeps taps while there is no salon, and sends them in order when it is back', async () => {
     let there = false
@@ -147,10 +150,10 @@ describe('the table', () => {
     window.dispatchEvent(new Event('online'))
     await waitFor(() => expect(got.map((t) => t.kind)).toEqual(['step', 'zone']))
     expect(await screen.findByText(/clock is 60 minutes fast/)).toBeTruthy()
-    expect(queue.read('g1')).toEqual([])
+    expect(kept.read<Tap>(NAME)).toEqual([])
   })
   it('says what was refused and goes on', async () => {
-    queue.add('g1', makeTap({ kind: 'nonsense' }, 0, 's1'))
+    kept.write(NAME, [makeTap({ kind: 'nonsense' }, 0, 's1')])
     server({
       'GET /api/words': WORDS,
       'GET /api/house': { styles: [] },
@@ -159,7 +162,7 @@ describe('the table', () => {
     })
     open()
     expect(await screen.findByText(/One tap was refused/)).toBeTruthy()
-    expect(queue.read('g1')).toEqual([])
+    expect(kept.read<Tap>(NAME)).toEqual([])
   })
   it('keeps what nobody here may send for who made it', async () => {
     const { asked } = salon(groom)
@@ -172,7 +175,7 @@ describe('the table', () => {
     open()
     await userEvent.click(await screen.findByTestId('done'))
     await screen.findByText('1 tap kept here, sent when it can be')
-    expect(queue.read('g1')).toHaveLength(1)
+    expect(kept.read<Tap>(NAME)).toHaveLength(1)
     expect(asked.some((a) => a.method === 'POST')).toBe(false)
   })
   it('asks once and keeps the tap when somebody else has signed in beside this tab', async () => {
@@ -197,7 +200,7 @@ describe('the table', () => {
     await screen.findByText('Kept.')
     await new Promise((later) => setTimeout(later, 300))
     expect(asked).toBe(1)
-    expect(queue.read('g1').map((t) => t.by)).toEqual(['s1'])
+    expect(kept.read<Tap>(NAME).map((t) => t.by)).toEqual(['s1'])
   })
   it('takes what was done otherwise with tool and reason; a mat makes a patch', async () => {
     const { seen } = salon(groom)

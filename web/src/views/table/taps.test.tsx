@@ -1,7 +1,8 @@
 // Taps over what the salon said last, and their queue in the browser.
 import { beforeEach, describe, expect, it } from 'vitest'
 import { groom, timer } from './testing'
-import { changed, makeTap, overlay, queue } from './taps'
+import { kept } from '../../app/outbox'
+import { changed, makeTap, overlay, waitingFor, type Tap } from './taps'
 import { clock } from './Timers'
 import { sure } from '../../sure'
 
@@ -99,15 +100,25 @@ describe('taps over what the salon said last', () => {
     expect(shown.state).toBe('paused')
     expect(overlay(shown, [at({ kind: 'resume' })], 'Tove').state).toBe('open')
   })
-  it('are kept in the browser until they are dropped, and rubbish there is no harm', () => {
+  it('of a release before are taken over, of a later one put aside, and rubbish is no harm', () => {
     const a = at({ kind: 'note', text: 'a' })
     const b = at({ kind: 'note', text: 'b' })
-    queue.add('g1', a)
-    queue.add('g1', b)
-    expect(queue.drop('g1', new Set([a.id])).map((t) => t.id)).toEqual([b.id])
-    expect(queue.read('g1')).toHaveLength(1)
-    localStorage.setItem('kt-taps-g1', '{broken')
-    expect(queue.read('g1')).toEqual([])
+    const { name, old } = waitingFor('g1')
+    localStorage.setItem(old, JSON.stringify([a, { no: 'tap' }]))
+    expect(kept.read<Tap>(name, old).map((t) => t.id)).toEqual([a.id])
+    expect(localStorage.getItem(old)).toBeNull()
+    kept.write(name, [a, b])
+    expect(kept.read<Tap>(name, old)).toHaveLength(2)
+    localStorage.setItem(old, '{broken')
+    expect(kept.read<Tap>(name, old)).toHaveLength(2)
+    const later = JSON.stringify({ form: 9, box: [b] })
+    localStorage.setItem(`kt-out-${name}`, later)
+    expect(kept.read<Tap>(name)).toEqual([])
+    expect(localStorage.getItem(`kt-out-${name}.form-9`)).toBe(later)
+    for (const rubbish of ['{broken', '[]', '"x"', '{"form":1}', '{"form":1,"items":7}', 'null']) {
+      localStorage.setItem(`kt-out-${name}`, rubbish)
+      expect(kept.read<Tap>(name)).toEqual([])
+    }
     expect(clock(65.9)).toBe('1:05')
   })
 })

@@ -26,32 +26,8 @@ export function deviceName(): string {
   return name
 }
 
-const key = (groom: string) => `kt-taps-${groom}`
-
-/**
- * Kept in the browser's own store, written within the tap itself: a reload or a flat battery loses nothing.
- */
-export const queue = {
-  read(groom: string): Tap[] {
-    try {
-      const kept: unknown = JSON.parse(localStorage.getItem(key(groom)) ?? '[]')
-      return Array.isArray(kept) ? (kept as Tap[]) : []
-    } catch {
-      return []
-    }
-  },
-  add(groom: string, tap: Tap): Tap[] {
-    const all = [...queue.read(groom), tap]
-    localStorage.setItem(key(groom), JSON.stringify(all))
-    return all
-  },
-  drop(groom: string, ids: Set<string>): Tap[] {
-    const left = queue.read(groom).filter((t) => !ids.has(t.id))
-    if (left.length) localStorage.setItem(key(groom), JSON.stringify(left))
-    else localStorage.removeItem(key(groom))
-    return left
-  },
-}
+/** Where taps of a groom wait; the second name is that of releases before. */
+export const waitingFor = (groom: string) => ({ name: `taps-${groom}`, old: `kt-taps-${groom}` })
 
 /** The view with what the salon says has changed in it; what is not named is as it was. */
 export function changed(groom: Groom, by: Schemas['GroomChangesView']): Groom {
