@@ -168,8 +168,10 @@ final class TroubleTest extends BrowserTestCase
     private function database(string $function): void
     {
         $port = parse_url(self::address(), \PHP_URL_PORT);
+        // Of two browsers each has an instance of its own.
+        $instance = basename((string) getenv('KT_HOME'));
         exec(
-            'bash -c '.escapeshellarg(". ops/house.sh; use_instance test $port; $function").' >/dev/null 2>&1',
+            'bash -c '.escapeshellarg(". ops/house.sh; use_instance $instance $port; $function").' >/dev/null 2>&1',
             result_code: $code,
         );
         self::assertSame(0, $code, "$function failed");
