@@ -17,14 +17,4 @@ final readonly class Key
             throw Refused::badRequest('A write needs an Idempotency-Key of 8 to 64 letters and digits.');
         }
     }
-
-    /**
-     * The key of one part of a wish that is done in several: the same again when the wish is sent again.
-     *
-     * @param string $what the part is about: what is left of a wish may be cut into other parts than before
-     */
-    public function part(string $what): self
-    {
-        return new self(substr(hash('sha256', "$this->value/$what"), 0, 40));
-    }
 }

@@ -43,7 +43,7 @@ export function whenSignedOut(listener: () => void): void {
   onSignedOut = listener
 }
 
-/** How a key begins that is to be one with what is sent: another body, another key. */
+/** How a key begins that is to be one with what is sent: another address or body, another key. */
 export const ONCE = 'once-'
 
 const headers: Middleware = {
@@ -54,7 +54,11 @@ const headers: Middleware = {
     if (key?.startsWith(ONCE))
       request.headers.set(
         'Idempotency-Key',
-        `${key.slice(ONCE.length)}-${hash((await request.clone().text()) + request.headers.get('If-Match'))}`,
+        `${key.slice(ONCE.length)}-${hash(
+          [request.method, request.url, request.headers.get('If-Match'), await request.clone().text()].join(
+            ' ',
+          ),
+        )}`,
       )
     return request
   },

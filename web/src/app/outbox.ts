@@ -31,13 +31,16 @@ interface Box {
 const isKept = (one: unknown): one is Kept =>
   typeof one === 'object' && one !== null && 'id' in one && typeof one.id === 'string'
 
+/** What a full store has no room for lives as long as its page: it is still sent. */
+const full = new Map<string, string>()
+
 export const kept = {
   /**
    * old: where an earlier release kept them, as a bare list: taken over. What a later release has kept is put
    * aside under a name of its own, not read and not lost.
    */
   read<I extends Kept>(name: string, old?: string): I[] {
-    const text = localStorage.getItem(key(name))
+    const text = full.get(name) ?? localStorage.getItem(key(name))
     const box = parse(text)
     const { form, items }: Box = typeof box === 'object' && box !== null ? box : {}
     if (typeof form === 'number' && form > FORM && text !== null) {
@@ -55,8 +58,14 @@ export const kept = {
     return all as I[]
   },
   write(name: string, items: Kept[]): void {
-    if (items.length) localStorage.setItem(key(name), JSON.stringify({ form: FORM, items }))
-    else localStorage.removeItem(key(name))
+    full.delete(name)
+    if (items.length === 0) return localStorage.removeItem(key(name))
+    const text = JSON.stringify({ form: FORM, items })
+    try {
+      localStorage.setItem(key(name), text)
+    } catch {
+      full.set(name, text)
+    }
   },
 }
 

@@ -53,6 +53,31 @@ describe('a write', () => {
     await send('two')
     expect(keys()[0]).not.toBe(keys()[1])
   })
+  it('to another address is another one, with the same body or none', async () => {
+    const asked = server({
+      'POST /api/jobs/a/again': () => gone(),
+      'POST /api/jobs/b/again': () => json({}),
+    })
+    const cache = new QueryClient()
+    const { result } = renderHook(
+      () =>
+        useWrite({
+          send: (id: string, write) =>
+            take(api.POST('/api/jobs/{id}/again', { params: { path: { id }, header: write } })),
+        }),
+      {
+        wrapper: ({ children }: { children: ReactNode }) => (
+          <QueryClientProvider client={cache}>{children}</QueryClientProvider>
+        ),
+      },
+    )
+    for (const id of ['a', 'b']) {
+      act(() => result.current.mutate(id))
+      await waitFor(() => expect(result.current.isPending).toBe(false))
+    }
+    const [a, b] = asked.map((one) => one.headers.get('Idempotency-Key'))
+    expect(a).not.toBe(b)
+  })
   it('is tried again by itself while others are writing, with the same key', async () => {
     const { send, keys, result } = writing([() => problem(503, 'busy'), () => json({})])
     await send('one')

@@ -1,5 +1,5 @@
 // Taps over what the salon said last, and their queue in the browser.
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { groom, timer } from './testing'
 import { kept } from '../../app/outbox'
 import { changed, makeTap, overlay, waitingFor, type Tap } from './taps'
@@ -120,6 +120,19 @@ describe('taps over what the salon said last', () => {
       expect(kept.read<Tap>(name)).toEqual([])
     }
     expect(clock(65.9)).toBe('1:05')
+  })
+  it('are kept in the page where the store is full, and in the store again when it is not', () => {
+    const a = at({ kind: 'note', text: 'a' })
+    const set = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
+    kept.write('full', [a])
+    expect(kept.read<Tap>('full').map((t) => t.id)).toEqual([a.id])
+    set.mockRestore()
+    kept.write('full', [a])
+    expect(localStorage.getItem('kt-out-full')).toContain(a.id)
+    kept.write('full', [])
+    expect(kept.read<Tap>('full')).toEqual([])
   })
 })
 
