@@ -38,8 +38,10 @@ abstract class MattingCase extends TestCase
         CoatType $coat = CoatType::Curly,
         bool $stripped = false,
         ?int $rate = null,
+        bool $clipsEarly = false,
+        bool $experienced = false,
     ): MattingAnswer {
-        return (new MattingRule($kg, $handling, $coat, $stripped, $rate))->reckon($mats);
+        return (new MattingRule($kg, $handling, $coat, $stripped, $rate, $clipsEarly, $experienced))->reckon($mats);
     }
 
     /** @return array<string, string> */

@@ -19,6 +19,7 @@ use KeenThistle\Core\Matting\Decision;
 use KeenThistle\Core\Matting\MattingAnswer;
 use KeenThistle\Core\Matting\MattingRule;
 use KeenThistle\Core\Matting\UsualPlaces;
+use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
@@ -49,13 +50,15 @@ final readonly class ArrivalAnswers
         $dog = $arrival->dog;
         $basis = $this->bases->of($actor, $arrival);
         $kg = self::kg($arrival);
-        $mats = CombInput::mats($arrival->comb);
+        $mats = $basis->planned(CombInput::mats($arrival->comb));
         $rule = new MattingRule(
             $kg ?? self::KG_UNKNOWN,
             $dog->handling,
             $dog->coat,
             $dog->handStripped,
             $dog->salon->matRateMinor,
+            'clip' === ($dog->schools + $dog->salon->schools + SchoolTable::defaults())['mats'],
+            $arrival->staff->isExperienced(),
         );
         $answer = $rule->reckon($mats);
         $options = (new Options($arrival, $basis, $kg ?? self::KG_UNKNOWN))->of($mats, $answer, $rule);
@@ -184,6 +187,7 @@ final readonly class ArrivalAnswers
                 $z->under?->blade,
                 $cut?->rounded(),
                 $z->under->experienced ?? [],
+                $z->under?->refer,
                 round($z->minutes, 1),
                 round($z->workedOut, 1),
                 $z->mat->zone->tender,

@@ -11,6 +11,7 @@ namespace KeenThistle\Arrival;
 use KeenThistle\Core\Growth\Growth;
 use KeenThistle\Core\Growth\RecoveryRule;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Matting\Mat;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
 
@@ -19,6 +20,7 @@ final readonly class KnownOfDog
     /**
      * @param array<string, Method> $methods planned, by zone
      * @param array<string, Length> $planned what the plan leaves, where that is known
+     * @param array<string, string> $kinds kind of the tool it is planned with, by zone
      * @param array<string, Length> $now what zones are expected to carry today
      * @param list<array{estimate: float, actual: float}> $dogVisits oldest first
      * @param list<array{estimate: float, actual: float}> $groomerVisits oldest first
@@ -27,12 +29,31 @@ final readonly class KnownOfDog
         public Growth $growth,
         public array $methods,
         public array $planned,
+        public array $kinds,
         public array $now,
         public float $weeksLate,
         public int $newThings,
         public array $dogVisits,
         public array $groomerVisits,
     ) {
+    }
+
+    /**
+     * What the comb found, with what is planned there.
+     *
+     * @param list<Mat> $mats
+     *
+     * @return list<Mat>
+     */
+    public function planned(array $mats): array
+    {
+        return array_map(
+            fn (Mat $m): Mat => $m->plannedAs(
+                $this->planned[$m->zone->id] ?? null,
+                $this->kinds[$m->zone->id] ?? null,
+            ),
+            $mats,
+        );
     }
 
     /** The area-weighted mean of what the plan leaves. */

@@ -41,7 +41,7 @@ final readonly class KnownOfDogReader
         $key = hash(
             'xxh128',
             implode('|', [
-                'basis',
+                'basis-2',
                 (string) $dog->id,
                 $dog->cardVersion,
                 $this->scope->salon($actor)->kitVersion,
@@ -85,10 +85,11 @@ final readonly class KnownOfDogReader
         [, $plan] = $this->plans->of($actor, $dog);
         $figures = new GrowthAndClocks($dog, new History($this->visits->past($actor, $dog)), $arrival->day);
         $lengths = $this->kit->lengths($actor);
-        $methods = $planned = $now = [];
+        $methods = $planned = $kinds = $now = [];
         foreach ($plan as $zone => $p) {
             if (null !== $p['recipe']->method) {
                 $methods[$zone] = $p['recipe']->method;
+                $kinds[$zone] = $p['recipe']->forRules()->tool->kind;
                 $planned[$zone] = $lengths->planned($p['recipe']->forRules())->finished;
             }
         }
@@ -116,6 +117,7 @@ final readonly class KnownOfDogReader
             $figures->growth,
             $methods,
             array_filter($planned),
+            $kinds,
             array_filter($now),
             min(260.0, $late),
             $new,

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
 final readonly class MatView
 {
@@ -27,6 +28,7 @@ final readonly class MatView
         public ?string $blade,
         public ?float $leaves_mm,
         public array $experienced,
+        #[Says('where nothing of ours goes under it: what to do instead')] public ?string $refer,
         public float $minutes,
         public float $worked_out_minutes,
         public bool $tender,

@@ -34,7 +34,7 @@ final readonly class Options
     public function of(array $mats, MattingAnswer $answer, MattingRule $rule): array
     {
         $ways = new Ways();
-        $cut = $ways->evenLength($answer);
+        $cut = self::evenLength($answer);
         $clips =
             [] !== array_filter($answer->zones, static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision);
         $out = [
@@ -71,7 +71,7 @@ final readonly class Options
                 $this->kg,
                 $dog->coat,
                 $dog->handling,
-                matting: $answer->minutes,
+                matting: $answer->charged,
                 newThings: $this->basis->newThings,
                 weeksLate: $this->basis->weeksLate,
                 zones: [] === $methods ? null : $methods,
@@ -83,7 +83,7 @@ final readonly class Options
                 rate: $dog->salon->rateMinor,
             ),
         );
-        $visits = (new Ways())->visits($answer);
+        $visits = $answer->visits();
         $recovery = null;
         $usual = $this->basis->usual();
         if (null !== $cut && null !== $usual && $cut->shorterThan($usual)) {
@@ -115,6 +115,19 @@ final readonly class Options
             Caution::listToArray($recovery->cautions ?? []),
             Reason::listToArray($minutes->reasons),
         );
+    }
+
+    /** What one even clip would leave: what every clipped zone with a coat to speak of still allows. */
+    private static function evenLength(MattingAnswer $answer): ?Length
+    {
+        $longest = MattingRule::longest(
+            array_filter(
+                $answer->zones,
+                static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision && !$z->mat->isClose(),
+            ),
+        );
+
+        return null === $longest ? null : Length::ofMillimetres($longest['mm']);
     }
 
     /**

@@ -51,10 +51,10 @@ final readonly class LengthQuestion implements Question
     {
         $tool = Tool::fromFields($in->object('tool'));
         $entered = $in->floatOrNull('entered_mm');
-        if (null !== $entered && ($tool->isBlade() || $tool->isGuard())) {
+        if (null !== $entered && $tool->hasLength()) {
             throw InvalidInput::at(
                 'entered_mm',
-                'only for scissor, thin, strip, card and leave: a blade\'s or guard\'s length is derived',
+                'only where no tool gives the length: that of a blade, guard or trimmer is derived',
             );
         }
         $recipe = new Recipe(

@@ -35,7 +35,14 @@ final readonly class MattingQuestion implements Question
             'coat' => Shape::enum(CoatType::class, 'coat')->default('curly'),
             'hand_stripped' => Shape::boolean()->default(false),
             'zones' => Shape::list(Mat::shape(), 0, 80)->required(),
-            'rate_minor' => Shape::integer(0, 100_000)->nullable()->describe('minor currency units per matting minute'),
+            'mats' => Shape::choice(['save', 'clip'], 'school')
+                ->default('save')
+                ->describe('the salon\'s school: save the coat, or clip early'),
+            'experienced' => Shape::boolean()
+                ->default(false)
+                ->describe('an experienced groomer is at the table'),
+            'rate_minor' => Shape::number(0, 100_000, 'minor currency units per matting minute')->nullable(),
+            'rate_minor_per_hour' => Shape::number(0, 6_000_000, 'minor currency units per hour')->nullable(),
         ]);
     }
 
@@ -55,7 +62,9 @@ final readonly class MattingQuestion implements Question
             $in->enum('handling', Handling::class),
             $in->enum('coat', CoatType::class),
             $in->bool('hand_stripped'),
-            $in->intOrNull('rate_minor'),
+            Rate::perMinute($in, 'rate_minor'),
+            'clip' === $in->text('mats'),
+            $in->bool('experienced'),
         ))
             ->reckon($mats)
             ->toArray();

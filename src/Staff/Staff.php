@@ -75,6 +75,12 @@ class Staff implements SalonOwned
         $this->place = $place;
     }
 
+    /** Whether this person takes a finer blade under felt, or a small trimmer at the eye. */
+    public function isExperienced(): bool
+    {
+        return $this->confidence >= 4;
+    }
+
     /** @param string $permission one of May's constants */
     public function may(string $permission): bool
     {

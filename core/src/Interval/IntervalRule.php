@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Interval;
 
+use KeenThistle\Core\Matting\Limits;
 use KeenThistle\Core\Matting\Mat;
 use KeenThistle\Core\Matting\MattingRule;
 use KeenThistle\Core\Measure\Length;
@@ -148,7 +149,7 @@ final readonly class IntervalRule
                 Say::it(
                     'interval.up_to_load_as_tangles_the',
                     $facts->matLimit,
-                    MattingRule::VISIT_MINUTES * $facts->handling->toleranceFactor(),
+                    round(self::bears($facts), 1),
                 ),
             );
         }
@@ -163,8 +164,16 @@ final readonly class IntervalRule
         $tangles = (($cm2 * min($load, $facts->matLimit)) / 100) * 4;
         $mats = ((($cm2 * max(0.0, $load - $facts->matLimit)) / 100) * 4) / 2;
         $work = (min($tangles, $cm2) * Mat::WORK[1] + min($mats, $cm2) * Mat::WORK[2]) / 60;
-        $limit = MattingRule::VISIT_MINUTES * $facts->handling->toleranceFactor();
+        $limit = self::bears($facts);
 
         return $work <= $limit ? $work : min($work, $limit + (($work - $limit) * Mat::CLIP_UNDER) / Mat::WORK[2]);
+    }
+
+    /** Minutes of working out that this dog bears in a visit. */
+    private static function bears(Facts $facts): float
+    {
+        return Limits::VISIT_MINUTES *
+            Limits::size(Surface::cm2($facts->kg ?? 0.0)) *
+            $facts->handling->toleranceFactor();
     }
 }

@@ -71,8 +71,11 @@ final readonly class KitMatch
     public function canMake(Recipe $recipe): bool
     {
         $tool = $recipe->tool;
-        if (!$tool->isBlade() && !$tool->isGuard()) {
+        if (!$tool->hasLength()) {
             return true;
+        }
+        if ($tool->isTrimmer()) {
+            return [] !== array_filter($this->tools, static fn (KitTool $t): bool => null !== $t->trimmer);
         }
         $blades = $this->blades();
         if ($tool->isBlade()) {
@@ -97,6 +100,9 @@ final readonly class KitMatch
         $blades = $this->blades();
         $tools = array_map(static fn (string $label): Tool => Tool::blade($label), $blades);
         foreach ($this->tools as $kit) {
+            if (null !== $kit->trimmer) {
+                $tools[] = $kit->trimmer;
+            }
             if (null === $kit->guard) {
                 continue;
             }
@@ -139,7 +145,7 @@ final readonly class KitMatch
         if (null === $before) {
             return 0;
         }
-        $blade = static fn (Tool $t): string => $t->base ?? $t->label;
+        $blade = static fn (Tool $t): string => $t->isTrimmer() ? $t->key() : $t->base ?? $t->label;
         $guard = static fn (Tool $t): int => $t->guard?->micrometres() ?? 0;
 
         return ($blade($before) === $blade($next) ? 0 : 1) + ($guard($before) === $guard($next) ? 0 : 1);

@@ -1,6 +1,6 @@
 <?php
 
-/** A tool within reach: a blade, or a guard waiting for a base. */
+/** A tool within reach: a blade, a guard waiting for a base, or a small trimmer. */
 
 declare(strict_types=1);
 
@@ -16,8 +16,12 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class KitTool
 {
-    private function __construct(public ?string $blade, public ?Length $guard, public string $label)
-    {
+    private function __construct(
+        public ?string $blade,
+        public ?Length $guard,
+        public string $label,
+        public ?Tool $trimmer = null,
+    ) {
     }
 
     /** @throws InvalidInput when the label is not in the blade table */
@@ -33,12 +37,17 @@ final readonly class KitTool
         return new self(null, $mm, $label);
     }
 
+    public static function trimmer(?Length $set = null, string $label = ''): self
+    {
+        return new self(null, null, $label, Tool::trimmer($set, $label));
+    }
+
     public static function shape(): Shape
     {
         return Shape::object([
-            'kind' => Shape::choice(['blade', 'guard'], 'tool kind')->required(),
+            'kind' => Shape::choice(['blade', 'guard', 'trimmer'], 'tool kind')->required(),
             'label' => Shape::text(0, 40),
-            'mm' => Shape::number(Tool::MIN_GUARD_MM, Length::MAX_MM, 'mm, a guard\'s nominal length'),
+            'mm' => Shape::number(0.1, Length::MAX_MM, 'mm, a guard\'s nominal length, what a trimmer is set to'),
         ])->describe('a tool in reach: {"kind":"blade","label":"10"} or {"kind":"guard","mm":16}');
     }
 
@@ -55,9 +64,19 @@ final readonly class KitTool
                 $in->pathOf('label'),
             );
         }
+        if ('trimmer' === $in->text('kind')) {
+            return new self(null, null, $in->textOrNull('label') ?? '', Tool::fromFields($in));
+        }
         $mm =
             $in->floatOrNull('mm') ??
             throw InvalidInput::missing($in->pathOf('mm'), Say::it('kit.the_guards_length_in_mm'));
+
+        if ($mm < Tool::MIN_GUARD_MM) {
+            throw InvalidInput::at(
+                $in->pathOf('mm'),
+                Say::it('length.must_be_between_and_400_mm', Tool::MIN_GUARD_MM),
+            );
+        }
 
         return self::guard(Length::ofMillimetres($mm, $in->pathOf('mm')), $in->textOrNull('label') ?? '');
     }

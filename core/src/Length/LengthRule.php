@@ -18,6 +18,8 @@ final readonly class LengthRule
     private const NOMINAL = 0.1;
     private const MEASURED = 0.05;
     private const ESTIMATED = 0.2;
+    /** 30 and finer. */
+    private const FINE = ['50', '40', '30'];
 
     /** @var array<string, Length> by tool key and lay */
     private array $measured;
@@ -77,7 +79,7 @@ final readonly class LengthRule
     private function finished(Recipe $recipe, ?Zone $zone): FinishedLength
     {
         $warnings = $this->warnings($recipe, $zone);
-        if (!$recipe->tool->isBlade() && !$recipe->tool->isGuard()) {
+        if (!$recipe->tool->hasLength()) {
             return $this->byHand($recipe, $warnings);
         }
         $inThisLay = $this->measured[$recipe->tool->key().'|'.$recipe->lay->value] ?? null;
@@ -131,6 +133,9 @@ final readonly class LengthRule
 
     private function nominal(Tool $tool): Length
     {
+        if (null !== $tool->set) {
+            return $tool->set;
+        }
         if (null === $tool->guard) {
             return BladeTable::residual($tool->label);
         }
@@ -148,6 +153,9 @@ final readonly class LengthRule
     /** @return list<Reason> */
     private function nominalReasons(Tool $tool): array
     {
+        if (null !== $tool->set) {
+            return [new Reason('set', $tool->set->mm(), 'mm', Say::it('length.what_the_trimmer_is_set_to'))];
+        }
         if (null === $tool->guard) {
             return [
                 new Reason(
@@ -228,22 +236,53 @@ final readonly class LengthRule
                 Caution::DANGER,
             );
         }
-        if (Lay::Against === $recipe->lay && ($tool->isBlade() || $tool->isGuard())) {
-            $warnings[] =
-                null !== $zone && str_starts_with($zone->id, 'ear_')
-                    ? new Caution('ear_edge_against', Say::it('length.against_the_lay_on_an_ear'))
-                    : new Caution(
-                        'against_leaves_lines',
-                        Say::it('length.against_the_lay_can_leave_lines'),
-                        Caution::NOTE,
-                    );
+        if (Lay::Against === $recipe->lay && $tool->hasLength()) {
+            $warnings[] = match (true) {
+                str_starts_with($zone->id ?? '', 'ear_') => new Caution(
+                    'ear_edge_against',
+                    Say::it('length.against_the_lay_on_an_ear'),
+                ),
+                'lips' === $zone?->id => new Caution('lips_against', Say::it('length.against_the_lay_on_the_lips')),
+                default => new Caution(
+                    'against_leaves_lines',
+                    Say::it('length.against_the_lay_can_leave_lines'),
+                    Caution::NOTE,
+                ),
+            };
         }
-        if ($tool->isBlade() && \in_array($tool->label, ['50', '40', '30', 'toe'], true)) {
+        if ($tool->isBlade() && \in_array($tool->label, [...self::FINE, 'toe'], true)) {
             $warnings[] = new Caution(
                 'fine_blade_heats',
                 Say::it('length.fine_blades_heat_fast_touch_check'),
                 Caution::NOTE,
             );
+        }
+
+        return null === $zone ? $warnings : [...$warnings, ...self::ofThePlace($tool, $zone)];
+    }
+
+    /** @return list<Caution> what a place asks of whatever cuts there */
+    private static function ofThePlace(Tool $tool, Zone $zone): array
+    {
+        if (!$tool->hasLength()) {
+            return [];
+        }
+        $warnings = [];
+        if ($tool->isBlade() && $zone->tender && \in_array($tool->label, self::FINE, true)) {
+            $warnings[] = new Caution(
+                'fine_on_tender',
+                Say::it('length.fine_on_tender', $tool->label, $zone->label),
+                Caution::DANGER,
+            );
+        }
+        if (!$tool->isTrimmer() && str_starts_with($zone->id, 'inner_eye_')) {
+            $warnings[] = new Caution('blade_at_the_eye', Say::it('length.blade_at_the_eye'), Caution::DANGER);
+        }
+        if (1 === preg_match('/^ear_(outer|inner)_/', $zone->id)) {
+            $warnings[] = new Caution('ear_crease', Say::it('length.ear_crease'));
+        }
+        if (\in_array($zone->id, ['loin', 'belly'], true)) {
+            $warnings[] = new Caution('flank_fold', Say::it('length.flank_fold'));
         }
 
         return $warnings;

@@ -1,6 +1,6 @@
 <?php
 
-/** What is in the hand: a bare blade, a guard over a base blade, or a tool without a length of its own. */
+/** What is in the hand: a bare blade, a guard over a base blade, a small trimmer, or a tool without a length. */
 
 declare(strict_types=1);
 
@@ -14,7 +14,12 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class Tool
 {
-    public const HAND_KINDS = ['scissor', 'thin', 'strip', 'card', 'leave'];
+    /** Tools without a length: by what is done, or by what is held. */
+    public const HAND_KINDS = ['scissor', 'thin', 'strip', 'card', 'leave', 'thinner', 'hand', 'knife'];
+    public const KINDS = ['blade', 'guard', 'trimmer', ...self::HAND_KINDS];
+    /** What a small trimmer is set to where nobody says otherwise, mm. */
+    public const TRIMMER_MM = 0.5;
+    private const TRIMMER_MOST_MM = 12.0;
     /** Thinner than this no guard is made; it also keeps guard + base above the skin. */
     public const MIN_GUARD_MM = 0.5;
 
@@ -23,6 +28,7 @@ final readonly class Tool
         public string $label,
         public ?Length $guard,
         public ?string $base,
+        public ?Length $set = null,
     ) {
     }
 
@@ -45,7 +51,22 @@ final readonly class Tool
         return new self('guard', $label, $mm, $base);
     }
 
-    /** @param string $kind scissor, thin, strip, card or leave */
+    /**
+     * A small trimmer with a length setting of its own: for eyes, pads, ears and rear; it stands over no base.
+     *
+     * @throws InvalidInput for a setting that no small trimmer has
+     */
+    public static function trimmer(?Length $set = null, string $label = '', string $field = 'tool'): self
+    {
+        $set ??= Length::ofMillimetres(self::TRIMMER_MM);
+        if ($set->mm() < 0.1 || $set->mm() > self::TRIMMER_MOST_MM) {
+            throw InvalidInput::at("$field.mm", Say::it('length.a_small_trimmer_is_set_to', self::TRIMMER_MOST_MM));
+        }
+
+        return new self('trimmer', $label, null, null, $set);
+    }
+
+    /** @param string $kind one of HAND_KINDS */
     public static function hand(string $kind): self
     {
         return new self($kind, '', null, null);
@@ -55,11 +76,11 @@ final readonly class Tool
     public static function shape(bool $baseRequired = true): Shape
     {
         return Shape::object([
-            'kind' => Shape::choice(['blade', 'guard', ...self::HAND_KINDS], 'tool kind')->required(),
+            'kind' => Shape::choice(self::KINDS, 'tool kind')->required(),
             'label' => Shape::text(0, 40)->describe(
                 'A blade\'s label as text ("7F"); a guard may carry the salon\'s own label',
             ),
-            'mm' => Shape::number(self::MIN_GUARD_MM, Length::MAX_MM, 'mm, a guard\'s nominal length'),
+            'mm' => Shape::number(0.1, Length::MAX_MM, 'mm, a guard\'s nominal length, what a trimmer is set to'),
             'base' => Shape::choice(BladeTable::labels(), 'base blade')->describe(
                 $baseRequired ? 'The blade under a guard: 10, 15, 30 or 40' : 'Not used in a list of tools in reach',
             ),
@@ -73,6 +94,7 @@ final readonly class Tool
         $unwanted = match ($kind) {
             'blade' => ['mm', 'base'],
             'guard' => [],
+            'trimmer' => ['base'],
             default => ['label', 'mm', 'base'],
         };
         foreach ($unwanted as $name) {
@@ -85,6 +107,15 @@ final readonly class Tool
                 $in->textOrNull('label') ??
                     throw InvalidInput::missing($in->pathOf('label'), Say::it('length.a_blade_label_such_as_10')),
                 $in->pathOf('label'),
+            );
+        }
+        if ('trimmer' === $kind) {
+            $mm = $in->floatOrNull('mm');
+
+            return self::trimmer(
+                null === $mm ? null : Length::ofMillimetres($mm, $in->pathOf('mm')),
+                $in->textOrNull('label') ?? '',
+                $in->path,
             );
         }
         if ('guard' === $kind) {
@@ -116,12 +147,25 @@ final readonly class Tool
         return null !== $this->guard && null !== $this->base;
     }
 
-    /** Identifies the tool for measurements: kind, label or guard length, base. */
+    public function isTrimmer(): bool
+    {
+        return null !== $this->set;
+    }
+
+    /** Whether what it leaves follows from the tool and the lay. */
+    public function hasLength(): bool
+    {
+        return $this->isBlade() || $this->isGuard() || $this->isTrimmer();
+    }
+
+    /** Identifies the tool for measurements: kind, label or length, base. */
     public function key(): string
     {
-        return $this->isGuard()
-            ? \sprintf('guard:%d:%s', $this->guard?->micrometres() ?? 0, $this->base ?? '')
-            : $this->kind.':'.$this->label;
+        return match (true) {
+            $this->isGuard() => \sprintf('guard:%d:%s', $this->guard?->micrometres() ?? 0, $this->base ?? ''),
+            null !== $this->set => 'trimmer:'.$this->set->micrometres(),
+            default => $this->kind.':'.$this->label,
+        };
     }
 
     /** @return array{kind: string, label?: string, mm?: float, base?: string} */
@@ -135,6 +179,9 @@ final readonly class Tool
             $out['mm'] = $this->guard->mm();
             $out['base'] = $this->base;
         }
+        if (null !== $this->set) {
+            $out['mm'] = $this->set->mm();
+        }
 
         return $out;
     }
@@ -144,10 +191,14 @@ final readonly class Tool
     {
         if (null !== $this->guard) {
             return ('' === $this->label
-                ? Say::it('length.mm_guard', rtrim(rtrim(number_format($this->guard->mm(), 1, '.', ''), '0'), '.'))
+                ? Say::it('length.mm_guard', self::plain($this->guard))
                 : $this->label).
                 Say::it('length.over').
                 ($this->base ?? '?');
+        }
+
+        if (null !== $this->set) {
+            return Say::it('length.small_trimmer', self::plain($this->set));
         }
 
         return match ($this->kind) {
@@ -155,10 +206,17 @@ final readonly class Tool
                 ? Say::it('length.narrow_toe_blade')
                 : $this->label.Say::it('length.blade'),
             'scissor' => Say::it('length.scissors'),
-            'thin' => Say::it('length.thinning_shears'),
+            'thin', 'thinner' => Say::it('length.thinning_shears'),
             'strip' => Say::it('length.hand_strip'),
+            'hand' => Say::it('length.by_hand'),
+            'knife' => Say::it('length.stripping_knife'),
             'card' => Say::it('length.card_or_rake'),
             default => Say::it('length.left'),
         };
+    }
+
+    private static function plain(Length $mm): string
+    {
+        return rtrim(rtrim(number_format($mm->mm(), 1, '.', ''), '0'), '.');
     }
 }

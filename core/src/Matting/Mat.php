@@ -1,6 +1,6 @@
 <?php
 
-/** What the comb found in one zone, and what a groomer has decided about it over the rule's head. */
+/** What the comb found in one zone, what is planned there, and what a groomer has decided over the rule's head. */
 
 declare(strict_types=1);
 
@@ -9,6 +9,8 @@ namespace KeenThistle\Core\Matting;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Length\Tool;
+use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
@@ -16,6 +18,8 @@ final readonly class Mat
 {
     /** Seconds per cm² of matted area by severity; a felted sheet is not worked out. */
     public const WORK = [0.0, 0.3, 2.0, 8.0];
+    /** The same under a rake, on double coats. */
+    private const RAKE = [0.0, 0.5, 1.5, 1.5];
     public const CLIP_UNDER = 0.3;
     private const CLIP_UNDER_FELT = 0.6;
 
@@ -24,6 +28,8 @@ final readonly class Mat
      * @param float $spread share of the zone, 0 to 1
      * @param bool|null $clearance whether a comb tooth passes between mat and skin; null where nobody said
      * @param Decision|null $overrule a groomer's own decision, held
+     * @param Length|null $planned what today's recipe leaves there; null: not planned, or not known
+     * @param string|null $plannedKind kind of the tool it is planned with
      */
     public function __construct(
         public Zone $zone,
@@ -32,15 +38,26 @@ final readonly class Mat
         public ?bool $clearance = null,
         public ?Decision $overrule = null,
         public string $why = '',
+        public ?Length $planned = null,
+        public ?string $plannedKind = null,
     ) {
     }
 
     public static function shape(): Shape
     {
-        return Shape::object(self::fields());
+        return Shape::object(
+            self::fields() + [
+                'planned_mm' => Shape::number(0, Length::MAX_MM, 'mm')
+                    ->nullable()
+                    ->describe('what today\'s recipe leaves there'),
+                'planned_kind' => Shape::choice(Tool::KINDS, 'tool kind')
+                    ->nullable()
+                    ->describe('the kind of tool it is planned with'),
+            ],
+        );
     }
 
-    /** @return array<string, Shape> */
+    /** @return array<string, Shape> what the comb finds */
     public static function fields(): array
     {
         return [
@@ -54,7 +71,10 @@ final readonly class Mat
             'clearance' => Shape::boolean()
                 ->nullable()
                 ->describe('a comb tooth passes between mat and skin; left out: yes up to severity 2, no from 3'),
-            'overrule' => Shape::enum(Decision::class, 'decision')
+            'overrule' => Shape::choice(
+                array_map(static fn (Decision $d): string => $d->value, Decision::overrules()),
+                'decision',
+            )
                 ->nullable()
                 ->describe('the groomer\'s own decision, held'),
             'why' => Shape::text(0, 200)->default('')->describe('why it was overruled'),
@@ -65,13 +85,15 @@ final readonly class Mat
     public static function fromFields(Fields $in): self
     {
         $severity = $in->int('severity');
-        $overrule = $in->enumOrNull('overrule', Decision::class);
+        $overrule = $in->textOrNull('overrule');
+        $overrule = null === $overrule ? null : Decision::from($overrule);
         if (4 === $severity && null !== $overrule && Decision::Clip !== $overrule) {
             throw InvalidInput::at($in->pathOf('overrule'), Say::it('matting.a_felted_sheet_is_only_clipped'));
         }
         if ($severity > 0 && Decision::None === $overrule) {
             throw InvalidInput::at($in->pathOf('overrule'), Say::it('matting.knots_are_combed_loosened_split_or'));
         }
+        $planned = $in->has('planned_mm') ? $in->floatOrNull('planned_mm') : null;
 
         return new self(
             Zone::of($in->text('zone')),
@@ -80,6 +102,38 @@ final readonly class Mat
             $in->boolOrNull('clearance'),
             $overrule,
             $in->text('why'),
+            null === $planned ? null : Length::ofMillimetres($planned, $in->pathOf('planned_mm')),
+            $in->has('planned_kind') ? $in->textOrNull('planned_kind') : null,
+        );
+    }
+
+    /** The same place with another decision of the groomer's. */
+    public function overruled(Decision $decision, string $why): self
+    {
+        return new self(
+            $this->zone,
+            $this->severity,
+            $this->spread,
+            $this->clearance,
+            $decision,
+            $why,
+            $this->planned,
+            $this->plannedKind,
+        );
+    }
+
+    /** The same place with what is planned there today. */
+    public function plannedAs(?Length $leaves, ?string $kind): self
+    {
+        return new self(
+            $this->zone,
+            $this->severity,
+            $this->spread,
+            $this->clearance,
+            $this->overrule,
+            $this->why,
+            $leaves,
+            $kind,
         );
     }
 
@@ -100,25 +154,50 @@ final readonly class Mat
         return 0 === $this->severity ? 0.0 : $this->zone->share() * $this->spread;
     }
 
+    /** Where skin is thin or lies over bone: a mat is clipped under with a 10 even where a comb passes. */
+    public function isClose(): bool
+    {
+        return $this->zone->tender || self::isBony($this->zone);
+    }
+
+    public static function isBony(Zone $zone): bool
+    {
+        return str_starts_with($zone->id, 'elbow_') || str_starts_with($zone->id, 'hock_');
+    }
+
+    /**
+     * Whether today's recipe takes the hair off anyway, at least as short as a mat here may be clipped under; at eye,
+     * lips, sheath and vulva only a small trimmer does.
+     */
+    public function comesOff(): bool
+    {
+        if (0.0 === $this->matted() || null === $this->planned) {
+            return false;
+        }
+        $kinds = UnderBlade::isTrimmerOnly($this->zone) ? ['trimmer'] : ['blade', 'trimmer'];
+        $most = $this->hasClearance() && !$this->isClose() ? UnderBlade::CLEAR_MM : UnderBlade::CLOSE_MM;
+
+        return \in_array($this->plannedKind, $kinds, true) && $this->planned->mm() <= $most + 1e-9;
+    }
+
     /** Minutes under a decision on a body of so many cm². */
     public function minutes(Decision $decision, float $cm2): float
     {
         $seconds = match ($decision) {
             Decision::None => 0.0,
-            Decision::Clip => 4 === $this->severity ? self::CLIP_UNDER_FELT : self::CLIP_UNDER,
+            Decision::Clip, Decision::ComesOff => 4 === $this->severity ? self::CLIP_UNDER_FELT : self::CLIP_UNDER,
+            Decision::Rake => self::RAKE[min(3, $this->severity)],
             default => self::WORK[min(3, $this->severity)],
         };
 
         return ($seconds * $this->matted() * $cm2) / 60;
     }
 
-    /** What the rule decides before any limit. */
-    public function firstDecision(): Decision
+    /** Left and right are one place, and so are all feet: skin is found and looked after once. */
+    public function place(): string
     {
-        return match (true) {
-            0.0 === $this->matted() => Decision::None,
-            3 === $this->severity && !$this->hasClearance() => Decision::Clip,
-            default => Decision::forSeverity($this->severity),
-        };
+        return 'feet' === $this->zone->group
+            ? 'feet'
+            : (string) preg_replace('/_(left|right)$/', '', $this->zone->id);
     }
 }

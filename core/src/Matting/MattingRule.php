@@ -14,178 +14,187 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class MattingRule
 {
-    public const VISIT_MINUTES = 20.0;
-    private const TENDER_MINUTES = 5.0;
     public const FREE_MINUTES = 5.0;
+    /** Finding the skin, holding and looking after: once a place. */
+    private const SET_UP_MINUTES = 1.0;
     private const EVEN_FROM = 0.3;
     private const EPSILON = 1e-9;
 
-    /** @param int|null $rate minor currency units per matting minute */
+    /**
+     * @param float|null $rate minor currency units per matting minute
+     * @param bool $clipsEarly the school of clipping early: tender mats and tight ones at once, limits halved
+     * @param bool $experienced whether an experienced groomer is at the table
+     */
     public function __construct(
         private float $kg,
         private Handling $handling,
         private CoatType $coat,
         private bool $handStripped = false,
-        private ?int $rate = null,
+        private ?float $rate = null,
+        private bool $clipsEarly = false,
+        private bool $experienced = false,
     ) {
     }
 
     /** @param list<Mat> $mats each zone once */
     public function reckon(array $mats): MattingAnswer
     {
-        [$kg, $handling, $coat, $rate] = [$this->kg, $this->handling, $this->coat, $this->rate];
-        $cm2 = Surface::cm2($kg);
-        $decisions = $why = [];
-        foreach ($mats as $i => $mat) {
-            $decisions[$i] = $mat->overrule ?? $mat->firstDecision();
-            $why[$i] = [];
-        }
-        // Calm first, then every stricter limit down to this dog's own: what a kinder one clips stays clipped.
-        foreach ([1.0, 0.6, 0.3] as $factor) {
-            if ($factor < $handling->toleranceFactor() - self::EPSILON) {
-                break;
-            }
-            $this->limit($mats, $decisions, $why, $cm2, $factor);
-        }
-        $zones = $this->zones($mats, $decisions, $why, $cm2);
-        $factor = $handling->toleranceFactor();
-        $minutes = array_sum(array_map(static fn (ZoneDecision $z): float => $z->minutes, $zones));
-        $worked = array_sum(array_map(static fn (ZoneDecision $z): float => $z->workedOut, $zones));
+        $cm2 = Surface::cm2($this->kg);
+        $limits = new Limits(
+            $mats,
+            array_map($this->first(...), $mats),
+            $this->handling->toleranceFactor(),
+            $cm2,
+            $this->clipsEarly,
+        );
+        $zones = $this->zones($mats, $limits->decide(), $limits, $cm2);
+        $sum = static fn (\Closure $of): float => array_sum(array_map($of, $zones));
+        $minutes = $sum(static fn (ZoneDecision $z): float => $z->minutes);
+        $charged = $sum(
+            static fn (ZoneDecision $z): float => Decision::ComesOff === $z->decision ? 0.0 : $z->minutes,
+        );
+        $worked = $sum(static fn (ZoneDecision $z): float => $z->workedOut);
+        $raked = $sum(static fn (ZoneDecision $z): float => Decision::Rake === $z->decision ? $z->minutes : 0.0);
         $load = array_sum(array_map(static fn (Mat $m): float => $m->load(), $mats));
-        $fee = null === $rate ? null : (int) round(max(0.0, $minutes - self::FREE_MINUTES) * $rate);
+        $fee =
+            null === $this->rate ? null : (int) round(max(0.0, $charged - self::FREE_MINUTES) * $this->rate);
         [$even, $clipped] = self::evenOut($zones);
-        $consentOnly = null !== $even && ($coat->isDouble() || (CoatType::Wire === $coat && $this->handStripped));
+        $consentOnly = null !== $even && $this->isPatchedFirst();
         $words = new MattingWords();
 
         return new MattingAnswer(
             $load,
             $zones,
             $minutes,
+            $charged,
             $worked,
-            self::VISIT_MINUTES * $factor,
-            self::TENDER_MINUTES * $factor,
+            $raked,
+            $limits->visit(),
+            $limits->tender(),
+            $limits->raking(),
             $fee,
             $even,
             $consentOnly,
             $clipped,
             $words->consent($zones, $consentOnly ? null : $even, $fee),
-            $words->cautions(
-                $zones,
-                $coat,
-                $worked,
-                self::VISIT_MINUTES * $factor,
-                self::TENDER_MINUTES * $factor,
-                $consentOnly,
-            ),
+            $words->cautions($zones, $this->coat, $worked, $limits->visit(), $limits->tender(), $consentOnly),
             $words->questions($mats),
-            [
-                new Reason('surface', round(Surface::m2($kg), 3), 'm²', Say::it('matting.0_101_kg_to_the_power', $kg)),
-                new Reason(
-                    'limit',
-                    round(self::VISIT_MINUTES * $factor, 1),
-                    'min',
-                    Say::it(
-                        'matting.min_of_working_out_a_visit',
-                        self::VISIT_MINUTES,
-                        $factor,
-                        str_replace('_', ' ', $handling->value),
-                    ),
-                ),
-                new Reason(
-                    'tender_limit',
-                    round(self::TENDER_MINUTES * $factor, 1),
-                    'min',
-                    Say::it('matting.for_each_tender_zone'),
-                ),
-                ...null === $fee
-                    ? []
-                    : [
-                        new Reason(
-                            'fee',
-                            $fee,
-                            'minor',
-                            Say::it('matting.minutes_past_the_first', self::FREE_MINUTES, $rate),
-                        ),
-                    ],
-            ],
+            $this->reasons($limits, $fee, $cm2),
         );
     }
 
-    /**
-     * Clips what is over a limit at this tolerance.
-     *
-     * @param list<Mat> $mats
-     * @param array<int, Decision> $decisions
-     * @param array<int, list<array{minutes: float, limit: float, of: string}>> $why what was over a limit
-     */
-    private function limit(array $mats, array &$decisions, array &$why, float $cm2, float $factor): void
+    /** What the rule decides before any limit; a groomer's own decision stands, but what comes off anyway comes off. */
+    private function first(Mat $mat): Decision
     {
-        $total = 0.0;
-        $minutes = $open = [];
-        foreach ($mats as $i => $mat) {
-            $minutes[$i] = Decision::Clip === $decisions[$i] ? 0.0 : $mat->minutes($decisions[$i], $cm2);
-            $mayClip = $minutes[$i] > 0 && null === $mat->overrule;
-            if ($mayClip && $mat->zone->tender && $minutes[$i] > self::TENDER_MINUTES * $factor + self::EPSILON) {
-                $why[$i][] = [
-                    'minutes' => $minutes[$i],
-                    'limit' => self::TENDER_MINUTES * $factor,
-                    'of' => Say::it('matting.a_tender_zone'),
-                ];
-                $decisions[$i] = Decision::Clip;
-                continue;
-            }
-            $total += $minutes[$i];
-            if ($mayClip) {
-                $open[] = $i;
-            }
+        if (0.0 === $mat->matted()) {
+            return Decision::None;
         }
-        if ($total <= self::VISIT_MINUTES * $factor + self::EPSILON) {
-            return;
+        if (null !== $mat->overrule) {
+            return $mat->overrule;
         }
-        usort($open, static fn (int $a, int $b): int => $minutes[$b] <=> $minutes[$a]);
-        foreach ($open as $i) {
-            if ($total <= self::VISIT_MINUTES * $factor + self::EPSILON) {
-                break;
-            }
-            $total -= $minutes[$i];
-            $why[$i][] = [
-                'minutes' => $minutes[$i],
-                'limit' => self::VISIT_MINUTES * $factor,
-                'of' => Say::it('matting.the_most_minutes_while_the_visit'),
-            ];
-            $decisions[$i] = Decision::Clip;
-        }
+        $tender = $mat->zone->tender;
+
+        return match (true) {
+            $mat->comesOff() => Decision::ComesOff,
+            4 === $mat->severity, 3 === $mat->severity && !$mat->hasClearance() => Decision::Clip,
+            $this->clipsEarly && (3 === $mat->severity || (2 === $mat->severity && $tender)) => Decision::Clip,
+            3 === $mat->severity => Decision::Split,
+            $this->coat->isDouble() && !$tender => Decision::Rake,
+            2 === $mat->severity => Decision::Loosen,
+            default => Decision::Comb,
+        };
+    }
+
+    /** Coats that a whole clip can spoil: patches first, the whole only where the owner knows and agrees. */
+    private function isPatchedFirst(): bool
+    {
+        return $this->coat->isDouble()
+            || CoatType::SlowFineLong === $this->coat
+            || (CoatType::Wire === $this->coat && $this->handStripped);
     }
 
     /**
      * @param list<Mat> $mats
      * @param array<int, Decision> $decisions
-     * @param array<int, list<array{minutes: float, limit: float, of: string}>> $why what was over a limit
      *
      * @return list<ZoneDecision>
      */
-    private function zones(array $mats, array $decisions, array $why, float $cm2): array
+    private function zones(array $mats, array $decisions, Limits $limits, float $cm2): array
     {
-        $zones = [];
+        $still = \in_array($this->handling, [Handling::Calm, Handling::TwoPerson], true);
+        $zones = $begun = [];
         foreach ($mats as $i => $mat) {
-            $minutes = $mat->minutes($decisions[$i], $cm2);
-            $clipped = Decision::Clip === $decisions[$i];
+            $decision = $decisions[$i];
+            $minutes = $mat->minutes($decision, $cm2);
+            $setsUp =
+                $mat->severity >= 2
+                && $mat->matted() > 0
+                && Decision::ComesOff !== $decision
+                && !isset($begun[$mat->place()]);
+            if ($setsUp) {
+                $begun[$mat->place()] = true;
+            }
             $zones[] = new ZoneDecision(
                 $mat,
-                $decisions[$i],
-                $clipped ? UnderBlade::for($mat) : null,
-                $minutes,
-                $clipped ? 0.0 : $minutes,
-                $why[$i],
+                $decision,
+                Decision::Clip === $decision ? UnderBlade::for($mat, $this->experienced, $still) : null,
+                $minutes + ($setsUp ? self::SET_UP_MINUTES : 0.0),
+                $mat->severity >= 2 && $decision->isWorkingOut() ? $minutes : 0.0,
+                $limits->why[$i],
+                $setsUp,
             );
         }
 
         return $zones;
     }
 
+    /** @return list<Reason> */
+    private function reasons(Limits $limits, ?int $fee, float $cm2): array
+    {
+        $out = [
+            new Reason(
+                'surface',
+                round(Surface::m2($this->kg), 3),
+                'm²',
+                Say::it('matting.0_101_kg_to_the_power', $this->kg),
+            ),
+            new Reason(
+                'limit',
+                round($limits->visit(), 1),
+                'min',
+                Say::it(
+                    'matting.min_of_working_out_a_visit',
+                    Limits::VISIT_MINUTES,
+                    round(Limits::size($cm2), 2),
+                    $this->handling->toleranceFactor(),
+                    str_replace('_', ' ', $this->handling->value),
+                ),
+            ),
+            new Reason(
+                'tender_limit',
+                round($limits->tender(), 1),
+                'min',
+                Say::it('matting.for_each_tender_zone'),
+            ),
+        ];
+        if ($this->clipsEarly) {
+            $out[] = new Reason('school', 'clip', '', Say::it('matting.clip_early_halves_the_limits'));
+        }
+        if (null !== $fee && null !== $this->rate) {
+            $out[] = new Reason(
+                'fee',
+                $fee,
+                'minor',
+                Say::it('matting.minutes_past_the_first', self::FREE_MINUTES, round($this->rate, 2)),
+            );
+        }
+
+        return $out;
+    }
+
     /**
-     * The longest length that every clipped zone that is not tender still allows, once those are more than 30 % of
-     * the body.
+     * The longest length that every clipped zone with a coat to speak of still allows, once those are more than 30 % of
+     * the body; tender zones, elbow and hock stay patches of their own.
      *
      * @param list<ZoneDecision> $zones
      *
@@ -195,19 +204,28 @@ final readonly class MattingRule
     {
         $clipped = array_filter(
             $zones,
-            static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision && !$z->mat->zone->tender,
+            static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision && !$z->mat->isClose(),
         );
         $share = array_sum(array_map(static fn (ZoneDecision $z): float => $z->mat->matted(), $clipped));
+
+        return [$share > self::EVEN_FROM + self::EPSILON ? self::longest($clipped) : null, $share];
+    }
+
+    /**
+     * @param array<ZoneDecision> $clipped
+     *
+     * @return array{blade: string, mm: float}|null what every one of them still allows
+     */
+    public static function longest(array $clipped): ?array
+    {
         $even = null;
-        if ($share > self::EVEN_FROM + self::EPSILON) {
-            foreach ($clipped as $z) {
-                $left = $z->under?->leaves();
-                if (null !== $left && null !== $z->under?->blade && (null === $even || $left->mm() < $even['mm'])) {
-                    $even = ['blade' => $z->under->blade, 'mm' => $left->mm()];
-                }
+        foreach ($clipped as $z) {
+            $left = $z->under?->leaves();
+            if (null !== $left && null !== $z->under?->blade && (null === $even || $left->mm() < $even['mm'])) {
+                $even = ['blade' => $z->under->blade, 'mm' => $left->mm()];
             }
         }
 
-        return [$even, $share];
+        return $even;
     }
 }

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Matting;
 
-use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Say\Say;
 
 final readonly class Ways
@@ -21,14 +20,10 @@ final readonly class Ways
     public function save(array $mats): array
     {
         return array_map(
-            static fn (Mat $m): Mat => null !== $m->overrule
+            static fn (Mat $m): Mat => null !== $m->overrule || !\in_array($m->severity, [2, 3], true) || !$m->hasClearance()
                 ? $m
-                : new Mat(
-                    $m->zone,
-                    $m->severity,
-                    $m->spread,
-                    $m->clearance,
-                    Decision::None === $m->firstDecision() ? null : $m->firstDecision(),
+                : $m->overruled(
+                    2 === $m->severity ? Decision::Loosen : Decision::Split,
                     Say::it('matting.to_save_the_coat'),
                 ),
             $mats,
@@ -46,39 +41,9 @@ final readonly class Ways
     {
         return array_map(
             static fn (Mat $m): Mat => $m->matted() > 0
-                ? new Mat(
-                    $m->zone,
-                    $m->severity,
-                    $m->spread,
-                    $m->clearance,
-                    Decision::Clip,
-                    Say::it('matting.one_even_length'),
-                )
+                ? $m->overruled(Decision::Clip, Say::it('matting.one_even_length'))
                 : $m,
             $mats,
         );
-    }
-
-    /** Visits needed so that none goes past this dog's limit, at least one. */
-    public function visits(MattingAnswer $answer): int
-    {
-        return max(1, (int) ceil(round($answer->worked / max(0.1, $answer->limit), 6)));
-    }
-
-    /**
-     * The length one even clip would leave: what every clipped zone that is not tender still allows; null where none
-     * is clipped.
-     */
-    public function evenLength(MattingAnswer $answer): ?Length
-    {
-        $shortest = null;
-        foreach ($answer->zones as $z) {
-            $left = Decision::Clip === $z->decision && !$z->mat->zone->tender ? $z->under?->leaves() : null;
-            if (null !== $left && (null === $shortest || $left->shorterThan($shortest))) {
-                $shortest = $left;
-            }
-        }
-
-        return $shortest;
     }
 }

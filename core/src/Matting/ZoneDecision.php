@@ -11,7 +11,10 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class ZoneDecision
 {
-    /** @param list<array{minutes: float, limit: float, of: string}> $over limits that it was clipped for */
+    /**
+     * @param list<array{minutes: float, limit: float, of: string}> $over limits that it was clipped for
+     * @param bool $setsUp whether the minute of its place stands here
+     */
     public function __construct(
         public Mat $mat,
         public Decision $decision,
@@ -19,6 +22,7 @@ final readonly class ZoneDecision
         public float $minutes,
         public float $workedOut,
         private array $over,
+        public bool $setsUp = false,
     ) {
     }
 
@@ -53,6 +57,15 @@ final readonly class ZoneDecision
                 '',
                 '' === $this->mat->why ? Say::it('matting.the_groomers_decision') : $this->mat->why,
             );
+        } elseif (Decision::ComesOff === $this->decision) {
+            $reasons[] = new Reason(
+                'planned',
+                $this->mat->planned?->rounded() ?? 0.0,
+                'mm',
+                Say::it('matting.todays_recipe_takes_it_off'),
+            );
+        } elseif (Decision::Rake === $this->decision) {
+            $reasons[] = new Reason('double_coat', 'rake', '', Say::it('matting.a_double_coat_is_raked'));
         } elseif (3 === $this->mat->severity) {
             $reasons[] = new Reason(
                 'clearance',
@@ -75,7 +88,24 @@ final readonly class ZoneDecision
             );
         }
 
+        if ($this->setsUp) {
+            $reasons[] = new Reason('set_up', 1.0, 'min', Say::it('matting.finding_the_skin_holding'));
+        }
+
         return $reasons;
+    }
+
+    /** The reason that decided, in words. */
+    public function why(): string
+    {
+        $last = null;
+        foreach ($this->reasons() as $reason) {
+            if (!\in_array($reason->term, ['spread', 'set_up'], true)) {
+                $last = $reason;
+            }
+        }
+
+        return $last->source ?? '';
     }
 
     /** @return array<string, mixed> */
@@ -84,9 +114,11 @@ final readonly class ZoneDecision
         return [
             'zone' => $this->mat->zone->id,
             'decision' => $this->decision->value,
+            'why' => $this->why(),
             'words' => null === $this->under ? $this->decision->words() : $this->under->words,
             'blade' => $this->under?->blade,
             'leaves_mm' => $this->under?->leaves()?->rounded(),
+            'refer' => $this->under?->refer,
             'experienced' => $this->under->experienced ?? [],
             'minutes' => round($this->minutes, 1),
             'worked_out_minutes' => round($this->workedOut, 1),

@@ -289,18 +289,27 @@ return [
     'length.a_guard_sits_over_a_short' => 'a guard sits over a short full-tooth base: %s, not over %s',
     'length.a_skip_tooth_nicks_thin_skin' => 'A skip-tooth %s nicks thin skin at the %s. Use a full tooth or a '.
         '10, skin held flat.',
+    'length.a_small_trimmer_is_set_to' => 'a small trimmer is set to 0.1 to %s mm',
     'length.against_the_lay_can_leave_lines' => 'Against the lay can leave lines or show skin.',
     'length.against_the_lay_on_an_ear' => 'Against the lay on an ear: the edges nick. Hold the leather flat, '.
         'work from the middle outwards.',
+    'length.against_the_lay_on_the_lips' => 'Against the lay on the lips: stretch the skin flat, it folds into '.
+        'the teeth.',
     'length.as_recorded' => 'as recorded',
     'length.bare_blade' => 'bare blade',
     'length.blade' => ' blade',
+    'length.blade_at_the_eye' => 'No clipper blade at the corner of the eye: small trimmer or the tips of '.
+        'thinning shears.',
     'length.blade_table_base' => 'blade table, base %s',
     'length.blade_table_with_the_lay' => 'blade table, %s with the lay',
+    'length.by_hand' => 'by hand',
     'length.card_or_rake' => 'card or rake',
     'length.does_not_belong_to_a_tool' => 'does not belong to a tool of kind %s',
+    'length.ear_crease' => 'The fold of skin at the rear edge of the ear opens under a blade: hold it flat.',
     'length.entered_for_marked_estimated' => 'entered for %s, marked estimated',
     'length.fine_blades_heat_fast_touch_check' => 'Fine blades heat fast: touch-check on the back of your hand.',
+    'length.fine_on_tender' => 'A %s on thin, tender skin (%s) nicks and heats: a 10 or the small trimmer is kinder.',
+    'length.flank_fold' => 'Flank fold: stretch it flat first, a blade catches it.',
     'length.guards_are_marked_for_a_base' => 'guards are marked for a base %s',
     'length.guards_only_on_a_clean_bone' => 'Guards only on a clean, bone-dry coat combed to the skin. Check '.
         'the lock: a guard that pops off leaves a bare stripe.',
@@ -313,6 +322,8 @@ return [
     'length.nominal_length_of_the_guard' => 'nominal length of the guard',
     'length.over' => ' over ',
     'length.scissors' => 'scissors',
+    'length.small_trimmer' => 'small trimmer at %s mm',
+    'length.stripping_knife' => 'stripping knife',
     'length.the_blade_under_the_guard_10' => 'the blade under the guard: 10, 15, 30 or 40',
     'length.the_guards_length_in_mm' => 'the guard\'s length in mm',
     'length.the_lay' => '%s the lay, %s',
@@ -321,6 +332,7 @@ return [
     'length.thinning_shears' => 'thinning shears',
     'length.this_method_has_no_tool_length' => 'this method has no tool length and none was entered',
     'length.under_a_guard' => 'under a guard',
+    'length.what_the_trimmer_is_set_to' => 'what the small trimmer is set to, with the lay',
     'matting.0_101_kg_to_the_power' => '0.101 × %s kg to the power of 2/3',
     'matting.10_blade_a_15_or_30' => '10 blade; a 15 or 30 only by an experienced groomer',
     'matting.10_blade_thin_or_tender_skin' => '10 blade: thin or tender skin',
@@ -328,12 +340,15 @@ return [
     'matting.a_coat_is_patched_first_evening' => 'A %s coat is patched first. Evening all of it out only if '.
         'the owner asks and has heard how long it takes to come back, if it does.',
     'matting.a_comb_tooth_passes_between_mat' => 'a comb tooth passes between mat and skin',
+    'matting.a_double_coat_is_raked' => 'a double coat is raked in layers, never clipped for its tangles',
     'matting.a_felted_sheet' => 'a felted sheet',
     'matting.a_felted_sheet_is_never_worked' => 'a felted sheet is never worked out, whatever its clearance',
     'matting.a_felted_sheet_is_only_clipped' => 'a felted sheet is only clipped under: clip, or nothing',
     'matting.a_felted_sheet_with_clearance_felted' => '%s: a felted sheet with clearance. Felted, or tight '.
         'with room for a comb?',
     'matting.a_tender_zone' => 'a tender zone',
+    'matting.a_vet_within_days' => 'A vet within days, who can do it with the dog at rest; never left for the '.
+        'next usual date.',
     'matting.after_heavy_mats_come_off_ear' => 'After heavy mats come off, ear edges may swell or bleed and a '.
         'dog may scratch or shake; tell us and your vet if it goes on.',
     'matting.by_your_decision_this_dog_is' => 'By your decision this dog is worked on longer than its limit '.
@@ -341,10 +356,15 @@ return [
         'clipped.',
     'matting.clear' => 'clear',
     'matting.clear_but_spread_over_clear_or' => '%s: clear, but spread over %s %%. Clear, or which severity?',
+    'matting.clip_early_halves_the_limits' => 'the house clips early: tender mats and tight ones at once, '.
+        'limits halved',
     'matting.clip_under' => 'clip under',
     'matting.comb_out' => 'comb out',
+    'matting.comes_off_with_todays_length' => 'comes off with today\'s length',
     'matting.ears_after_heavy_mats_edges_may' => 'Ears after heavy mats: edges may swell or bleed. Take little '.
         'at a time, watch them, no shaking loose; tell the owner.',
+    'matting.finding_the_skin_holding' => 'finding the skin, holding, looking after: once a place, both sides '.
+        'together',
     'matting.for_each_tender_zone' => 'for each tender zone',
     'matting.if_the_dog_shows_that_it' => 'If the dog shows that it has had enough, we stop, and say what is '.
         'left to do.',
@@ -352,17 +372,17 @@ return [
         'zone out to defer it',
     'matting.knots_are_worked_out_by_hand' => 'Knots are worked out by hand, within what the dog will bear: %s.',
     'matting.loosen_by_hand_then_comb_from' => 'loosen by hand, then comb from the tips',
-    'matting.min_of_working_out_a_visit' => '%s min of working out a visit × %s, %s',
-    'matting.minutes_past_the_first' => 'minutes past the first %s × %d',
+    'matting.min_of_working_out_a_visit' => '%s min of working out a visit × %s for its size × %s, %s',
+    'matting.minutes_past_the_first' => 'minutes past the first %s × %s',
     'matting.more_than_min' => '%s: more than %s min',
-    'matting.narrow_toe_blade_or_a_30' => 'narrow toe blade, or a 30',
+    'matting.narrow_toe_blade_or_trimmer' => 'narrow toe blade or small trimmer; feel for the webbing first',
     'matting.never_scissors_between_mat_and_skin' => 'Never scissors between mat and skin, never a guard over a mat.',
-    'matting.no_clipper_blade_here_round_tip' => 'no clipper blade here: round-tip scissors or thinning shears '.
-        'above a comb',
     'matting.no_comb_tooth_passes_clip_under' => 'no comb tooth passes: clip under',
+    'matting.nothing_here_goes_under_it' => 'nothing of ours goes under it: never scissors in felt here',
     'matting.of_4' => 'of 4',
     'matting.of_the_zone' => 'of the zone',
     'matting.one_even_length' => 'one even length',
+    'matting.rake_out_in_layers' => 'rake out in layers, with a rest every half hour',
     'matting.separate_mats' => 'separate mats',
     'matting.severity_clear' => 'clear',
     'matting.severity_felted' => 'felted',
@@ -370,15 +390,18 @@ return [
     'matting.severity_separate' => 'separate mats',
     'matting.severity_tangles' => 'tangles',
     'matting.severity_tight' => 'tight',
+    'matting.small_trimmer_only' => 'small trimmer, skin held flat; never a blade or scissors in felt here',
     'matting.split_along_the_growth_then_comb' => 'split along the growth, then comb',
     'matting.tangles_the_comb_stops_they_come' => 'tangles: the comb stops, they come apart',
     'matting.the_groomers_decision' => 'the groomer\'s decision',
     'matting.the_most_minutes_while_the_visit' => 'the most minutes while the visit is over its limit',
+    'matting.the_other_side_is_clipped' => 'a pair goes together: the other side is clipped, this one',
     'matting.the_whole_coat_is_evened_out' => 'The whole coat is evened out at about %s mm (%s blade), as long '.
         'as the clipped places allow.',
     'matting.these_places_are_clipped_under_the' => 'These places are clipped under the mat and will be short: %s.',
     'matting.tight_close_to_the_skin' => 'tight, close to the skin',
     'matting.to_save_the_coat' => 'to save the coat',
+    'matting.todays_recipe_takes_it_off' => 'today\'s recipe takes it off anyway',
     'matting.under_mats_the_skin_may_be' => 'Under mats the skin may be red, sore, bruised or damp, and small '.
         'wounds may show that nobody could see before. If so, you are told and shown, and a vet is named where '.
         'one should look.',
