@@ -18,10 +18,13 @@ use KeenThistle\Core\Interval\Facts;
 use KeenThistle\Core\Interval\Ground;
 use KeenThistle\Core\Interval\Interval;
 use KeenThistle\Core\Interval\IntervalRule;
+use KeenThistle\Core\Interval\Next;
 use KeenThistle\Core\Interval\PastVisit;
 use KeenThistle\Core\Interval\ZoneLeft;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Zone\Zone;
 use PHPUnit\Framework\TestCase;
 
@@ -110,7 +113,10 @@ final class IntervalTest extends TestCase
         $interval = (new IntervalRule())->next(self::facts(CoatType::Smooth, ['back' => 10.0]));
         self::assertNull(self::weeks($interval, 'shape'));
         self::assertNull($interval->full);
-        self::assertSame(5, $interval->tidy, 'the hygiene clocks lead');
+        self::assertSame(
+            [8, null, 5, 'bath'],
+            [$interval->bath, $interval->tidy, $interval->nails, $interval->binding],
+        );
         self::assertNull(self::weeks($interval, 'mat'));
     }
 
@@ -157,8 +163,68 @@ final class IntervalTest extends TestCase
         $interval = (new IntervalRule())->next(
             self::facts(CoatType::Curly, ['back' => 60.0], upkeep: Upkeep::Rarely, stage: CoatStage::Changing),
         );
-        self::assertSame(2, $interval->full);
-        self::assertSame('visits_cannot_keep_this_coat', $interval->advice[0]->code);
+        self::assertSame([15, 1, 'shape'], [$interval->full, $interval->bath, $interval->binding]);
+        self::assertSame(
+            ['visits_cannot_keep_this_coat', 'comb_out_only'],
+            array_map(static fn (Caution $c): string => $c->code, $interval->advice),
+        );
+        self::assertTrue($interval->combOut, 'a bath every week dries the skin: combed through without shampoo');
+    }
+
+    public function testMatsLeadTheFullGroomOnlyShortlyBeforeTheOutline(): void
+    {
+        // Outline 4.4 weeks; mats after 3.4 weeks lead it, after 2 they ask for a bath of their own.
+        $with = static fn (float $weeks, CoatType $coat = CoatType::Curly): Interval => (new IntervalRule())->next(
+            self::facts($coat, ['back' => 17.0], history: [new PastVisit($weeks, tenderSeverity: 3)]),
+        );
+        $near = $with(3.4 / 0.6);
+        self::assertSame(['mat', 3, null], [$near->binding, $near->full, $near->bath]);
+        self::assertSame(Service::Full, $near->next?->kind);
+        $far = $with(2.0 / 0.6);
+        self::assertSame(['shape', 4, 2], [$far->binding, $far->full, $far->bath]);
+        self::assertSame([Service::Bath, ['mat']], [$far->next?->kind, $far->next?->because]);
+        $double = $with(6.0 / 0.6, CoatType::LongDouble);
+        self::assertSame('shape', $double->binding, 'a double coat is never clipped short for its mats');
+    }
+
+    public function testEveryClockRunsFromItsOwnReset(): void
+    {
+        $facts = static fn (float ...$since): Facts => new Facts(
+            (new GrowthRule())->learn(CoatType::Curly),
+            [new ZoneLeft(Zone::of('back'), Length::ofMillimetres(40))],
+            Upkeep::Daily,
+            Finish::Relaxed,
+            since: array_filter($since, \is_string(...), \ARRAY_FILTER_USE_KEY),
+            kg: 10.0,
+        );
+        $next = static fn (float ...$since): ?Next => (new IntervalRule())->next($facts(...$since))->next;
+        self::assertSame([5, Service::Tidy], [$next()?->weeks, $next()?->kind]);
+        $pads = $next(pads: 3.0, nails: 1.0);
+        self::assertSame([2, Service::Tidy, ['pads']], [$pads?->weeks, $pads?->kind, $pads?->because]);
+        self::assertSame('In 2 weeks, a tidy of 30 min: pads; the full groom in 16.', $pads?->words());
+        $claws = $next(nails: 9.0);
+        self::assertSame([0, Service::Nails, ['nails']], [$claws?->weeks, $claws?->kind, $claws?->because]);
+        self::assertSame(Service::Bath, $next(bath: 7.5)?->kind);
+        self::assertSame(Service::Full, $next(shape: 16.0)?->kind);
+        self::assertSame(5, $next(ears: 20.0)?->weeks, 'ears are looked at at every visit, never its reason');
+    }
+
+    public function testTheFringeReachesTheEye(): void
+    {
+        $fringe = static fn (float $mm): ?float => (new IntervalRule())->next(
+            self::facts(CoatType::Curly, ['fringe' => $mm]),
+        )->fringe;
+        self::assertEqualsWithDelta(18.0 / 2.9, (float) $fringe(12.0), 1e-9);
+        self::assertSame(0.0, $fringe(40.0));
+        self::assertNull((new IntervalRule())->next(self::facts(CoatType::Curly, ['back' => 12.0]))->fringe);
+    }
+
+    public function testWhatAVisitSetsBack(): void
+    {
+        self::assertNull(Service::Full->resets());
+        self::assertContains('mat', Service::Bath->resets() ?? []);
+        self::assertNotContains('bath', Service::Tidy->resets() ?? []);
+        self::assertSame(['nails', 'dewclaws'], Service::Nails->resets());
     }
 
     public function testHygieneClocksNeedWhatTheyAreFor(): void
@@ -245,7 +311,7 @@ final class IntervalTest extends TestCase
             Generators::choose(1, 90),
             Generators::elements(...CoatStage::cases()),
         )->then(static function (CoatType $coat, int $mm, CoatStage $stage): void {
-            $full = static fn (Upkeep $u, Finish $f): int => (new IntervalRule())->next(
+            $of = static fn (Upkeep $u, Finish $f): Interval => (new IntervalRule())->next(
                 self::facts(
                     $coat,
                     ['back' => (float) $mm, 'foreleg_left' => $mm / 2],
@@ -253,11 +319,26 @@ final class IntervalTest extends TestCase
                     finish: $f,
                     stage: $stage,
                 ),
-            )->full ?? 99;
+            );
+            // Mats that come long before the outline ask for a bath; shortly before it they lead the full groom.
+            $first = static fn (Interval $i): int => min($i->full ?? 99, $i->bath ?? 99);
+            $full = static fn (Upkeep $u, Finish $f): int => $first($of($u, $f));
             self::assertGreaterThanOrEqual($full(Upkeep::Rarely, Finish::Neat), $full(Upkeep::Weekly, Finish::Neat));
             self::assertGreaterThanOrEqual($full(Upkeep::Weekly, Finish::Neat), $full(Upkeep::Daily, Finish::Neat));
             self::assertLessThanOrEqual($full(Upkeep::Weekly, Finish::Relaxed), $full(Upkeep::Weekly, Finish::Crisp));
-            self::assertGreaterThanOrEqual(2, $full(Upkeep::Rarely, Finish::Crisp));
+            $rough = $of(Upkeep::Rarely, Finish::Crisp);
+            self::assertGreaterThanOrEqual(2, $rough->full ?? 2);
+            $ahead = array_values(
+                array_filter(
+                    [$rough->full, $rough->bath, $rough->tidy, $rough->nails],
+                    static fn (?int $w): bool => null !== $w,
+                ),
+            );
+            self::assertNotSame([], $ahead);
+            self::assertCount(\count($ahead), array_unique($ahead), 'two visits in one week');
+            self::assertGreaterThanOrEqual(1, min($ahead));
+            self::assertLessThanOrEqual(26, max($ahead));
+            self::assertLessThanOrEqual(min($ahead), $rough->next->weeks ?? 99, 'later than its earliest clock');
         });
     }
 

@@ -144,7 +144,8 @@ final class MattingTest extends MattingCase
         // Belly, 5 % of 30 kg: 488 cm² × 2 s = 16 min, more than five; the rump of 4 % is worked for 13 min.
         $answer = self::reckon([self::mat('belly', 2), self::mat('rump', 2)], kg: 30.0);
         self::assertSame(['belly' => 'clip', 'rump' => 'loosen'], self::decisions($answer));
-        self::assertContains('over_limit', array_map(static fn (Reason $r): string => $r->term, $answer->zones[0]->reasons()));
+        $terms = array_map(static fn (Reason $r): string => $r->term, $answer->zones[0]->reasons());
+        self::assertContains('over_limit', $terms);
         self::assertSame(
             ['belly' => 'comb'],
             self::decisions(self::reckon([self::mat('belly', 1)], Handling::Frightened, 90.0)),

@@ -10,8 +10,10 @@ use Eris\Generators;
 use Eris\TestTrait;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Timing\DryWay;
 use KeenThistle\Core\Timing\Learned;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\MinutesRule;
@@ -130,19 +132,110 @@ final class MinutesTest extends TestCase
         self::assertContains('this_groomer', array_map(static fn (Reason $r): string => $r->term, $m->reasons));
     }
 
-    public function testPriceIsTheTermsAddedUp(): void
+    public function testEveryMinuteIsChargedOnceAndTheTermsAddUp(): void
     {
-        $m = self::of(
+        $curly = static fn (float $matting, int $off = 0, ?float $matRate = null): Minutes => self::of(
             new Work(
                 10,
                 CoatType::Curly,
-                fees: [['label' => 'matting', 'minor' => 652], ['label' => 'regular', 'minor' => -300]],
+                matting: $matting,
+                fees: 0 === $off ? [] : [['label' => 'regular', 'minor' => -$off]],
                 rate: 60,
+                matRate: $matRate,
             ),
         );
-        self::assertSame(6600 + 652 - 300, $m->price);
+        $m = $curly(0.0, 300);
+        self::assertSame(6600 - 300, $m->price);
         self::assertSame($m->price, array_sum(array_column($m->priceTerms, 'minor')));
+        self::assertSame((int) round(122.5 * 60), $curly(12.5)->price, 'at one rate mats cost what they take');
+        self::assertSame((int) round((122.5 - 7.5) * 60 + 7.5 * 80), $curly(12.5, matRate: 80)->price);
+        self::assertSame(6840, $curly(4.0, matRate: 80)->price, 'the first five minutes are ordinary brushing');
         self::assertNull(self::of(new Work(10, CoatType::Curly))->price);
+        try {
+            $curly(0.0, 7000);
+            self::fail('a total below 0 is refused');
+        } catch (InvalidInput $e) {
+            self::assertSame('fees', $e->field);
+        }
+    }
+
+    public function testALabelIsTheProductItNames(): void
+    {
+        $m = self::of(new Work(13.7, CoatType::Wire, matting: 9.3, rate: 4000 / 60, matRate: 75.0));
+        self::assertSame(
+            ['at 40.00 an hour', '4.3 min on mats past the first five × 0.75'],
+            [substr($m->priceTerms[0]['label'], -16), $m->priceTerms[1]['label']],
+        );
+        preg_match('/^([\d.]+) min/', $m->priceTerms[0]['label'], $said);
+        self::assertSame((int) round(((float) ($said[1] ?? 0) * 4000) / 60), $m->priceTerms[0]['minor']);
+    }
+
+    public function testAVisitHasThePhasesOfItsKind(): void
+    {
+        $of = static fn (Service $kind, CoatType $coat): array => array_keys(
+            self::of(new Work(10, $coat, service: $kind, matting: 3.0))->phases,
+        );
+        self::assertSame(
+            ['settle', 'check', 'close_work', 'nails_pads_ears', 'notes'],
+            $of(Service::Tidy, CoatType::Curly),
+            'a tidy has no bath and no dryer',
+        );
+        self::assertSame(['settle', 'check', 'nails_pads_ears', 'notes'], $of(Service::Nails, CoatType::Curly));
+        self::assertContains('close_work', $of(Service::Bath, CoatType::Feathered));
+        self::assertNotContains('close_work', $of(Service::Bath, CoatType::ShortDouble));
+        self::assertEqualsWithDelta(15.0, self::of(new Work(10, CoatType::Curly, service: Service::Nails))->likely, 1);
+        self::assertEqualsWithDelta(27.5, self::of(new Work(10, CoatType::Curly, service: Service::Tidy))->likely, 2.5);
+    }
+
+    public function testDryingByLengthAndWay(): void
+    {
+        $dry = static fn (?float $mm, DryWay $way): float => self::of(
+            new Work(10, CoatType::Curly, meanMm: $mm, dryWay: $way),
+        )->phases['dry'];
+        $base = $dry(null, DryWay::Forced);
+        self::assertEqualsWithDelta($base, $dry(25.0, DryWay::Forced), 1e-9);
+        self::assertEqualsWithDelta($base * 0.76, $dry(10.0, DryWay::Forced), 1e-9);
+        self::assertEqualsWithDelta($base * 1.6, $dry(300.0, DryWay::Forced), 1e-9);
+        self::assertEqualsWithDelta($base * 1.6, $dry(null, DryWay::Cool), 1e-9);
+        $air = self::of(new Work(10, CoatType::Curly, rate: 60, dryWay: DryWay::Air));
+        self::assertEqualsWithDelta($air->likely - 3.5 * $base, $air->personMinutes, 1e-9);
+        self::assertSame((int) round(60 * round($air->personMinutes, 1)), $air->price, 'nobody stands at it');
+        $cords = self::of(new Work(20, CoatType::Corded));
+        self::assertGreaterThan(300.0, $cords->phases['dry']);
+        self::assertSame(2, $cords->days);
+    }
+
+    public function testAWholeJacketByHand(): void
+    {
+        $jacket = ['nape', 'neck_sides', 'shoulder_left', 'shoulder_right', 'back', 'ribs_left', 'ribs_right'];
+        $jacket = [...$jacket, 'loin', 'rump', 'thigh_left', 'thigh_right'];
+        $phases = self::of(new Work(9, CoatType::Wire, zones: array_fill_keys($jacket, Method::Strip)))->phases;
+        self::assertEqualsWithDelta(90.0, $phases['strip'], 1.0);
+        self::assertArrayNotHasKey('clip', $phases);
+    }
+
+    public function testACoatThatIsNotClippedHasNoClippingToPayFor(): void
+    {
+        foreach ([CoatType::Smooth, CoatType::ShortDouble, CoatType::LongDouble, CoatType::Hairless] as $coat) {
+            self::assertArrayNotHasKey('clip', self::of(new Work(20, $coat))->phases, $coat->value);
+        }
+        $felt = self::of(new Work(20, CoatType::LongDouble, zones: ['belly' => Method::Clip]));
+        self::assertGreaterThan(0.0, $felt->phases['clip']);
+    }
+
+    public function testAForgottenTimerTeachesNothingAndIsAskedAbout(): void
+    {
+        $visits = self::visits([1.2, 3.0, 0.3]);
+        $learned = Learned::from($visits);
+        self::assertSame([1, [1, 2]], [$learned->n, $learned->asked]);
+        $m = self::of(new Work(10, CoatType::Curly, dogVisits: $visits, groomerVisits: self::visits([9.0])));
+        self::assertSame(
+            ['visits[1].actual', 'visits[2].actual', 'groomer_visits[0].actual'],
+            array_column($m->questions, 'field'),
+        );
+        $tidies = array_map(static fn (array $v): array => $v + ['kind' => 'tidy'], self::visits([2.0, 2.0]));
+        self::assertSame(0, Learned::from($tidies, Service::Full)->n, 'a tidy says nothing of a full groom');
+        self::assertSame(2, Learned::from($tidies, Service::Tidy)->n);
     }
 
     public function testWhateverTheDog(): void
@@ -179,7 +272,7 @@ final class MinutesTest extends TestCase
                 $work($tenths / 10, $matting + 10.0)->likely,
                 'more mats take less',
             );
-            self::assertSame($m->price, (int) round($m->likely * 60));
+            self::assertEqualsWithDelta(60 * $m->likely, (float) $m->price, 3.1, 'a minute is charged twice or never');
             foreach ($m->phases as $minutes) {
                 self::assertGreaterThan(0.0, $minutes);
             }

@@ -172,7 +172,11 @@ final readonly class ArrivalRows
         );
     }
 
-    /** @return list<array{estimate: float, actual: float}> visits whose estimate and minutes are known, oldest first */
+    /**
+     * Visits whose estimate and minutes are known, oldest first.
+     *
+     * @return list<array{estimate: float, actual: float, kind: string}>
+     */
     public function timed(Actor $actor, string $column, Uuid $id): array
     {
         \assert('dog_id' === $column || 'staff_id' === $column);
@@ -182,10 +186,11 @@ final readonly class ArrivalRows
                 static fn (array $r): array => [
                     'estimate' => is_numeric($r['estimate']) ? (float) $r['estimate'] : 1.0,
                     'actual' => is_numeric($r['minutes']) ? (float) $r['minutes'] : 1.0,
+                    'kind' => self::text($r['kind']),
                 ],
                 $this->scope->rows(
                     $actor,
-                    'SELECT estimate, minutes FROM visit '.
+                    'SELECT estimate, minutes, kind FROM visit '.
                         "WHERE salon_id = :salon AND $column = :id AND estimate >= 1 AND minutes >= ".
                         '1 ORDER BY day DESC, id DESC LIMIT '.
                         Visits::MOST,

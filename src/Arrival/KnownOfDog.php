@@ -22,8 +22,8 @@ final readonly class KnownOfDog
      * @param array<string, Length> $planned what the plan leaves, where that is known
      * @param array<string, string> $kinds kind of the tool it is planned with, by zone
      * @param array<string, Length> $now what zones are expected to carry today
-     * @param list<array{estimate: float, actual: float}> $dogVisits oldest first
-     * @param list<array{estimate: float, actual: float}> $groomerVisits oldest first
+     * @param list<array{estimate: float, actual: float, kind: string}> $dogVisits oldest first
+     * @param list<array{estimate: float, actual: float, kind: string}> $groomerVisits oldest first
      */
     public function __construct(
         public Growth $growth,
@@ -48,10 +48,7 @@ final readonly class KnownOfDog
     public function planned(array $mats): array
     {
         return array_map(
-            fn (Mat $m): Mat => $m->plannedAs(
-                $this->planned[$m->zone->id] ?? null,
-                $this->kinds[$m->zone->id] ?? null,
-            ),
+            fn (Mat $m): Mat => $m->plannedAs($this->planned[$m->zone->id] ?? null, $this->kinds[$m->zone->id] ?? null),
             $mats,
         );
     }
@@ -59,8 +56,20 @@ final readonly class KnownOfDog
     /** The area-weighted mean of what the plan leaves. */
     public function usual(): ?Length
     {
+        return self::mean($this->planned);
+    }
+
+    /** The area-weighted mean of what the coat carries today. */
+    public function meanNow(): ?Length
+    {
+        return self::mean($this->now);
+    }
+
+    /** @param array<string, Length> $lengths by zone */
+    private static function mean(array $lengths): ?Length
+    {
         $area = $sum = 0;
-        foreach ($this->planned as $zone => $length) {
+        foreach ($lengths as $zone => $length) {
             $area += Zone::of($zone)->hundredths;
             $sum += Zone::of($zone)->hundredths * $length->micrometres();
         }

@@ -77,10 +77,9 @@ final readonly class Options
                 zones: [] === $methods ? null : $methods,
                 dogVisits: $this->basis->dogVisits,
                 groomerVisits: $this->basis->groomerVisits,
-                fees: null !== $answer->fee && $answer->fee > 0
-                    ? [['label' => 'matting', 'minor' => $answer->fee]]
-                    : [],
                 rate: $dog->salon->rateMinor,
+                matRate: $dog->salon->matRateMinor,
+                meanMm: $this->basis->meanNow()?->mm(),
             ),
         );
         $visits = $answer->visits();

@@ -21,6 +21,7 @@ use KeenThistle\Core\Interval\Facts;
 use KeenThistle\Core\Interval\Ground;
 use KeenThistle\Core\Interval\IntervalRule;
 use KeenThistle\Core\Interval\PastVisit;
+use KeenThistle\Core\Interval\Seen;
 use KeenThistle\Core\Interval\ZoneLeft;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
@@ -35,8 +36,8 @@ final readonly class IntervalQuestion implements Question
 
     public function summary(): string
     {
-        return 'When the dog should be back: every clock with its reasons, '
-            .'and what an owner\'s own wish would look like.';
+        return 'When the dog should be back: every clock with its reasons, '.
+            'and what an owner\'s own wish would look like.';
     }
 
     public function shape(): Shape
@@ -76,6 +77,9 @@ final readonly class IntervalQuestion implements Question
                     'upkeep' => Shape::enum(Upkeep::class, 'upkeep'),
                     'finished_mm' => Shape::number(0, Length::MAX_MM, 'body mean the groom before had left, mm'),
                     'findings' => Shape::list($finding, 0, 100)->default([]),
+                    'seen' => Shape::object(array_fill_keys(Clock::HYGIENE, Shape::enum(Seen::class, 'what was seen')))
+                        ->nullable()
+                        ->describe('what an eye saw of a clock set back at the visit before: {"pads":"overdue"}'),
                     'found' => $found->describe('hygiene clocks found early or late: {"pads":3.5}'),
                 ]),
                 0,
@@ -102,6 +106,11 @@ final readonly class IntervalQuestion implements Question
             'handling' => Shape::enum(Handling::class, 'handling')->default('calm'),
             'mat_rate_minor' => Shape::integer(0, 100_000)->describe('minor currency units per matting minute'),
             'mat_limit' => Shape::number(1, 100, 'load')->default(12.0),
+            'since' => Shape::object(array_fill_keys(Clock::ALL, Shape::number(0, 260, 'weeks since its last reset')))
+                ->nullable()
+                ->describe('weeks since each clock was reset: {"pads":3}; 0 where it is left out'),
+            'bath_frequency' => Shape::choice(['monthly', 'as_needed'], 'school')->default('monthly'),
+            'upright_ears' => Shape::boolean()->default(false),
         ];
     }
 
@@ -139,7 +148,25 @@ final readonly class IntervalQuestion implements Question
             $in->enum('handling', Handling::class),
             $in->intOrNull('mat_rate_minor'),
             $in->float('mat_limit'),
+            self::since($in),
+            'monthly' === $in->text('bath_frequency'),
+            $in->bool('upright_ears'),
         );
+    }
+
+    /** @return array<string, float> */
+    private static function since(Fields $in): array
+    {
+        $given = $in->objectOrNull('since');
+        $out = [];
+        foreach (Clock::ALL as $name) {
+            $weeks = $given?->floatOrNull($name);
+            if (null !== $weeks) {
+                $out[$name] = $weeks;
+            }
+        }
+
+        return $out;
     }
 
     private static function zone(Fields $z): ZoneLeft
@@ -169,6 +196,13 @@ final readonly class IntervalQuestion implements Question
                 $found[$clock] = $weeks;
             }
         }
+        $seen = [];
+        foreach (Clock::HYGIENE as $clock) {
+            $what = $h->objectOrNull('seen')?->enumOrNull($clock, Seen::class);
+            if (null !== $what) {
+                $seen[$clock] = [$what, $h->float('weeks')];
+            }
+        }
         $mm = $h->floatOrNull('finished_mm');
 
         return new PastVisit(
@@ -178,6 +212,8 @@ final readonly class IntervalQuestion implements Question
             null === $mm ? null : Length::ofMillimetres($mm, $h->pathOf('finished_mm')),
             $worst,
             $found,
+            '',
+            $seen,
         );
     }
 }

@@ -10,8 +10,11 @@ use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Handling\SkillCheck;
 use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Timing\DryWay;
 use KeenThistle\Core\Timing\MinutesRule;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Timing\Work;
@@ -36,6 +39,7 @@ final readonly class MinutesQuestion implements Question
             Shape::object([
                 'estimate' => Shape::number(1, 1440, 'minutes')->required(),
                 'actual' => Shape::number(1, 1440, 'minutes')->required(),
+                'kind' => Shape::enum(Service::class, 'kind')->nullable()->describe('left out: the kind asked for'),
             ]),
             0,
             200,
@@ -61,7 +65,12 @@ final readonly class MinutesQuestion implements Question
                 ->describe('left out: as this coat is usually done'),
             'visits' => $visits->describe('this dog\'s earlier visits, oldest first'),
             'groomer_visits' => $visits->describe('the groomer\'s earlier visits, oldest first'),
-            'rate_minor' => Shape::integer(0, 100_000)->nullable()->describe('minor currency units per minute'),
+            'mean_mm' => Shape::number(0, Length::MAX_MM, 'mm, mean length on arrival')->nullable(),
+            'dry_way' => Shape::enum(DryWay::class, 'way of drying')->default('forced'),
+            'rate_minor' => Shape::number(0, 100_000, 'minor currency units per minute')->nullable(),
+            'rate_minor_per_hour' => Shape::number(0, 6_000_000, 'minor currency units per hour')->nullable(),
+            'matting_rate_minor' => Shape::number(0, 100_000, 'minor currency units per minute on mats')->nullable(),
+            'matting_rate_minor_per_hour' => Shape::number(0, 6_000_000, 'minor currency units per hour')->nullable(),
             'fees' => Shape::list(
                 Shape::object([
                     'label' => Shape::line(1, 80)->required(),
@@ -83,11 +92,18 @@ final readonly class MinutesQuestion implements Question
         if ($in->has('zones')) {
             $zones = [];
             foreach ($in->objects('zones') as $z) {
+                if (isset($zones[$z->text('zone')])) {
+                    throw InvalidInput::at($z->pathOf('zone'), "{$z->text('zone')} is there twice");
+                }
                 $zones[$z->text('zone')] = $z->enum('method', Method::class);
             }
         }
         $visits = static fn (string $name): array => array_map(
-            static fn (Fields $v): array => ['estimate' => $v->float('estimate'), 'actual' => $v->float('actual')],
+            static fn (Fields $v): array => [
+                'estimate' => $v->float('estimate'),
+                'actual' => $v->float('actual'),
+                'kind' => $v->textOrNull('kind') ?? $in->text('kind'),
+            ],
             $in->objects($name),
         );
         $work = new Work(
@@ -105,7 +121,10 @@ final readonly class MinutesQuestion implements Question
                 static fn (Fields $f): array => ['label' => $f->text('label'), 'minor' => $f->int('minor')],
                 $in->objects('fees'),
             ),
-            $in->intOrNull('rate_minor'),
+            Rate::perMinute($in, 'rate_minor'),
+            Rate::perMinute($in, 'matting_rate_minor'),
+            $in->floatOrNull('mean_mm'),
+            $in->enum('dry_way', DryWay::class),
         );
 
         return (new MinutesRule())->estimate($work)->toArray() + [

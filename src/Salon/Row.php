@@ -41,4 +41,24 @@ final class Row
     {
         return implode(', ', array_map(static fn (Uuid $id): string => "x'".bin2hex($id->toBinary())."'", $ids));
     }
+
+    /** @return list<string> what a JSON column of texts holds */
+    public static function texts(mixed $json): array
+    {
+        return array_values(self::words($json));
+    }
+
+    /** @return array<string, string> what a JSON column of words by name holds */
+    public static function words(mixed $json): array
+    {
+        $read = \is_string($json) ? json_decode($json, true) : null;
+        $out = [];
+        foreach (\is_array($read) ? $read : [] as $name => $word) {
+            if (\is_string($word)) {
+                $out[(string) $name] = $word;
+            }
+        }
+
+        return $out;
+    }
 }

@@ -64,6 +64,8 @@ final readonly class CloseGroomHandler implements Handler
             GroomVisit::zones($groom, $board),
             GroomReader::plan($groom),
         );
+        $visit->leftOut = GroomVisit::leftOut($groom, $board);
+        $visit->seen = GroomVisit::seen($groom);
         $entries = [$recorded, ...$this->book($groom, $who, $form->next)];
         $this->runs->record($this->manager, $groom, $board, $who, $now);
         $groom->close($who, $now);

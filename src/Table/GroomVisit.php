@@ -6,7 +6,11 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Core\Check\HandsOn;
+use KeenThistle\Core\Check\HygieneSeen;
 use KeenThistle\Core\Coat\Upkeep;
+use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Interval\Seen;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\ZoneMark;
@@ -16,6 +20,15 @@ use KeenThistle\Recipe\ZoneRecipe;
 
 final class GroomVisit
 {
+    /** step => the clocks it sets back */
+    private const CLOCKS = [
+        'bath' => ['bath'],
+        'comb_out' => ['mat'],
+        'rake' => ['undercoat'],
+        'undercoat' => ['undercoat'],
+        'nails' => ['nails', 'dewclaws'],
+    ];
+
     private function __construct()
     {
     }
@@ -46,6 +59,38 @@ final class GroomVisit
                 trim(implode(' · ', array_filter($notes, static fn (string $n): bool => '' !== trim($n)))),
                 0,
                 1000,
+            ),
+        );
+    }
+
+    /** @return list<string> clocks whose work stood in the order of this groom, and was not done */
+    public static function leftOut(Groom $groom, Board $board): array
+    {
+        $done = [];
+        foreach ($groom->steps as $s) {
+            $state = $board->stepState($s['key'], $s['zones']);
+            foreach (self::CLOCKS[$s['step']] ?? [] as $clock) {
+                $done[$clock] = ($done[$clock] ?? false) || 'done' === $state;
+            }
+        }
+
+        return array_keys(array_filter($done, static fn (bool $was): bool => !$was));
+    }
+
+    /** @return array<string, string> clock => what the arrival saw of it */
+    public static function seen(Groom $groom): array
+    {
+        return array_map(static fn (Seen $s): string => $s->value, HygieneSeen::of(self::checked($groom)));
+    }
+
+    private static function checked(Groom $groom): Fields
+    {
+        return HandsOn::shape()->fields(
+            (object) json_decode(
+                json_encode($groom->arrival->handsOn, \JSON_THROW_ON_ERROR),
+                false,
+                32,
+                \JSON_THROW_ON_ERROR,
             ),
         );
     }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Visit;
 
 use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
 final readonly class ClockView
 {
@@ -14,6 +15,7 @@ final readonly class ClockView
     public function __construct(
         public string $clock,
         public float $weeks,
+        #[Says('the day it was last set back')] public string $since,
         public string $due_on,
         #[Gives('list<ReasonView>')] public array $reasons,
     ) {

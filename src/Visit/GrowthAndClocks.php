@@ -20,6 +20,7 @@ use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
@@ -142,7 +143,10 @@ final readonly class GrowthAndClocks
     ): IntervalView {
         $facts = $this->facts($plan, $lengths, $groomed);
 
-        return self::view((new IntervalRule())->next($facts, $wish), $facts->from ?? $this->today);
+        $from = $facts->from ?? $this->today;
+        $resets = null === $groomed ? $this->history->resets : [];
+
+        return self::view((new IntervalRule())->next($facts, $wish), $from, $resets, $groomed ?? $this->today);
     }
 
     /**
@@ -188,31 +192,73 @@ final readonly class GrowthAndClocks
             $this->dog->handling,
             $this->dog->salon->matRateMinor,
             $this->dog->salon->matLimit,
+            null === $groomed ? $this->history->since($this->today) : [],
+            'monthly' ===
+                ($this->dog->schools + $this->dog->salon->schools + SchoolTable::defaults())['bath_frequency'],
+            'prick' === $this->dog->earType,
         );
     }
 
-    private static function view(Interval $i, \DateTimeImmutable $from): IntervalView
-    {
-        $on = static fn (float $weeks): string => $from
+    /**
+     * @param \DateTimeImmutable $from the last groom
+     * @param array<string, \DateTimeImmutable> $resets of the clocks; from the groom where one has none
+     * @param \DateTimeImmutable $today what "next" counts from
+     */
+    private static function view(
+        Interval $i,
+        \DateTimeImmutable $from,
+        array $resets,
+        \DateTimeImmutable $today,
+    ): IntervalView {
+        $on = static fn (float $weeks, ?\DateTimeImmutable $since = null): string => ($since ?? $from)
             ->modify('+'.(int) round($weeks * 7).' days')
             ->format('Y-m-d');
+        // A visit is due with the first of its clocks; each counts from its own reset.
+        $first = static function (?int $weeks, string ...$names) use ($i, $resets, $on): ?string {
+            $days = [];
+            foreach ($i->clocks as $c) {
+                if (\in_array($c->name, $names, true)) {
+                    $days[] = $on(max(1, $c->wholeWeeks()), $resets[$c->name] ?? null);
+                }
+            }
+
+            return null === $weeks || [] === $days ? null : min($days);
+        };
+        $leading = $i->visits->leading?->name;
+        $full = null === $i->full || null === $leading ? null : $on($i->full, $resets[$leading] ?? null);
 
         return new IntervalView(
             $from->format('Y-m-d'),
             $i->full,
-            null === $i->full ? null : $on($i->full),
+            $full,
             $i->binding,
+            $i->bath,
+            $first($i->bath, 'bath', 'undercoat', ...$i->visits->matDecidesFull ? [] : ['mat']),
             $i->tidy,
-            null === $i->tidy ? null : $on($i->tidy),
+            $first($i->tidy, 'sanitary', 'pads', 'eyes'),
+            $i->nails,
+            $first($i->nails, 'nails', 'dewclaws'),
             array_map(
                 static fn (Clock $c): ClockView => new ClockView(
                     $c->name,
                     round($c->weeks, 1),
-                    $on($c->weeks),
+                    ($resets[$c->name] ?? $from)->format('Y-m-d'),
+                    $on($c->weeks, $resets[$c->name] ?? null),
                     Reason::listToArray($c->reasons),
                 ),
                 $i->clocks,
             ),
+            null === $i->next
+                ? null
+                : new NextView(
+                    $i->next->weeks,
+                    $on($i->next->weeks, $today),
+                    $i->next->kind->value,
+                    $i->next->because,
+                    null === $i->next->minutes ? null : round($i->next->minutes, 1),
+                    $i->next->words(),
+                ),
+            null === $i->fringe ? null : $on($i->fringe, $resets['eyes'] ?? null),
             Reason::listToArray($i->reasons),
             Caution::listToArray($i->advice),
             null === $i->wish

@@ -10,9 +10,12 @@ use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Growth\Observation;
 use KeenThistle\Core\Interval\PastVisit;
+use KeenThistle\Core\Interval\Resets;
+use KeenThistle\Core\Interval\Seen;
 use KeenThistle\Core\Interval\ZoneLeft;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Zone\Zone;
 
 /**
@@ -20,7 +23,7 @@ use KeenThistle\Core\Zone\Zone;
  *     finished_um: int|null, arrival_um: int|null, owner_cut: bool}
  * @phpstan-type PastRow array{id: string, day: string, kind: string, staff: string, place: string,
  *     minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
- *     zones: list<PastZone>}
+ *     left_out: list<string>, seen: array<string, string>, zones: list<PastZone>}
  */
 final readonly class History
 {
@@ -36,6 +39,9 @@ final readonly class History
      */
     public array $left;
 
+    /** @var array<string, \DateTimeImmutable> clock => when it was last set back */
+    public array $resets;
+
     public ?\DateTimeImmutable $lastFull;
     public ?\DateTimeImmutable $lastAny;
 
@@ -47,19 +53,37 @@ final readonly class History
         $left = [];
         $lastFull = null;
         $lastAny = null;
+        $resets = [];
         foreach ($visits as $visit) {
             $day = new \DateTimeImmutable($visit['day'], new \DateTimeZone('UTC'));
-            if (null !== $lastFull && 'full' === $visit['kind']) {
-                $past[] = new PastVisit(
-                    self::weeks($lastFull, $day),
-                    $visit['load'],
-                    null === $visit['upkeep'] ? null : Upkeep::from($visit['upkeep']),
-                    self::mean($left),
-                    $visit['tender'],
-                    [],
-                    $visit['id'],
-                );
+            // Mats count from the last comb-out to the skin: a full groom or a bath.
+            if (isset($resets['mat'])) {
+                $combed = \in_array($visit['kind'], ['full', 'bath'], true);
+                $seen = self::seen($visit['seen'], $resets, $day);
+                if ($combed || [] !== $seen) {
+                    $past[] = new PastVisit(
+                        self::weeks($resets['mat'], $day),
+                        $visit['load'],
+                        null === $visit['upkeep'] ? null : Upkeep::from($visit['upkeep']),
+                        self::mean($left),
+                        $visit['tender'],
+                        [],
+                        $visit['id'],
+                        $seen,
+                    );
+                }
             }
+            $resets = [
+                ...$resets,
+                ...Resets::of([
+                    [
+                        'on' => $day,
+                        'kind' => Service::from($visit['kind']),
+                        'zones' => $visit['zones'],
+                        'left_out' => $visit['left_out'],
+                    ],
+                ]),
+            ];
             foreach ($visit['zones'] as $z) {
                 $was = $left[$z['zone']] ?? null;
                 if (
@@ -96,8 +120,34 @@ final readonly class History
         $this->observations = $observations;
         $this->past = $past;
         $this->left = $left;
+        $this->resets = $resets;
         $this->lastFull = $lastFull;
         $this->lastAny = $lastAny;
+    }
+
+    /** @return array<string, float> weeks since each clock was set back, on a day */
+    public function since(\DateTimeImmutable $day): array
+    {
+        return array_map(static fn (\DateTimeImmutable $on): float => max(0.0, self::weeks($on, $day)), $this->resets);
+    }
+
+    /**
+     * @param array<string, string> $seen by clock
+     * @param array<string, \DateTimeImmutable> $resets
+     *
+     * @return array<string, array{Seen, float}>
+     */
+    private static function seen(array $seen, array $resets, \DateTimeImmutable $day): array
+    {
+        $out = [];
+        foreach ($seen as $clock => $what) {
+            $saw = Seen::tryFrom($what);
+            if (null !== $saw && isset($resets[$clock])) {
+                $out[$clock] = [$saw, self::weeks($resets[$clock], $day)];
+            }
+        }
+
+        return $out;
     }
 
     /** @return list<ZoneLeft> */

@@ -25,7 +25,7 @@ class Visit implements SalonOwned
     use Owned;
     use Versioned;
 
-    public const KINDS = ['full', 'tidy', 'nails'];
+    public const KINDS = ['full', 'bath', 'tidy', 'nails'];
 
     #[ORM\ManyToOne(targetEntity: Dog::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -68,6 +68,22 @@ class Visit implements SalonOwned
 
     #[ORM\Column(nullable: true)]
     public ?float $kg = null;
+
+    /**
+     * Clocks that this visit did not set back although its kind does: what was left out, put off or not reached.
+     *
+     * @var list<string>
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $leftOut = [];
+
+    /**
+     * What the arrival saw of the hygiene clocks.
+     *
+     * @var array<string, string> clock => not_yet, just or overdue
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $seen = [];
 
     #[ORM\Column(length: 1000)]
     public string $note = '';

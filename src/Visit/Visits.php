@@ -26,7 +26,7 @@ use Symfony\Component\Uid\Uuid;
  *     method: string|null, forced: bool, finished_um: int|null, arrival_um: int|null, owner_cut: bool}
  * @phpstan-type VisitRow array{id: string, day: string, kind: string, staff: string, place: string,
  *     minutes: int|null, load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
- *     zones: list<ZoneRow>}
+ *     left_out: list<string>, seen: array<string, string>, zones: list<ZoneRow>}
  */
 final readonly class Visits
 {
@@ -49,19 +49,20 @@ final readonly class Visits
     public function lastOf(Actor $actor, array $dogs): array
     {
         $visits = [];
-        $rows = [] === $dogs
-            ? []
-            : $this->scope->rows(
-                $actor,
-                'SELECT v.dog_id, v.id, v.day, v.kind, '.
-                    self::PAST.
-                    " FROM (SELECT dog_id, MAX(day) day FROM visit
+        $rows =
+            [] === $dogs
+                ? []
+                : $this->scope->rows(
+                    $actor,
+                    'SELECT v.dog_id, v.id, v.day, v.kind, '.
+                        self::PAST.
+                        " FROM (SELECT dog_id, MAX(day) day FROM visit
                         WHERE salon_id = :salon AND kind = 'full' AND dog_id IN (".
-                    Row::list(array_map(static fn (Dog $d): Uuid => $d->id, $dogs)).
-                    ') GROUP BY dog_id) l
+                        Row::list(array_map(static fn (Dog $d): Uuid => $d->id, $dogs)).
+                        ') GROUP BY dog_id) l
                     JOIN visit v ON v.dog_id = l.dog_id AND v.day = l.day
                     JOIN visit_zone z ON z.visit_id = v.id WHERE v.salon_id = :salon',
-            );
+                );
         foreach ($rows as $row) {
             $dog = Row::id($row['dog_id']);
             $visits[$dog][0] ??= self::head($row);
@@ -118,7 +119,11 @@ final readonly class Visits
         }
         $rows = $this->scope->rows(
             $actor,
-            'SELECT '.self::PAST.', '.self::recipes().' FROM visit v LEFT JOIN visit_zone z ON z.visit_id = v.id '.
+            'SELECT '.
+                self::PAST.
+                ', '.
+                self::recipes().
+                ' FROM visit v LEFT JOIN visit_zone z ON z.visit_id = v.id '.
                 'WHERE v.id = :visit AND v.salon_id = :salon',
             ['visit' => Uuid::fromString($id)->toBinary()],
         );
@@ -137,7 +142,7 @@ final readonly class Visits
         return $this->scope->rows(
             $actor,
             "SELECT v.id, v.day, v.kind, s.name staff, p.name place, v.minutes, v.arrival_load,
-                v.tender_severity, v.upkeep, v.stage, v.note, $columns
+                v.tender_severity, v.upkeep, v.stage, v.note, v.left_out, v.seen, $columns
             FROM (SELECT * FROM visit WHERE dog_id = :dog AND salon_id = :salon ORDER BY day DESC, id DESC LIMIT ".
                 self::MOST.
                 ') v
@@ -149,17 +154,15 @@ final readonly class Visits
 
     private static function recipes(): string
     {
-        return 'z.why, '.
-            RecipeCodec::columns('z.', 'planned_').
-            ', '.
-            RecipeCodec::columns('z.', 'actual_');
+        return 'z.why, '.RecipeCodec::columns('z.', 'planned_').', '.RecipeCodec::columns('z.', 'actual_');
     }
 
     /**
      * @param array<string, mixed> $row
      *
      * @return array{id: string, day: string, kind: string, staff: string, place: string, minutes: int|null,
-     *     load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string, zones: array{}}
+     *     load: float|null, tender: int, upkeep: string|null, stage: string|null, note: string,
+     *     left_out: list<string>, seen: array<string, string>, zones: array{}}
      */
     private static function head(array $row): array
     {
@@ -177,6 +180,8 @@ final readonly class Visits
             'upkeep' => $text('upkeep'),
             'stage' => $text('stage'),
             'note' => $text('note') ?? '',
+            'left_out' => Row::texts($row['left_out'] ?? null),
+            'seen' => Row::words($row['seen'] ?? null),
             'zones' => [],
         ];
     }

@@ -117,7 +117,7 @@ final readonly class VocabularyController
                             'state' => Dog::STATES,
                             'visit_kind' => Visit::KINDS,
                             'zone_state' => VisitZone::STATES,
-                            'decision' => array_map(static fn (Decision $d): string => $d->value, Decision::overrules()),
+                            'decision' => array_column(Decision::overrules(), 'value'),
                             'skin_under' => CheckRule::SKIN_UNDER,
                             'tool' => self::values(Tool::class),
                             'rung' => self::values(Rung::class),

@@ -39,8 +39,8 @@ abstract class ShellCase extends TestCase
         ];
         yield 'kit-match' => [
             'kit-match',
-            '{"target_mm":17,"tools":[{"kind":"guard","mm":16},{"kind":"blade","label":"10"},'
-                .'{"kind":"blade","label":"30"},{"kind":"blade","label":"4F"}],"lays":["with"]}',
+            '{"target_mm":17,"tools":[{"kind":"guard","mm":16},{"kind":"blade","label":"10"},'.
+            '{"kind":"blade","label":"30"},{"kind":"blade","label":"4F"}],"lays":["with"]}',
             [],
         ];
         yield 'growth' => [
@@ -50,8 +50,8 @@ abstract class ShellCase extends TestCase
         ];
         yield 'interval' => [
             'interval',
-            '{"coat":"curly","stage":"adult","upkeep":"weekly","finish":"neat",'
-                .'"zones":[{"zone":"back","finished_mm":17}],"history":[]}',
+            '{"coat":"curly","stage":"adult","upkeep":"weekly","finish":"neat",'.
+            '"zones":[{"zone":"back","finished_mm":17}],"history":[]}',
             ['full_weeks' => 4, 'binding' => 'shape', 'tidy_weeks' => null],
         ];
         yield 'blend' => [
@@ -62,7 +62,7 @@ abstract class ShellCase extends TestCase
         yield 'matting' => [
             'matting',
             '{"kg":10,"handling":"calm","zones":[{"zone":"armpit_left","severity":3,"spread":0.6,"clearance":false}]}',
-            ['load' => 0.3, 'minutes' => 0.1, 'even_out' => null],
+            ['load' => 0.3, 'minutes' => 1.1, 'even_out' => null],
         ];
         yield 'minutes' => ['minutes', '{"kg":10,"coat":"curly"}', ['minutes_50' => 110.0, 'slot_minutes' => 130]];
         yield 'handling' => [
@@ -236,8 +236,8 @@ abstract class ShellCase extends TestCase
         ];
         yield 'rung' => [
             'handling',
-            '{"tool":"clipper","today":"2026-11-25","tolerance":3,"confidence":2,'
-                .'"log":[{"date":"2026-01-01","rung":"top","calm":true}]}',
+            '{"tool":"clipper","today":"2026-11-25","tolerance":3,"confidence":2,'.
+            '"log":[{"date":"2026-01-01","rung":"top","calm":true}]}',
             'log[0].rung',
         ];
         yield 'a school against a must' => [
@@ -247,8 +247,8 @@ abstract class ShellCase extends TestCase
         ];
         yield 'a card against a must' => [
             'order',
-            '{"coat":"curly","zones":[{"zone":"rump","tool":"shears"}],'
-                .'"exceptions":[{"before":"rear","after":"bath","why":"x"}]}',
+            '{"coat":"curly","zones":[{"zone":"rump","tool":"shears"}],'.
+            '"exceptions":[{"before":"rear","after":"bath","why":"x"}]}',
             'exceptions[0]',
         ];
         yield 'an unknown school' => [

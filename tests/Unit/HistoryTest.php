@@ -35,6 +35,8 @@ final class HistoryTest extends TestCase
             'upkeep' => 'weekly',
             'stage' => 'adult',
             'note' => '',
+            'left_out' => [],
+            'seen' => [],
             'zones' => $zones,
         ];
     }

@@ -21,6 +21,8 @@ final class HandsOn
     public const PARASITES = ['none', 'flea_dirt', 'fleas', 'ticks', 'lice', 'mites_suspected'];
     public const LAMENESS = ['none', 'stiff', 'slight', 'clear'];
     public const AIRWAY = ['quiet', 'snores', 'noisy', 'laboured'];
+    public const REAR_SOIL = ['none', 'light', 'stuck', 'heavy'];
+    public const REAR_WHERE = ['ring', 'downward', 'tail'];
     public const VACCINATION = ['not_asked', 'seen', 'expired', 'not_shown'];
     /** Where the coat is measured on arrival; growth is learned from these. */
     public const REFERENCE = ['back', 'foreleg_left', 'skull'];
@@ -55,6 +57,12 @@ final class HandsOn
             'ears' => $sides(Shape::list(Shape::choice(self::EARS, 'finding'), 0, 6)->default([]))->nullable(),
             'eye_stain' => $sides(Shape::integer(0, 3)->nullable()->describe('0 none to 3 dark and wet'))->nullable(),
             'eye_red' => Shape::boolean()->default(false),
+            'hair_at_eye' => Shape::boolean()->nullable()->describe('hair touches the eye; left out: not looked at'),
+            'nails_on_floor' => Shape::boolean()->nullable()->describe('heard or seen on the floor, standing'),
+            'rear_soil' => Shape::choice(self::REAR_SOIL, 'soil at the rear')->nullable(),
+            'rear_where' => Shape::choice(self::REAR_WHERE, 'where it soils')
+                ->nullable()
+                ->describe('round the ring, down between the thighs, up under the tail'),
             'teeth' => Shape::choice(self::TEETH, 'finding')->nullable(),
             'skin' => Shape::list(Shape::choice(self::SKIN, 'finding'), 0, 7)->default([]),
             'lumps' => Shape::line(0, 200)->default('')->describe('where and how large'),

@@ -81,6 +81,12 @@ enum CoatType: string
         );
     }
 
+    /** Coats whose sanitary hair grows back. */
+    public function growsAtTheRear(): bool
+    {
+        return !\in_array($this, [self::Smooth, self::ShortDouble, self::Hairless], true);
+    }
+
     public function label(): string
     {
         return str_replace('_', ' ', $this->value);

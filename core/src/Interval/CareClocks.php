@@ -14,15 +14,19 @@ use KeenThistle\Core\Say\Say;
 final readonly class CareClocks
 {
     public const BATH_LONGEST = 8.0;
+    private const HAIRLESS_LONGEST = 3.0;
     private const BATH_APART = 3.0;
+    private const MONTHLY_APART = 4.0;
 
     /** @return list<Clock> only those for which the dog has what they need */
     public function of(Facts $facts): array
     {
         $clocks = [];
         $coat = $facts->growth->coat;
-        if (CoatType::Hairless !== $coat) {
+        if ($coat->growsAtTheRear()) {
             $clocks[] = $this->hygiene($facts, 'sanitary', 5.0, Say::it('interval.close_work_grows_back'));
+        }
+        if ($coat->growsAtTheRear() || CoatType::ShortDouble === $coat) {
             $soon = $facts->hardFloor || CoatStage::Senior === $facts->stage;
             $clocks[] = $this->hygiene(
                 $facts,
@@ -38,7 +42,8 @@ final readonly class CareClocks
         if ($facts->dewclaws > 0) {
             $clocks[] = $this->hygiene($facts, 'dewclaws', 4.0, Say::it('interval.nothing_wears_them'));
         }
-        $clocks[] = $this->hygiene($facts, 'ears', 5.0, Say::it('interval.look_and_wipe_what_is_visible'));
+        $open = $facts->openEars || \in_array($coat, [CoatType::Smooth, CoatType::ShortDouble], true);
+        $clocks[] = $this->hygiene($facts, 'ears', $open ? 8.0 : 5.0, Say::it('interval.looked_at_at_every_visit'));
         $clocks[] = $this->bath($facts);
         if ($coat->isDouble()) {
             $month = $facts->month ?? (null === $facts->from ? null : (int) $facts->from->format('n'));
@@ -85,20 +90,52 @@ final readonly class CareClocks
                     $past->visit,
                 );
             }
+            [$seen, $since] = $past->seen[$name] ?? [null, 0.0];
+            $says = $seen?->says($since, $weeks);
+            if (null !== $says) {
+                $weeks = ($weeks + $says) / 2;
+                $reasons[] = new Reason(
+                    'learned',
+                    round($since, 1),
+                    'weeks',
+                    match ($seen) {
+                        Seen::NotYet => Say::it('interval.seen_not_yet'),
+                        Seen::Just => Say::it('interval.seen_just'),
+                        default => Say::it('interval.seen_overdue'),
+                    },
+                    $past->visit,
+                );
+            }
         }
 
         return new Clock($name, $weeks, $reasons);
     }
 
+    /** The fewest weeks between two baths with shampoo. */
+    public static function apart(Facts $facts): float
+    {
+        return match (true) {
+            $facts->soiled => 0.0,
+            CoatType::Hairless === $facts->growth->coat => 1.0,
+            $facts->bathMonthly => self::MONTHLY_APART,
+            default => self::BATH_APART,
+        };
+    }
+
     private function bath(Facts $facts): Clock
     {
-        $apart = CoatType::Hairless === $facts->growth->coat ? 1.0 : self::BATH_APART;
+        $longest = CoatType::Hairless === $facts->growth->coat ? self::HAIRLESS_LONGEST : self::BATH_LONGEST;
 
-        return new Clock('bath', self::BATH_LONGEST, [
-            new Reason('bath', self::BATH_LONGEST, 'weeks', Say::it('interval.at_most_this_long')),
-            $facts->soiled
-                ? new Reason('bath_apart', 0, 'weeks', Say::it('interval.soiled_as_soon_as_needed'))
-                : new Reason('bath_apart', $apart, 'weeks', Say::it('interval.at_least_this_far_apart_unless')),
+        return new Clock('bath', $longest, [
+            new Reason('bath', $longest, 'weeks', Say::it('interval.at_most_this_long')),
+            new Reason(
+                'bath_apart',
+                self::apart($facts),
+                'weeks',
+                $facts->soiled
+                    ? Say::it('interval.soiled_as_soon_as_needed')
+                    : Say::it('interval.at_least_this_far_apart_unless'),
+            ),
         ]);
     }
 }

@@ -7,9 +7,11 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Interval;
 
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class Clock
 {
+    public const ALL = ['shape', 'mat', ...self::HYGIENE, 'bath', 'undercoat', 'strip'];
     public const HYGIENE = ['sanitary', 'pads', 'eyes', 'nails', 'dewclaws', 'ears'];
 
     /** @param list<Reason> $reasons */
@@ -17,9 +19,15 @@ final readonly class Clock
     {
     }
 
-    public function isHygiene(): bool
+    /** As it is said: "shape", "pads". */
+    public static function label(string $name): string
     {
-        return \in_array($this->name, self::HYGIENE, true);
+        return match ($name) {
+            'mat' => Say::it('interval.clock_mat'),
+            'sanitary' => Say::it('interval.clock_sanitary'),
+            'strip' => Say::it('interval.clock_strip'),
+            default => $name,
+        };
     }
 
     /** Whole weeks this clock allows; a visit in the last of them is still in time. */

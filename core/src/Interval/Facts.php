@@ -22,6 +22,9 @@ final readonly class Facts
      * @param int|null $month 1–12, where only the month is known: its factor for the whole span
      * @param bool|null $faceHair null: told from coat and zones
      * @param int|null $matRate minor currency units per matting minute
+     * @param array<string, float> $since weeks since each clock's own last reset; 0 where it is left out
+     * @param bool $bathMonthly the school of bathing not more than about monthly
+     * @param bool $openEars upright, open ears: they air themselves
      */
     public function __construct(
         public Growth $growth,
@@ -44,6 +47,9 @@ final readonly class Facts
         public Handling $handling = Handling::Calm,
         public ?int $matRate = null,
         public float $matLimit = 12.0,
+        public array $since = [],
+        public bool $bathMonthly = true,
+        public bool $openEars = false,
     ) {
     }
 

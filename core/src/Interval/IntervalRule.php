@@ -17,92 +17,87 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class IntervalRule
 {
-    private const SOONEST = 2;
-    private const LATEST = 26;
+    /** Below this visits alone cannot keep a coat. */
+    private const TOO_SOON = 3.0;
 
     /** @param int|null $wish weeks the owner would like, 1 to 52 */
     public function next(Facts $facts, ?int $wish = null): Interval
     {
         $mats = new MatClock($facts);
-        $shape = (new ShapeClock())->of($facts);
         $mat = $mats->clock();
-        $care = (new CareClocks())->of($facts);
-        $clocks = array_values(array_filter([$shape, $mat, ...$care]));
-
-        $leading = self::shortest(array_values(array_filter([$shape, $mat])));
-        $full = null === $leading ? null : max(self::SOONEST, min(self::LATEST, $leading->wholeWeeks()));
-        $hygiene = self::shortest(array_values(array_filter($care, static fn (Clock $c): bool => $c->isHygiene())));
-        $tidy = null === $hygiene ? null : max(1, $hygiene->wholeWeeks());
-        if (null !== $full && $tidy >= $full) {
-            $tidy = null;
-        }
-        $binding = $leading ?? self::shortest($care);
-        $reasons =
-            null === $leading
-                ? [
-                    new Reason(
-                        'no_coat_clock',
-                        $binding->weeks ?? 0.0,
-                        'weeks',
-                        Say::it('interval.neither_shape_nor_mats_ask_for', $binding->name ?? 'bath'),
-                    ),
-                ]
-                : [
-                    new Reason(
-                        $leading->name,
-                        round($leading->weeks, 1),
-                        'weeks',
-                        Say::it('interval.the_earlier_of_shape_and_mats'),
-                    ),
-                    ...self::bounds($leading, $full),
-                ];
+        $clocks = array_values(array_filter([(new ShapeClock())->of($facts), $mat, ...(new CareClocks())->of($facts)]));
+        $visits = Recommended::of($clocks, $facts->growth->coat);
+        $combOut = null !== $mat && null !== $visits->bath && self::isCombOut($facts, $visits, $mat);
 
         return new Interval(
-            $full,
-            $binding->name ?? 'bath',
-            $clocks,
-            $tidy,
-            $reasons,
-            self::advice($mat),
+            $visits,
+            Next::of($visits, $facts),
+            $combOut,
+            FringeReach::weeks($facts),
+            self::reasons($visits),
+            self::advice($mat, $combOut),
             null === $wish ? null : $this->answer($facts, $mats, $clocks, $wish),
         );
     }
 
-    /**
-     * @param list<Clock> $clocks
-     */
-    private static function shortest(array $clocks): ?Clock
+    /** Mats ask for a bath sooner than baths may come: that visit is combed through, without shampoo. */
+    private static function isCombOut(Facts $facts, Recommended $visits, Clock $mat): bool
     {
-        $best = null;
-        foreach ($clocks as $clock) {
-            if (null === $best || $clock->weeks < $best->weeks) {
-                $best = $clock;
-            }
-        }
-
-        return $best;
+        return !$visits->matDecidesFull
+            && $visits->bath === max(1, $mat->wholeWeeks())
+            && $visits->bath < CareClocks::apart($facts);
     }
 
     /** @return list<Reason> */
-    private static function bounds(Clock $leading, ?int $full): array
+    private static function reasons(Recommended $visits): array
     {
-        return match (true) {
-            $full === $leading->wholeWeeks() => [],
-            self::SOONEST === $full => [
-                new Reason('soonest', self::SOONEST, 'weeks', Say::it('interval.not_sooner_than_this')),
-            ],
-            default => [new Reason('latest', self::LATEST, 'weeks', Say::it('interval.not_later_than_this'))],
-        };
+        $leading = $visits->leading;
+        if (null === $leading) {
+            return [
+                new Reason(
+                    'no_coat_clock',
+                    $visits->binding->weeks ?? 0.0,
+                    'weeks',
+                    Say::it('interval.nothing_asks_for_a_full_groom', $visits->binding->name ?? 'bath'),
+                ),
+            ];
+        }
+        $out = [
+            new Reason(
+                $leading->name,
+                round($leading->weeks, 1),
+                'weeks',
+                $visits->matDecidesFull
+                    ? Say::it('interval.mats_come_shortly_before_the_outline')
+                    : Say::it('interval.the_earlier_of_shape_and_strip'),
+            ),
+        ];
+        if ($visits->full === $leading->wholeWeeks()) {
+            return $out;
+        }
+        $out[] =
+            Recommended::SOONEST === $visits->full
+                ? new Reason('soonest', Recommended::SOONEST, 'weeks', Say::it('interval.not_sooner_than_this'))
+                : new Reason('latest', Recommended::LATEST, 'weeks', Say::it('interval.not_later_than_this'));
+
+        return $out;
     }
 
     /** @return list<Caution> */
-    private static function advice(?Clock $mat): array
+    private static function advice(?Clock $mat, bool $combOut): array
     {
-        if (null === $mat || $mat->weeks >= self::SOONEST) {
-            return [];
+        $out = [];
+        if (null !== $mat && $mat->weeks < self::TOO_SOON) {
+            $out[] = new Caution(
+                'visits_cannot_keep_this_coat',
+                Say::it('interval.visits_alone_cannot_keep_this_coat'),
+            );
+        }
+        if ($combOut) {
+            $out[] = new Caution('comb_out_only', Say::it('interval.combed_through_without_shampoo'), Caution::NOTE);
         }
 
-        return [new Caution('visits_cannot_keep_this_coat', Say::it('interval.visits_alone_cannot_keep_this_coat'))];
+        return $out;
     }
 
     /** @param list<Clock> $clocks */
@@ -110,7 +105,7 @@ final readonly class IntervalRule
     {
         $breaks = [];
         foreach ($clocks as $clock) {
-            if ($wish > $clock->wholeWeeks()) {
+            if ('ears' !== $clock->name && $wish > $clock->wholeWeeks()) {
                 $breaks[] = [
                     'clock' => $clock->name,
                     'weeks' => round($clock->weeks, 1),
@@ -146,11 +141,7 @@ final readonly class IntervalRule
                 'matting_minutes',
                 round($minutes, 1),
                 'min',
-                Say::it(
-                    'interval.up_to_load_as_tangles_the',
-                    $facts->matLimit,
-                    round(self::bears($facts), 1),
-                ),
+                Say::it('interval.up_to_load_as_tangles_the', $facts->matLimit, round(self::bears($facts), 1)),
             );
         }
 

@@ -18,6 +18,7 @@ final readonly class PastVisit
      * @param Length|null $finished body mean the groom before had left; null: as now
      * @param int $tenderSeverity worst severity found in a tender zone, 0–4
      * @param array<string, float> $found hygiene clock => weeks at which it was found due
+     * @param array<string, array{Seen, float}> $seen hygiene clock => what an eye saw, and the weeks since its reset
      */
     public function __construct(
         public float $weeks,
@@ -27,6 +28,7 @@ final readonly class PastVisit
         public int $tenderSeverity = 0,
         public array $found = [],
         public string $visit = '',
+        public array $seen = [],
     ) {
     }
 }

@@ -45,9 +45,11 @@ final readonly class UnderBlade
     {
         $id = $mat->zone->id;
         if (self::isTrimmerOnly($mat->zone)) {
+            $vet = Say::it('matting.a_vet_within_days');
+
             return $experienced && $keepsStill
                 ? new self('trimmer', Say::it('matting.small_trimmer_only'), [])
-                : new self(null, Say::it('matting.nothing_here_goes_under_it'), [], Say::it('matting.a_vet_within_days'));
+                : new self(null, Say::it('matting.nothing_here_goes_under_it'), [], $vet);
         }
         if (str_starts_with($id, 'pads_') || str_starts_with($id, 'between_toes_')) {
             return new self('toe', Say::it('matting.narrow_toe_blade_or_trimmer'), $experienced ? ['30'] : []);

@@ -19,15 +19,16 @@ final readonly class Ways
      */
     public function save(array $mats): array
     {
-        return array_map(
-            static fn (Mat $m): Mat => null !== $m->overrule || !\in_array($m->severity, [2, 3], true) || !$m->hasClearance()
+        return array_map(static function (Mat $m): Mat {
+            $can = \in_array($m->severity, [2, 3], true) && $m->hasClearance();
+
+            return null !== $m->overrule || !$can
                 ? $m
                 : $m->overruled(
                     2 === $m->severity ? Decision::Loosen : Decision::Split,
                     Say::it('matting.to_save_the_coat'),
-                ),
-            $mats,
-        );
+                );
+        }, $mats);
     }
 
     /**

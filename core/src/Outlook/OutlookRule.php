@@ -72,7 +72,11 @@ final readonly class OutlookRule
             $load,
             self::mats($at, $load, $facts->matLimit, self::places($found, $has)),
             array_map(
-                static fn (Clock $c): Clock => new Clock($c->name, $c->weeks - $elapsed, $c->reasons),
+                static fn (Clock $c): Clock => new Clock(
+                    $c->name,
+                    $c->weeks - ($facts->since[$c->name] ?? $elapsed),
+                    $c->reasons,
+                ),
                 (new IntervalRule())->next($facts)->clocks,
             ),
             [

@@ -6,8 +6,6 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Timing;
 
-use KeenThistle\Core\Coat\CoatType;
-
 /**
  * Chosen so that a calm 10 kg curly dog, 16 mm all over, no mats, comes to 110 minutes and a smooth 20 kg dog's bath
  * and
@@ -38,41 +36,43 @@ final class BaseMinutes
         'silky_drop' => [25, 38, 30, 25, 30],
         'feathered' => [22, 32, 25, 18, 28],
         'slow_fine_long' => [22, 35, 35, 0, 15],
-        'corded' => [40, 90, 0, 0, 20],
+        // Cords hold water for most of a day.
+        'corded' => [40, 600, 0, 0, 20],
         'hairless' => [12, 4, 0, 0, 0],
     ];
 
-    /** Minutes per m² of a body that is scissored, or stripped, all over; they come on top of the outline. */
+    /** Clipped although this coat is not usually. */
+    private const CLIPPED = 15.0;
+    /** Minutes per m² of a body that is scissored all over; they come on top of the outline. */
     private const SCISSORED = 90.0;
-    private const STRIPPED = 180.0;
+    /** Minutes per m² of a body whose whole jacket is stripped, and the share of the body that a jacket is. */
+    private const STRIPPED = 206.0;
+    private const JACKET = 0.525;
+    /** A nails visit has no pads and no ears. */
+    private const NAILS_ONLY = 4.0;
 
     private function __construct()
     {
     }
 
-    /**
-     * @param float $clipped share of the body that is clipped, 0 to 1
-     * @param float $scissored share that is scissored or thinned
-     * @param float $stripped share that is hand-stripped
-     */
-    public static function of(
-        Phase $phase,
-        CoatType $coat,
-        float $m2,
-        float $clipped,
-        float $scissored,
-        float $stripped,
-    ): float {
-        [$bath, $dry, $comb, $clip, $outline] = self::BY_COAT[$coat->value];
+    /** Minutes of a phase, before what the dog and the day multiply them by. */
+    public static function of(Phase $phase, Work $work, float $m2): float
+    {
+        [$bath, $dry, $comb, $clip, $outline] = self::BY_COAT[$work->coat->value];
+        [$clipped, $scissored, $stripped] = $work->shares();
 
-        return self::FIXED[$phase->value] ??
-            match ($phase) {
-                Phase::Bath => $bath * $m2,
-                Phase::Dry => $dry * $m2,
-                Phase::CombOut => $comb * $m2,
-                Phase::Clip => max($clip, 0.0 < $clipped ? 15.0 : 0.0) * $m2 * $clipped,
-                Phase::Scissor => ($outline + self::SCISSORED * $scissored + self::STRIPPED * $stripped) * $m2,
-                default => 0.0,
-            };
+        return match ($phase) {
+            Phase::NailsPadsEars => Service::Nails === $work->service ? self::NAILS_ONLY : self::FIXED[$phase->value],
+            Phase::Knots => $work->matting,
+            Phase::Bath => $bath * $m2,
+            Phase::Dry => $dry * $m2 * $work->dryFactor(),
+            Phase::CombOut => $comb * $m2,
+            Phase::Clip => (null === $work->zones ? $clip : max($clip, $clipped > 0 ? self::CLIPPED : 0.0)) *
+                $m2 *
+                $clipped,
+            Phase::Scissor => ($outline + self::SCISSORED * $scissored) * $m2,
+            Phase::Strip => self::STRIPPED * min(1.0, $stripped / self::JACKET) * $m2,
+            default => self::FIXED[$phase->value] ?? 0.0,
+        };
     }
 }

@@ -12,26 +12,42 @@ final readonly class Learned
     private const PRIOR_VISITS = 2;
     private const OWN_SD_FROM = 5;
     private const LEAST_SD = 0.08;
+    /** Outside of this a timer was forgotten, or another visit timed. */
+    private const LEAST_RATIO = 0.4;
+    private const MOST_RATIO = 2.5;
 
-    /** @param float|null $sd of the logarithms, once enough visits are known */
-    private function __construct(public float $ratio, public int $n, public ?float $sd)
+    /**
+     * @param float|null $sd of the logarithms, once enough visits are known
+     * @param list<int> $asked which of the visits are left out and asked about, counted from 0
+     */
+    private function __construct(public float $ratio, public int $n, public ?float $sd, public array $asked = [])
     {
     }
 
-    /** @param list<array{estimate: float, actual: float}> $visits oldest first, minutes above 0 */
-    public static function from(array $visits): self
+    /**
+     * @param list<array{estimate: float, actual: float, kind?: string}> $visits oldest first, minutes above 0; without
+     *     a kind it is the one asked for
+     */
+    public static function from(array $visits, ?Service $asked = null): self
     {
-        if ([] === $visits) {
-            return new self(1.0, 0, null);
-        }
         $mean = null;
-        $logs = [];
-        foreach ($visits as $v) {
+        $logs = $odd = [];
+        foreach ($visits as $i => $v) {
+            if (null !== $asked && ($v['kind'] ?? $asked->value) !== $asked->value) {
+                continue;
+            }
             $ratio = $v['actual'] / $v['estimate'];
+            if ($ratio < self::LEAST_RATIO - 1e-9 || $ratio > self::MOST_RATIO + 1e-9) {
+                $odd[] = $i;
+                continue;
+            }
             $mean = null === $mean ? $ratio : self::NEWEST * $ratio + (1 - self::NEWEST) * $mean;
             $logs[] = log($ratio);
         }
-        $n = \count($visits);
+        if (null === $mean) {
+            return new self(1.0, 0, null, $odd);
+        }
+        $n = \count($logs);
         $sd = null;
         if ($n >= self::OWN_SD_FROM) {
             $middle = array_sum($logs) / $n;
@@ -41,6 +57,6 @@ final readonly class Learned
             );
         }
 
-        return new self(($n * $mean + self::PRIOR_VISITS) / ($n + self::PRIOR_VISITS), $n, $sd);
+        return new self(($n * $mean + self::PRIOR_VISITS) / ($n + self::PRIOR_VISITS), $n, $sd, $odd);
     }
 }

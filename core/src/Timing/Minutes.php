@@ -17,6 +17,8 @@ final readonly class Minutes
      * @param int $slot minutes to book: the sure ones rounded up to 5
      * @param list<array{label: string, minor: int}> $priceTerms
      * @param list<Reason> $reasons
+     * @param list<array{field: string, message: string}> $questions visits that were left out of what is learned
+     * @param int $days on how many days it is offered
      */
     public function __construct(
         public array $phases,
@@ -27,6 +29,8 @@ final readonly class Minutes
         public ?int $price,
         public array $priceTerms,
         public array $reasons,
+        public array $questions = [],
+        public int $days = 1,
     ) {
     }
 
@@ -57,6 +61,8 @@ final readonly class Minutes
                 array_keys($this->phases),
                 $this->phases,
             ),
+            'days' => $this->days,
+            'questions' => $this->questions,
             'price_minor' => $this->price,
             'price_terms' => $this->priceTerms,
             'reasons' => Reason::listToArray($this->reasons),

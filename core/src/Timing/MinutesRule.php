@@ -8,7 +8,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Timing;
 
+use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Measure\Surface;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Say\Say;
@@ -23,18 +25,16 @@ final readonly class MinutesRule
     private const Z80 = 0.8416212335729143;
     private const SLOT = 5;
 
+    /** @throws InvalidInput where fees take off more than the visit costs */
     public function estimate(Work $work): Minutes
     {
         $m2 = Surface::m2($work->kg);
-        [$clipped, $scissored, $stripped] = $work->shares();
         $phases = [];
-        foreach ($work->service->phases() as $phase) {
-            $minutes = match ($phase) {
-                Phase::Knots => $work->matting,
-                Phase::Settle => BaseMinutes::of($phase, $work->coat, $m2, $clipped, $scissored, $stripped) +
-                    self::NEW_THING * $work->newThings,
-                default => BaseMinutes::of($phase, $work->coat, $m2, $clipped, $scissored, $stripped),
-            };
+        $closeWork = $work->coat->growsAtTheRear() || $work->coat->growsOverTheFace();
+        foreach ($work->service->phases($closeWork) as $phase) {
+            $minutes =
+                BaseMinutes::of($phase, $work, $m2) +
+                (Phase::Settle === $phase ? self::NEW_THING * $work->newThings : 0.0);
             if ($minutes > 0) {
                 $phases[$phase->value] = $minutes;
             }
@@ -42,8 +42,8 @@ final readonly class MinutesRule
         $sum = array_sum($phases);
         $handling = self::handlingFactor($work->handling);
         $late = 1 + min(self::LATE_MOST, self::LATE_WEEK * $work->weeksLate);
-        $dog = Learned::from($work->dogVisits);
-        $groomer = Learned::from($work->groomerVisits);
+        $dog = Learned::from($work->dogVisits, $work->service);
+        $groomer = Learned::from($work->groomerVisits, $work->service);
         $likely = $sum * $handling * $late * $dog->ratio * $groomer->ratio;
         $sd = $dog->sd ?? self::SALON_SD;
         $sure = $likely * exp(self::Z80 * $sd);
@@ -52,12 +52,12 @@ final readonly class MinutesRule
             new Reason('surface', round($m2, 3), 'm²', Say::it('timing.0_101_kg_to_the_power', $work->kg)),
             new Reason(
                 'base',
-                round($sum - $work->matting - self::NEW_THING * $work->newThings, 1),
+                round($sum - ($phases['knots'] ?? 0.0) - self::NEW_THING * $work->newThings, 1),
                 'min',
                 Say::it('timing.published_table_coat', $work->coat->label(), $work->service->value),
             ),
         ];
-        if ($work->matting > 0) {
+        if (isset($phases['knots'])) {
             $reasons[] = new Reason('matting', round($work->matting, 1), 'min', Say::it('timing.from_the_comb_test'));
         }
         if ($work->newThings > 0) {
@@ -97,29 +97,38 @@ final readonly class MinutesRule
             'sd',
             null === $dog->sd ? Say::it('timing.the_salons_until_five_visits_are') : Say::it('timing.this_dogs_own'),
         );
-        $terms = [];
-        $price = null;
-        if (null !== $work->rate) {
-            $terms = [
-                [
-                    'label' => Say::it('timing.min', round($likely, 1), number_format($work->rate / 100, 2)),
-                    'minor' => (int) round($likely * $work->rate),
-                ],
-                ...$work->fees,
-            ];
-            $price = array_sum(array_column($terms, 'minor'));
+        if (isset($phases['dry']) && (DryWay::Forced !== $work->dryWay || null !== $work->meanMm)) {
+            $reasons[] = new Reason('drying', round($work->dryFactor(), 2), 'factor', $work->dryWay->words());
         }
+        // What dries by itself takes its hours, but nobody's.
+        $alone = $work->dryWay->takesAPerson() || $sum <= 0 ? 0.0 : ($likely * ($phases['dry'] ?? 0.0)) / $sum;
+        $price = Price::of($work, $likely - $alone, $phases['knots'] ?? 0.0);
 
         return new Minutes(
             $phases,
             $likely,
             $sure,
             (int) (self::SLOT * ceil(round($sure / self::SLOT, 9))),
-            $likely * $people,
-            $price,
-            $terms,
+            ($likely - $alone) * $people,
+            $price->total,
+            $price->terms,
             $reasons,
+            self::questions($dog, $groomer),
+            CoatType::Corded === $work->coat && isset($phases['dry']) ? 2 : 1,
         );
+    }
+
+    /** @return list<array{field: string, message: string}> visits that were left out */
+    private static function questions(Learned $dog, Learned $groomer): array
+    {
+        $out = [];
+        foreach (['visits' => $dog, 'groomer_visits' => $groomer] as $field => $learned) {
+            foreach ($learned->asked as $i) {
+                $out[] = ['field' => "{$field}[$i].actual", 'message' => Say::it('timing.a_forgotten_timer')];
+            }
+        }
+
+        return $out;
     }
 
     private static function handlingFactor(Handling $handling): float

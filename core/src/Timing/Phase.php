@@ -20,6 +20,7 @@ enum Phase: string
     case CombOut = 'comb_out';
     case Clip = 'clip';
     case Scissor = 'scissor';
+    case Strip = 'strip';
     case Finish = 'finish';
     case Notes = 'notes';
 

@@ -13,15 +13,19 @@ use KeenThistle\Core\Zone\Zone;
 
 final readonly class Work
 {
+    private const MIDDLING_MM = 25.0;
+
     /**
      * @param float $matting minutes of working out and clipping under
      * @param int $newThings tools, people or places new to the dog
      * @param float $weeksLate past the clock that decides, 0 or more
      * @param array<string, Method>|null $zones zone id => method; null: as its coat is usually done
-     * @param list<array{estimate: float, actual: float}> $dogVisits oldest first
-     * @param list<array{estimate: float, actual: float}> $groomerVisits oldest first
+     * @param list<array{estimate: float, actual: float, kind?: string}> $dogVisits oldest first
+     * @param list<array{estimate: float, actual: float, kind?: string}> $groomerVisits oldest first
      * @param list<array{label: string, minor: int}> $fees agreed
-     * @param int|null $rate minor currency units per minute
+     * @param float|null $rate minor currency units per minute
+     * @param float|null $matRate the same for working on mats; null: as the rest
+     * @param float|null $meanMm mean length on arrival; null where nobody knows
      */
     public function __construct(
         public float $kg,
@@ -35,8 +39,19 @@ final readonly class Work
         public array $dogVisits = [],
         public array $groomerVisits = [],
         public array $fees = [],
-        public ?int $rate = null,
+        public ?float $rate = null,
+        public ?float $matRate = null,
+        public ?float $meanMm = null,
+        public DryWay $dryWay = DryWay::Forced,
     ) {
+    }
+
+    /** Drying takes longer in a long coat, and without a strong dryer. */
+    public function dryFactor(): float
+    {
+        $length = 0.6 + (0.4 * ($this->meanMm ?? self::MIDDLING_MM)) / self::MIDDLING_MM;
+
+        return min(1.6, $length) * $this->dryWay->factor();
     }
 
     /** @return array{float, float, float} shares of the body that are clipped, scissored and stripped */

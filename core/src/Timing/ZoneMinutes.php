@@ -14,8 +14,8 @@ use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Zone\Zone;
 
 /**
- * By area within a phase: what is clipped shares the clipping; what is scissored, thinned, stripped or carded the
- * scissoring.
+ * By area within a phase: what is clipped shares the clipping, what is stripped the stripping, what is scissored,
+ * thinned or carded the scissoring.
  */
 final class ZoneMinutes
 {
@@ -31,7 +31,7 @@ final class ZoneMinutes
      */
     public static function of(array $methods, array $phases): array
     {
-        $area = ['clip' => 0, 'scissor' => 0];
+        $area = ['clip' => 0, 'scissor' => 0, 'strip' => 0];
         $worked = array_filter($methods, static fn (Method $m): bool => Method::Leave !== $m);
         foreach ($worked as $zone => $method) {
             $area[self::phase($method)] += Zone::of($zone)->hundredths;
@@ -71,6 +71,10 @@ final class ZoneMinutes
 
     private static function phase(Method $method): string
     {
-        return $method->hasToolLength() ? 'clip' : 'scissor';
+        return match (true) {
+            $method->hasToolLength() => 'clip',
+            Method::Strip === $method => 'strip',
+            default => 'scissor',
+        };
     }
 }

@@ -24,14 +24,13 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
   const { interval, growth, today } = card
   const late = interval.full_on ? differenceInCalendarDays(parseISO(today), parseISO(interval.full_on)) : 0
   const longest = Math.max(8, ...interval.clocks.map((c) => c.weeks), wish ?? 0)
-  const since = differenceInCalendarDays(parseISO(today), parseISO(interval.from)) / 7
   return (
     <div className="space-y-5 p-4">
       <section>
         {interval.full_weeks === null ? (
           <>
             <h2 className="text-2xl">No full groom asked for</h2>
-            <p>The {interval.binding} clock leads.</p>
+            <p>The {clockName(interval.binding)} clock leads.</p>
           </>
         ) : (
           <>
@@ -44,16 +43,23 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
               {late > 0 && <b className="text-haw"> · {late} days late</b>}
             </p>
             <p className="text-sm text-ink-2">
-              counted from {day(interval.from)}; <b>{interval.binding}</b> decides
+              <b>{clockName(interval.binding)}</b> decides
             </p>
           </>
         )}
-        {interval.tidy_weeks !== null && (
+        {interval.next && (
           <p className="mt-2 rounded-md bg-moss-soft px-3 py-2 text-moss">
-            <b>A tidy in between</b> after {interval.tidy_weeks} weeks, {day(interval.tidy_on)}: a hygiene
-            clock is shorter.
+            <b>Next:</b> {interval.next.words} <b className="whitespace-nowrap">{day(interval.next.on)}</b>
           </p>
         )}
+        <ul className="mt-2 text-sm text-ink-2">
+          {between(interval).map(([what, weeks, on]) => (
+            <li key={what}>
+              {what} every {weeks} weeks in between, next {day(on)}
+            </li>
+          ))}
+          {interval.fringe_on && <li>The fringe reaches the eye about {day(interval.fringe_on)}</li>}
+        </ul>
         <div className="mt-2 space-y-2">
           {interval.warnings.map((w) => (
             <CautionLine key={w.code} caution={w} />
@@ -65,7 +71,9 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
         <ul className="space-y-1">
           {interval.clocks.map((c) => (
             <li key={c.clock} className="grid grid-cols-[6.2rem_1fr_6.6rem] items-center gap-2">
-              <span className={c.clock === interval.binding ? 'font-bold text-thistle' : ''}>{c.clock}</span>
+              <span className={c.clock === interval.binding ? 'font-bold text-thistle' : ''}>
+                {clockName(c.clock)}
+              </span>
               <span className="relative h-5 overflow-hidden rounded bg-well" aria-hidden>
                 <span
                   className={`absolute inset-y-0 left-0
@@ -74,16 +82,23 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
                 />
                 <span
                   className="absolute inset-y-0 w-0.5 bg-haw"
-                  style={{ left: `${Math.min(100, (100 * since) / longest)}%` }}
+                  style={{ left: `${Math.min(100, (100 * weeksSince(today, c.since)) / longest)}%` }}
                 />
               </span>
               <span className="whitespace-nowrap text-right text-sm">
-                {c.weeks} wk <Why of={`the ${c.clock} clock`} reasons={c.reasons} onVisit={onVisit} />
+                {c.weeks} wk{' '}
+                <Why
+                  of={`the ${clockName(c.clock)} clock, counted from ${day(c.since)}`}
+                  reasons={c.reasons}
+                  onVisit={onVisit}
+                />
               </span>
             </li>
           ))}
         </ul>
-        <p className="mt-1 text-xs text-ink-2">The red mark is today.</p>
+        <p className="mt-1 text-xs text-ink-2">
+          The red mark is today; each clock counts from when that was last done.
+        </p>
       </section>
       <Wish interval={interval} wish={wish} onWish={onWish} />
       <section>
@@ -96,6 +111,24 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
       <Next card={card} />
     </div>
   )
+}
+
+const weeksSince = (today: string, since: string) =>
+  Math.max(0, differenceInCalendarDays(parseISO(today), parseISO(since)) / 7)
+
+/** As the table calls them. */
+function clockName(clock: string) {
+  return { mat: 'mats', sanitary: 'rear and belly', strip: 'stripping' }[clock] ?? clock
+}
+
+/** The smaller visits that keep what the full groom alone would not. */
+function between(interval: Schemas['IntervalView']) {
+  const all: [string, number | null, string | null][] = [
+    ['A bath', interval.bath_weeks, interval.bath_on],
+    ['A tidy', interval.tidy_weeks, interval.tidy_on],
+    ['Nails', interval.nails_weeks, interval.nails_on],
+  ]
+  return all.filter((v): v is [string, number, string] => v[1] !== null && v[2] !== null)
 }
 
 function Wish({
@@ -294,7 +327,7 @@ function Next({ card }: { card: Schemas['CardView'] }) {
             <SelectField
               label="Kind"
               value={form.kind}
-              options={['full', 'tidy', 'nails'].map((k) => ({ id: k, label: k }))}
+              options={['full', 'bath', 'tidy', 'nails'].map((k) => ({ id: k, label: k }))}
               onChange={(e) => set({ kind: e.target.value })}
               error={errors.kind}
             />

@@ -18,11 +18,30 @@ const INTERVAL = {
   full_weeks: 7,
   full_on: '2026-12-24',
   binding: 'shape',
+  bath_weeks: null,
+  bath_on: null,
   tidy_weeks: 4,
   tidy_on: '2026-12-03',
+  nails_weeks: null,
+  nails_on: null,
+  next: {
+    weeks: 1,
+    on: '2026-12-03',
+    kind: 'tidy',
+    because: ['pads'],
+    minutes: 29,
+    words: 'In a week, a tidy of 30 min: pads; the full groom in 4.',
+  },
+  fringe_on: null,
   clocks: [
-    { clock: 'shape', weeks: 7.2, on: '2026-12-25', reasons: [REASON] },
-    { clock: 'pads', weeks: 4, on: '2026-12-03', reasons: [{ ...REASON, term: 'pads' }] },
+    { clock: 'shape', weeks: 7.2, since: '2026-11-05', due_on: '2026-12-25', reasons: [REASON] },
+    {
+      clock: 'pads',
+      weeks: 4,
+      since: '2026-11-05',
+      due_on: '2026-12-03',
+      reasons: [{ ...REASON, term: 'pads' }],
+    },
   ],
   reasons: [REASON],
   warnings: [],
@@ -63,8 +82,9 @@ describe('when back', () => {
     page(signedIn(<View c={card()} />))
     await screen.findByText(/Back in 7 weeks/)
     expect(screen.getByText('Thu 24 Dec 2026')).toBeTruthy()
-    expect(screen.getByText(/A tidy in between/)).toBeTruthy()
-    await userEvent.click(screen.getByRole('button', { name: 'Why: the shape clock' }))
+    expect(screen.getByText(/In a week, a tidy of 30 min: pads/)).toBeTruthy()
+    expect(screen.getByText(/A tidy every 4 weeks in between/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: /Why: the shape clock/ }))
     expect(within(screen.getByRole('dialog')).getByText('growth: 2.98 mm/week')).toBeTruthy()
   })
   it('says how late it is', async () => {

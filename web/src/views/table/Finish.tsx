@@ -295,8 +295,9 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
             onChange={setKind}
             options={[
               { id: 'full', label: 'full' },
+              { id: 'bath', label: 'bath' },
               { id: 'tidy', label: 'tidy' },
-              { id: 'nails', label: 'claws' },
+              { id: 'nails', label: 'nails' },
             ]}
           />
           <div className="min-w-64 flex-1">
