@@ -8,12 +8,17 @@ namespace KeenThistle\Core\Tests;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use KeenThistle\Core\Handling\Decision;
 use KeenThistle\Core\Handling\Exposure;
 use KeenThistle\Core\Handling\HandlingAnswer;
 use KeenThistle\Core\Handling\HandlingRule;
+use KeenThistle\Core\Handling\Place;
 use KeenThistle\Core\Handling\Rung;
 use KeenThistle\Core\Handling\SkillCheck;
 use KeenThistle\Core\Handling\Tool;
+use KeenThistle\Core\Timing\Service;
+use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Core\Zone\ZoneTable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -26,10 +31,11 @@ final class HandlingTest extends TestCase
     private static function today(
         array $log = [],
         Tool $tool = Tool::Clipper,
-        int $tolerance = 3,
+        ?int $tolerance = 3,
         int $confidence = 3,
         bool $second = true,
         int $new = 0,
+        ?Place $place = null,
     ): HandlingAnswer {
         return (new HandlingRule())->today(
             $tool,
@@ -40,6 +46,7 @@ final class HandlingTest extends TestCase
             null,
             $new,
             $second,
+            place: $place,
         );
     }
 
@@ -48,20 +55,85 @@ final class HandlingTest extends TestCase
         return new Exposure((new \DateTimeImmutable(self::TODAY))->modify("-$weeksAgo weeks"), $rung, $calm);
     }
 
-    public function testANewDogSeesTheToolFirst(): void
+    public function testNotKnownIsNotEasy(): void
     {
         $a = self::today();
-        self::assertSame([null, Rung::Sees, 0.75, 9], [$a->rung, $a->next, $a->minutes, $a->visits]);
-        self::assertSame('2027-12-08', $a->earliest?->format('Y-m-d'));
+        self::assertSame([Decision::Unknown, null, Rung::Sees, 0.5], [$a->decision, $a->rung, $a->next, $a->minutes]);
+        self::assertSame('not_known_yet', $a->cautions[0]->code);
+        self::assertSame(Decision::Unknown, self::today(tolerance: 5)->decision, 'at ease elsewhere is not known here');
+        self::assertSame(Decision::Unknown, self::today([self::met(1, Rung::Normal)], tolerance: null)->decision);
+        self::assertSame(Decision::Defer, self::today(tolerance: 0)->decision);
+    }
+
+    public function testADogAtEaseClimbsTheLadderInOneVisit(): void
+    {
+        $visits = static fn (int $tolerance): array => [
+            self::today(tolerance: $tolerance)->visits,
+            self::today(tolerance: $tolerance)->earliest?->format('Y-m-d'),
+        ];
+        self::assertSame([1, self::TODAY], $visits(5));
+        self::assertSame([3, '2027-02-17'], $visits(4));
+        self::assertSame([5, '2027-05-12'], $visits(3));
+        self::assertSame([9, '2027-10-27'], $visits(2));
     }
 
     public function testCalmGoesUpFearGoesDown(): void
     {
         self::assertSame(Rung::OnNearing, self::today([self::met(2, Rung::OnFar)])->next);
         self::assertSame(Rung::HeldNear, self::today([self::met(2, Rung::OnFar, false)])->next);
+        self::assertSame(Rung::OnFar, self::today([self::met(5, Rung::OnFar, false)])->next, 'the fear is weeks old');
         self::assertSame(Rung::Sees, self::today([self::met(2, Rung::Sees, false)])->next);
+        self::assertSame(
+            0.75,
+            self::today([self::met(2, Rung::Sees, false)])->minutes,
+            'the first rung takes time too',
+        );
         $log = [self::met(2, Rung::OnFar, false), self::met(30, Rung::Normal)];
         self::assertSame(Rung::HeldNear, self::today($log)->next, 'the newest counts, in whatever order they come');
+        $day = [self::met(2, Rung::OnFar), self::met(2, Rung::NearBody), self::met(2, Rung::Sees)];
+        self::assertSame(Rung::OnFar, self::today($day)->rung, 'of one day the highest counts');
+        self::assertSame(Rung::OnFar, self::today(array_reverse($day))->rung);
+        self::assertSame(
+            5,
+            self::today([self::met(2, Rung::OnFar, false)], tolerance: 2)->visits,
+            'held near to normal',
+        );
+    }
+
+    public function testTheWorkWaitsUntilFirstStrokesWereBorne(): void
+    {
+        $practise = self::today([self::met(2, Rung::OnFar)], tolerance: 4, confidence: 5);
+        self::assertSame([Decision::Practise, true], [$practise->decision, $practise->helps]);
+        self::assertSame('thinning shears above a comb', $practise->toArray()['substitute']);
+        self::assertFalse(self::today([self::met(2, Rung::OnFar)], tolerance: 2, confidence: 5)->helps);
+        $borne = [self::met(2, Rung::FirstStrokes)];
+        self::assertSame(Decision::Go, self::today($borne, tolerance: 4, confidence: 5)->decision);
+        $scared = [self::met(2, Rung::Normal, false)];
+        self::assertSame(
+            Decision::Practise,
+            self::today($scared, tolerance: 5, confidence: 5)->decision,
+            'confidence never outvotes fear',
+        );
+        self::assertSame(
+            Decision::Go,
+            self::today([self::met(5, Rung::Normal, false)], tolerance: 5, confidence: 5)->decision,
+        );
+    }
+
+    public function testAPlaceHasALadderOfItsOwn(): void
+    {
+        $log = [
+            new Exposure(new \DateTimeImmutable('2026-11-10'), Rung::Normal, true, Place::Body),
+            new Exposure(new \DateTimeImmutable('2026-11-11'), Rung::Sees, true, Place::Face),
+        ];
+        $at = static fn (?Place $place): ?Rung => self::today($log, place: $place)->rung;
+        self::assertSame([Rung::Normal, Rung::Sees, null], [$at(Place::Body), $at(Place::Face), $at(Place::Rear)]);
+        self::assertSame(Place::HindFeet, Place::of(Zone::of('pads_hind_left')));
+        self::assertSame(Place::Belly, Place::of(Zone::of('armpit_left')));
+        self::assertSame(Place::Rear, Place::of(Zone::of('under_tail_ring')));
+        foreach (ZoneTable::all() as $zone) {
+            self::assertNotSame('', Place::of($zone)->label());
+        }
     }
 
     public function testARungIsLostForEveryTwelveWeeks(): void
@@ -81,7 +153,7 @@ final class HandlingTest extends TestCase
     public function testADogThatBearsItNeedsNoExtraMinutes(): void
     {
         $a = self::today([self::met(3, Rung::Normal)], tolerance: 5);
-        self::assertSame(['go', 0.0, null, null], [$a->decision, $a->minutes, $a->visits, $a->earliest]);
+        self::assertSame([Decision::Go, 0.0, null, null], [$a->decision, $a->minutes, $a->visits, $a->earliest]);
         self::assertNull($a->toArray()['homework']);
         self::assertEqualsWithDelta(2.25, self::today([self::met(3, Rung::Normal)], new: 3)->minutes, 1e-9);
     }
@@ -93,9 +165,16 @@ final class HandlingTest extends TestCase
     {
         yield 'at ease' => [5, 5, 1, false, 'go'];
         yield 'just borne' => [3, 5, 2, true, 'go'];
-        yield 'one over' => [2, 4, 2, true, 'second_person'];
-        yield 'nobody to help' => [2, 4, 2, false, 'substitute'];
-        yield 'too much for two' => [1, 4, 2, true, 'substitute'];
+        yield 'one over' => [3, 5, 1, true, 'substitute'];
+        yield 'one over, with help' => [3, 3, 1, true, 'second_person'];
+        yield 'nobody to help' => [3, 3, 1, false, 'substitute'];
+        yield 'tolerance 2 alone, sure' => [2, 4, 4, false, 'go'];
+        yield 'tolerance 2 alone, not sure' => [2, 1, 3, false, 'substitute'];
+        yield 'tolerance 2 with help' => [2, 4, 2, true, 'second_person'];
+        yield 'tolerance 2, too much with help' => [2, 5, 2, true, 'substitute'];
+        yield 'tolerance 1, sure and helped' => [1, 5, 4, true, 'second_person'];
+        yield 'tolerance 1, sure but alone' => [1, 1, 5, false, 'substitute'];
+        yield 'tolerance 1, helped but not sure' => [1, 1, 3, true, 'substitute'];
         yield 'impossible, however sure' => [0, 1, 5, true, 'defer'];
     }
 
@@ -104,7 +183,7 @@ final class HandlingTest extends TestCase
     {
         $a = (new HandlingRule())->today(
             Tool::Grinder,
-            [],
+            [self::met(1, Rung::Normal)],
             new \DateTimeImmutable(self::TODAY),
             $tolerance,
             $confidence,
@@ -112,7 +191,7 @@ final class HandlingTest extends TestCase
             0,
             $second,
         );
-        self::assertSame($decision, $a->decision);
+        self::assertSame($decision, $a->decision->value);
         self::assertSame((5 - $tolerance) * $risk, $a->demand);
         $out = $a->toArray();
         self::assertSame(
@@ -126,17 +205,28 @@ final class HandlingTest extends TestCase
 
     public function testWhoCanTakeThisDog(): void
     {
-        $tasks = [[Tool::Clipper, 2, null], [Tool::NailClippers, 3, null]];
+        $tasks = [[Tool::Clipper, 3, null], [Tool::NailClippers, 3, null]];
         self::assertSame(
             ['who' => 'Tove', 'fits' => true, 'second_person' => false, 'flags' => []],
             (new SkillCheck())->one('Tove', 3, $tasks),
         );
-        $pell = (new SkillCheck())->one('Pell', 1, $tasks);
+        $pell = (new SkillCheck())->one('Pell', 1, [[Tool::Clipper, 2, null], [Tool::NailClippers, 3, null]]);
         self::assertFalse($pell['fits']);
         self::assertSame(['substitute', 'substitute'], array_column($pell['flags'], 'decision'));
-        $two = (new SkillCheck())->one('Idris', 2, [[Tool::Clipper, 1, null]]);
+        $two = (new SkillCheck())->one('Idris', 2, [[Tool::Clipper, 2, null]]);
         self::assertTrue($two['fits']);
         self::assertTrue($two['second_person']);
+    }
+
+    public function testARoleIsNeverGivenWhatItNeverDoes(): void
+    {
+        $check = new SkillCheck();
+        self::assertNotNull($check->refuses('front_desk', Service::Nails, null));
+        self::assertNotNull($check->refuses('bather', Service::Full, null));
+        self::assertNull($check->refuses('bather', Service::Bath, null));
+        self::assertNotNull($check->refuses('apprentice', Service::Tidy, null));
+        self::assertNull($check->refuses('apprentice', Service::Tidy, 'Tove'));
+        self::assertNull($check->refuses('mobile_groomer', Service::Full, null));
     }
 
     public function testEveryToolHasWordsAndAHarmlessHomework(): void
@@ -181,15 +271,22 @@ final class HandlingTest extends TestCase
             );
             self::assertTrue(null === $a->visits || $a->visits >= 1);
             self::assertSame(null === $a->visits, null === $a->earliest);
-            $order = ['go' => 0, 'second_person' => 1, 'substitute' => 2, 'defer' => 3];
+            $order = [
+                'go' => 0,
+                'second_person' => 1,
+                'substitute' => 2,
+                'practise' => 2,
+                'unknown' => 2,
+                'defer' => 3,
+            ];
             self::assertLessThanOrEqual(
-                $order[$a->decision],
-                $order[self::today($log, $tool, min(5, $tolerance + 1), $confidence)->decision],
+                $order[$a->decision->value],
+                $order[self::today($log, $tool, min(5, $tolerance + 1), $confidence)->decision->value],
                 'a dog that bears more is asked less',
             );
             self::assertLessThanOrEqual(
-                $order[$a->decision],
-                $order[self::today($log, $tool, $tolerance, min(5, $confidence + 1))->decision],
+                $order[$a->decision->value],
+                $order[self::today($log, $tool, $tolerance, min(5, $confidence + 1))->decision->value],
                 'a surer groomer may do less',
             );
         });

@@ -9,14 +9,18 @@ namespace KeenThistle\Core\Tests;
 use Eris\Generators;
 use Eris\TestTrait;
 use KeenThistle\Core\Blend\BlendRule;
+use KeenThistle\Core\Blend\Side;
 use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Kit\KitTool;
 use KeenThistle\Core\Kit\Option;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Recipe;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Zone\Zone;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class KitTest extends TestCase
@@ -99,9 +103,14 @@ final class KitTest extends TestCase
         });
     }
 
+    private static function side(float $mm, ?string $zone = null, Method $method = Method::Clip): Side
+    {
+        return new Side(Length::ofMillimetres($mm), null === $zone ? null : Zone::of($zone), $method);
+    }
+
     public function testBlendKinds(): void
     {
-        $mm = Length::ofMillimetres(...);
+        $mm = self::side(...);
         $rule = new BlendRule(self::kit([6, 10, 16], '10', '30'));
         self::assertSame('none', $rule->between($mm(10), $mm(12))->kind, '2 mm');
         self::assertSame('none', $rule->between($mm(20), $mm(25))->kind, '20 % of 25');
@@ -117,11 +126,64 @@ final class KitTest extends TestCase
         self::assertSame([], $ladder->missing);
     }
 
-    public function testMissingRungsAreNamed(): void
+    public function testMissingRungsAreUsualSizesNeverAComputedLength(): void
     {
-        $bare = (new BlendRule())->between(Length::ofMillimetres(1), Length::ofMillimetres(19))->toArray();
-        self::assertSame([7.0, 13.0], $bare['missing_mm']);
+        $bare = (new BlendRule())->between(self::side(1), self::side(19))->toArray();
+        self::assertSame([6.0, 10.0, 13.0], $bare['missing_mm']);
         self::assertSame([], $bare['rungs']);
+        $some = (new BlendRule(self::kit([10], '10')))->between(self::side(3.2), self::side(20))->toArray();
+        self::assertSame(
+            [[11.0], [6.0, 16.0]],
+            [array_column((array) $some['rungs'], 'finished_mm'), $some['missing_mm']],
+            'the fewest missing first',
+        );
+    }
+
+    public function testMoreThanThreeRungsAreShearsOverTheWholeWidth(): void
+    {
+        $far = (new BlendRule())->between(self::side(1.5), self::side(50));
+        self::assertSame(['shears', 97.0], [$far->kind, $far->toArray()['width_mm']]);
+    }
+
+    public function testByHandIsShears(): void
+    {
+        $rule = new BlendRule();
+        foreach ([Method::Scissor, Method::Thin, Method::Card, Method::Strip, Method::Leave] as $method) {
+            self::assertSame('shears', $rule->between(self::side(3), self::side(40, null, $method))->kind);
+            self::assertSame('none', $rule->between(self::side(3), self::side(4, null, $method))->kind);
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function edges(): iterable
+    {
+        yield 'fold of the ear' => ['ear_outer_left', 'ear_feather_left', 'hard_line'];
+        yield 'inside of the ear' => ['ear_inner_left', 'ear_feather_left', 'hard_line'];
+        yield 'sanitary and its neighbour' => ['belly', 'belly_patch', 'hard_line'];
+        yield 'tail root arc' => ['rump', 'tail_root_arc', 'hard_line'];
+        yield 'inner eye' => ['cheek_left', 'inner_eye_left', 'hard_line'];
+        yield 'lips' => ['beard', 'lips', 'hard_line'];
+        yield 'pads' => ['toe_outline_front_left', 'between_toes_front_left', 'hard_line'];
+        yield 'stop and fringe' => ['fringe', 'stop', 'hard_line'];
+        yield 'stop and brow' => ['brow', 'stop', 'shears'];
+        yield 'back and ribs' => ['back', 'ribs_left', 'shears'];
+        yield 'chest and armpit' => ['chest', 'armpit_left', 'shears'];
+    }
+
+    #[DataProvider('edges')]
+    public function testSomeNeighboursMeetInAnEdge(string $one, string $other, string $kind): void
+    {
+        self::assertContains($other, array_map(static fn (Zone $z): string => $z->id, Zone::of($one)->neighbours()));
+        $rule = new BlendRule();
+        self::assertSame($kind, $rule->between(self::side(3, $one), self::side(8, $other))->kind);
+        self::assertSame($kind, $rule->between(self::side(8, $other), self::side(3, $one))->kind);
+        if ('hard_line' === $kind) {
+            self::assertSame(
+                $kind,
+                $rule->between(self::side(3, $one), self::side(3, $other))->kind,
+                'whatever the step',
+            );
+        }
     }
 
     public function testNoStepOfALadderIsLongerThanARung(): void
@@ -133,8 +195,8 @@ final class KitTest extends TestCase
         )->then(static function (int $a, int $b, array $guards): void {
             $guards = array_values(array_filter($guards, is_int(...)));
             $blend = (new BlendRule(self::kit(array_map(floatval(...), $guards), '10', '30')))->between(
-                Length::ofMicrometres($a),
-                Length::ofMicrometres($b),
+                new Side(Length::ofMicrometres($a)),
+                new Side(Length::ofMicrometres($b)),
             );
             if ('ladder' !== $blend->kind) {
                 self::assertSame([], $blend->rungs);
@@ -147,9 +209,13 @@ final class KitTest extends TestCase
                 $a,
                 $b,
             ];
+            self::assertLessThanOrEqual(5, \count($at), 'more than three rungs');
+            foreach ($blend->missing as $rung) {
+                self::assertContains($rung->rounded(), [3.0, 6.0, 10.0, 13.0, 16.0, 19.0, 22.0, 25.0]);
+            }
             sort($at);
             for ($i = 1; $i < \count($at); ++$i) {
-                self::assertLessThanOrEqual(6001, $at[$i] - $at[$i - 1]);
+                self::assertLessThanOrEqual(6000, $at[$i] - $at[$i - 1]);
             }
         });
     }

@@ -14,6 +14,7 @@ use KeenThistle\Core\Heat\HeatRule;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Interval\Ground;
 use KeenThistle\Core\Nails\Claw;
+use KeenThistle\Core\Nails\ClawList;
 use KeenThistle\Core\Nails\NailsRule;
 use KeenThistle\Core\Neckwear\NeckwearRule;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -121,6 +122,8 @@ final class TableSideTest extends TestCase
                 ['cracked', false, false, 'grind_only'],
                 ['torn', true, false, 'refer'],
                 ['missing', false, true, 'leave'],
+                ['fine', true, true, 'leave'],
+                ['not_seen', false, false, 'look'],
             ] as [$state, $dark, $dew, $action]
         ) {
             $a = (new NailsRule())->today([self::claw($state, $dark, $dew)], Ground::Mixed, $today);
@@ -140,11 +143,91 @@ final class TableSideTest extends TestCase
             $today,
         );
         self::assertSame('2026-12-05', $long->next);
-        self::assertSame(['visits' => 4, 'every_days' => 10, 'until' => '2027-01-04'], $long->plan);
+        self::assertSame(
+            ['kind' => 'nails', 'visits' => 4, 'every_days' => 10, 'next_on' => '2026-12-05', 'until' => '2027-01-04'],
+            $long->plan,
+        );
+        $dew = (new NailsRule())->today(
+            [self::claw('fine'), self::claw('quick_near', dew: true)],
+            Ground::Hard,
+            $today,
+        );
+        self::assertSame('2026-12-05', $dew->nextDewclaws, 'a dewclaw has a quick of its own');
         self::assertStringContainsString('styptic', $long->cautions[0]->message);
         $fragile = (new NailsRule())->today([self::claw('long'), self::claw('torn')], Ground::Hard, $today, true);
         self::assertSame([true, false], array_column($fragile->claws, 'smooth'));
         self::assertStringContainsString('vet', $fragile->cautions[0]->message);
+    }
+
+    public function testNotLookedAtIsNotFine(): void
+    {
+        $a = (new NailsRule())->today(
+            ClawList::of(['front_left' => ['fine', 'fine', 'fine', 'fine']], 0),
+            Ground::Mixed,
+            new \DateTimeImmutable('2026-11-25'),
+        );
+        self::assertSame(12, $a->notSeen);
+        self::assertSame('not_seen', $a->cautions[0]->code);
+        self::assertCount(4, array_keys(array_column($a->claws, 'action'), 'leave', true));
+    }
+
+    public function testWhatAClawComesTo(): void
+    {
+        $claw = static fn (?string $quick, bool $floor, float $over = 0.0): string => (new Claw(
+            'front_left',
+            1,
+            false,
+            'fine',
+            false,
+            $over,
+            $quick,
+            false,
+            $floor,
+        ))->effective();
+        self::assertSame(
+            ['fine', 'long', 'long', 'cracked', 'quick_near'],
+            [
+                $claw('visible', false),
+                $claw('visible', true),
+                $claw(null, false, 1.0),
+                $claw('cracked', true),
+                $claw('stopped_early', false),
+            ],
+        );
+    }
+
+    /**
+     * @param array<string, string> $seen
+     * @param array<string, float> $ratios
+     *
+     * @return list<mixed>
+     */
+    private static function codes(array $seen, array $ratios = []): array
+    {
+        return array_column((array) (new BalanceRule())->suggest($ratios, false, $seen)['suggestions'], 'code');
+    }
+
+    public function testWhatIsSeenOutranksTheTape(): void
+    {
+        self::assertSame(['short_ear', 'long_back'], self::codes(['ear' => 'above', 'back' => 'long']));
+        self::assertSame([], self::codes(['ear' => 'at', 'leg' => 'medium']));
+        self::assertSame([], self::codes(['ear' => 'at'], ['ear_to_nose' => 0.5]), 'one point, one word');
+        self::assertSame(['heavy_muzzle', 'short_neck'], self::codes(['muzzle' => 'heavy'], ['neck_to_back' => 0.2]));
+        self::assertSame([], (new BalanceRule())->suggest([], true, ['leg' => 'low'])['suggestions']);
+        foreach (BalanceRule::points() as $point => $sides) {
+            foreach ($sides as $side) {
+                self::assertLessThanOrEqual(1, \count(self::codes([$point => $side])));
+            }
+        }
+    }
+
+    public function testTheSchoolOfMeasuringEarsEqual(): void
+    {
+        $a = (new EarLevel())->below(12, 90, 84, 10, true);
+        self::assertSame(
+            [10.0, 16.0, 0.0, -12.0],
+            [$a['left_hair_mm'], $a['right_hair_mm'], $a['measured_difference_mm'], $a['apparent_difference_mm']],
+        );
     }
 
     public function testTheHigherEarKeepsItsHairLongerByTheDifference(): void
@@ -226,15 +309,7 @@ final class TableSideTest extends TestCase
             [$a['finished_mm'], $a['fabric_mm'], $a['tube_width_mm'], $a['band_width_mm'], $a['bow_width_mm']],
         );
         $width = static fn (float $kg): mixed => (new NeckwearRule())->sizes(300, $kg, 10)['tube_width_mm'];
-        $widths = array_map($width, [
-            3.0,
-            5.0,
-            5.1,
-            12.0,
-            25.0,
-            26.0,
-            90.0,
-        ]);
+        $widths = array_map($width, [3.0, 5.0, 5.1, 12.0, 25.0, 26.0, 90.0]);
         self::assertSame([40, 40, 55, 55, 70, 85, 85], $widths);
         self::assertIsArray($a['warnings']);
         self::assertSame(['breakaway', 'never_alone'], array_column($a['warnings'], 'code'));

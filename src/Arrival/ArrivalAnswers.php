@@ -22,6 +22,7 @@ use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\HandlingView;
@@ -209,6 +210,14 @@ final readonly class ArrivalAnswers
         $tasks = array_map(static fn (HandlingRecord $r): array => [$r->tool, $r->tolerance, null], $records);
         $me = (string) $actor->staff;
 
+        $check = new SkillCheck();
+        $offered = array_values(
+            array_filter(
+                $this->rows->tableStaff(),
+                static fn (Staff $s): bool => null === $check->refuses($s->role->value, Service::Full, null),
+            ),
+        );
+
         return array_map(static function (Staff $s) use ($tasks, $me): AssignmentView {
             $one = (new SkillCheck())->one($s->name, $s->confidence, $tasks);
 
@@ -219,7 +228,7 @@ final readonly class ArrivalAnswers
                 $one['second_person'],
                 $one['flags'],
             );
-        }, $this->rows->tableStaff());
+        }, $offered);
     }
 
     private function agreementView(Agreement $a, Arrival $arrival, bool $intact): AgreementView

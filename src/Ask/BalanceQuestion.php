@@ -19,15 +19,20 @@ final readonly class BalanceQuestion implements Question
 
     public function summary(): string
     {
-        return 'Suggestions for the outline from measured ratios, with reasons; silent where comfort rules.';
+        return 'Suggestions for the outline from what is seen, or measured, with reasons; silent where comfort rules.';
     }
 
     public function shape(): Shape
     {
         return Shape::object(
-            array_fill_keys(BalanceRule::ratios(), Shape::number(0.05, 5, 'ratio, as measured')->nullable()) + [
-                'comfort_rules' => Shape::boolean()->default(false),
-            ],
+            array_map(
+                static fn (array $sides): Shape => Shape::choice($sides, 'look')->nullable(),
+                BalanceRule::points(),
+            ) +
+                array_fill_keys(
+                    BalanceRule::ratios(),
+                    Shape::number(0.05, 5, 'ratio, where somebody measured it')->nullable(),
+                ) + ['comfort_rules' => Shape::boolean()->default(false)],
         );
     }
 
@@ -41,6 +46,14 @@ final readonly class BalanceQuestion implements Question
             }
         }
 
-        return (new BalanceRule())->suggest($ratios, $in->bool('comfort_rules'));
+        $seen = [];
+        foreach (array_keys(BalanceRule::points()) as $point) {
+            $side = $in->textOrNull($point);
+            if (null !== $side) {
+                $seen[$point] = $side;
+            }
+        }
+
+        return (new BalanceRule())->suggest($ratios, $in->bool('comfort_rules'), $seen);
     }
 }

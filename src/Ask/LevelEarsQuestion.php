@@ -33,6 +33,7 @@ final readonly class LevelEarsQuestion implements Question
             'left_leather_mm' => Shape::number(10, 400, 'mm, root to tip')->required(),
             'right_leather_mm' => Shape::number(10, 400, 'mm, root to tip')->required(),
             'shortest_mm' => Shape::number(0, 200, 'mm of hair below the leather at least')->default(10.0),
+            'symmetry' => Shape::choice(['looks', 'measured'], 'school')->default('looks'),
         ]);
     }
 
@@ -43,6 +44,7 @@ final readonly class LevelEarsQuestion implements Question
             $in->float('left_leather_mm'),
             $in->float('right_leather_mm'),
             $in->float('shortest_mm'),
+            'measured' === $in->text('symmetry'),
         );
     }
 }

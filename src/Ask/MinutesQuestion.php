@@ -127,8 +127,7 @@ final readonly class MinutesQuestion implements Question
             $in->enum('dry_way', DryWay::class),
         );
 
-        return (new MinutesRule())->estimate($work)->toArray() + [
-            'assignments' => (new SkillCheck())->of($in->objects('tasks'), $in->objects('groomers')),
-        ];
+        return (new MinutesRule())->estimate($work)->toArray() +
+            (new SkillCheck())->of($in->objects('tasks'), $in->objects('groomers'), $in->enum('kind', Service::class));
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Ask;
 
 use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Interval\Ground;
 use KeenThistle\Core\Nails\Claw;
@@ -21,7 +22,7 @@ final readonly class NailsQuestion implements Question
 
     public function summary(): string
     {
-        return 'Claw by claw: leave, tip, tiny cuts, grind only or refer; the next dates; and the '.
+        return 'Claw by claw: look, leave, tip, tiny cuts, grind only or refer; the next dates; and the '.
             'often-and-little plan.';
     }
 
@@ -38,9 +39,18 @@ final readonly class NailsQuestion implements Question
 
     public function answer(Fields $in): array
     {
+        $claws = array_map(Claw::fromFields(...), $in->objects('claws'));
+        $seen = [];
+        foreach ($claws as $i => $claw) {
+            if (isset($seen[$claw->foot][$claw->number])) {
+                throw InvalidInput::at("claws[$i].claw", "claw $claw->number of $claw->foot is there twice");
+            }
+            $seen[$claw->foot][$claw->number] = true;
+        }
+
         return (new NailsRule())
             ->today(
-                array_map(Claw::fromFields(...), $in->objects('claws')),
+                $claws,
                 $in->enum('ground', Ground::class),
                 $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'),
                 $in->bool('fragile_skin'),

@@ -9,11 +9,13 @@ namespace KeenThistle\Card;
 use KeenThistle\Book\Dog;
 use KeenThistle\Book\Dogs;
 use KeenThistle\Core\Blend\BlendRule;
+use KeenThistle\Core\Blend\Side;
 use KeenThistle\Core\Coat\NaturalLength;
 use KeenThistle\Core\Growth\RecoveryRule;
 use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Kit\Option;
 use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Endpoint;
@@ -50,7 +52,7 @@ final readonly class AnswerController
     #[Endpoint(
         'What a recipe would leave on this dog: length, warnings, blends, what the kit in reach makes of it',
         gives: AnswerView::class,
-    )]
+    ),]
     public function answer(Actor $actor, string $id, #[FromBody] AnswerForm $form): Response
     {
         $zone = Zone::of($form->zone);
@@ -67,7 +69,7 @@ final readonly class AnswerController
             new AnswerView(
                 zone: $zone->id,
                 length: $length->toArray(),
-                blends: $this->blends($actor, $zone, $length->finished, $plan, $kit),
+                blends: $this->blends($actor, $zone, $recipe, $length->finished, $plan, $kit),
                 recovery: self::recovery($dog, $zone, $length->finished, $figures),
                 here: GrowthAndClocks::here(
                     $recipe,
@@ -86,8 +88,14 @@ final readonly class AnswerController
      *
      * @return list<array<string, mixed>>
      */
-    private function blends(Actor $actor, Zone $zone, ?Length $finished, array $plan, KitMatch $kit): array
-    {
+    private function blends(
+        Actor $actor,
+        Zone $zone,
+        ZoneRecipe $recipe,
+        ?Length $finished,
+        array $plan,
+        KitMatch $kit,
+    ): array {
         $lengths = $this->kit->lengths($actor);
         $blend = new BlendRule($kit);
         $out = [];
@@ -96,9 +104,11 @@ final readonly class AnswerController
         }
         foreach ($zone->neighbours() as $next) {
             $other = $plan[$next->id]['recipe'] ?? null;
-            $other = null === $other?->method ? null : $lengths->planned($other->forRules())->finished;
-            if (null !== $other) {
-                $b = $blend->between($finished, $other)->toArray();
+            $method = $other?->method;
+            $other = null === $method ? null : $lengths->planned($other->forRules())->finished;
+            if (null !== $other && null !== $method) {
+                $own = new Side($finished, $zone, $recipe->method ?? Method::Leave);
+                $b = $blend->between($own, new Side($other, $next, $method))->toArray();
                 $out[] = [
                     'zone' => $next->id,
                     'label' => $next->label,
@@ -121,9 +131,9 @@ final readonly class AnswerController
             return null;
         }
 
-        return (new RecoveryRule())
-            ->weeksBack($figures->growth, $finished, $carried, $dog->stage)
-            ->toArray() + ['back_to_mm' => $carried->rounded()];
+        return (new RecoveryRule())->weeksBack($figures->growth, $finished, $carried, $dog->stage)->toArray() + [
+            'back_to_mm' => $carried->rounded(),
+        ];
     }
 
     /** @return list<array<string, mixed>> other ways to the same length from the kit in reach */

@@ -48,7 +48,7 @@ final readonly class HandlingView
 
     public static function of(HandlingRecord $r, HandlingAnswer $a): self
     {
-        $substitute = 'substitute' === $a->decision || 'defer' === $a->decision ? $r->tool->substitute() : null;
+        $substitute = $a->decision->isInstead() ? $r->tool->substitute() : null;
 
         return new self(
             $r->tool->value,
@@ -68,7 +68,7 @@ final readonly class HandlingView
             $a->next->value,
             $a->next->words(),
             round($a->minutes, 2),
-            $a->decision,
+            $a->decision->value,
             $substitute,
             Rung::Normal === $a->rung ? null : $a->next->homework(),
             $a->visits,

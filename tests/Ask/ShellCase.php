@@ -68,7 +68,7 @@ abstract class ShellCase extends TestCase
         yield 'handling' => [
             'handling',
             '{"tool":"clipper","today":"2026-11-25","tolerance":2,"confidence":2}',
-            ['decision' => 'go', 'next_rung' => 'sees_it', 'demand' => 9],
+            ['decision' => 'unknown', 'next_rung' => 'sees_it', 'minutes' => 0.5],
         ];
         yield 'order' => [
             'order',

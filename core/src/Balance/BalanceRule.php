@@ -1,6 +1,6 @@
 <?php
 
-/** Proportions measured, and what the trim can do for them. Suggestions only; silent where comfort rules. */
+/** Proportions as they are seen, or measured, and what the trim can do for them. Suggestions only; comfort silences. */
 
 declare(strict_types=1);
 
@@ -19,6 +19,29 @@ final readonly class BalanceRule
         'back_to_height' => [null, null, 1.2, 'long_back'],
     ];
 
+    /** point => what an eye can tap => suggestion; null: as it should be */
+    private const SEEN = [
+        'ear' => ['above' => 'short_ear', 'at' => null, 'beyond' => 'long_ear'],
+        'neck' => ['short' => 'short_neck', 'medium' => null, 'long' => null],
+        'back' => ['short' => null, 'medium' => null, 'long' => 'long_back'],
+        'leg' => ['low' => 'short_leg', 'medium' => null, 'high' => 'long_leg'],
+        'muzzle' => ['fine' => 'short_muzzle', 'medium' => null, 'heavy' => 'heavy_muzzle'],
+    ];
+    /** ratio => the point it is of: what is seen outranks it */
+    private const POINT = [
+        'ear_to_nose' => 'ear',
+        'neck_to_back' => 'neck',
+        'leg_to_chest' => 'leg',
+        'muzzle_to_skull' => 'muzzle',
+        'back_to_height' => 'back',
+    ];
+
+    /** @return array<string, list<string>> what can be tapped, by point */
+    public static function points(): array
+    {
+        return array_map(static fn (array $sides): array => array_keys($sides), self::SEEN);
+    }
+
     /** @return list<string> */
     public static function ratios(): array
     {
@@ -26,14 +49,35 @@ final readonly class BalanceRule
     }
 
     /**
-     * @param array<string, float> $ratios by name, as measured
+     * @param array<string, float> $ratios by name, as somebody measured them with a tape
+     * @param array<string, string> $seen by point, as it was tapped on the drawn dog
      *
      * @return array<string, mixed>
      */
-    public function suggest(array $ratios, bool $comfortRules): array
+    public function suggest(array $ratios, bool $comfortRules, array $seen = []): array
     {
         $out = [];
+        foreach ($comfortRules ? [] : $seen as $point => $side) {
+            $code = self::SEEN[$point][$side] ?? null;
+            if (null !== $code) {
+                $out[] = [
+                    'code' => $code,
+                    'message' => Say::it("balance.$code"),
+                    'reasons' => [
+                        [
+                            'term' => $point,
+                            'value' => $side,
+                            'unit' => '',
+                            'source' => Say::it('balance.as_seen_and_tapped'),
+                        ],
+                    ],
+                ];
+            }
+        }
         foreach ($comfortRules ? [] : $ratios as $name => $ratio) {
+            if (isset($seen[self::POINT[$name]])) {
+                continue;
+            }
             [$low, $below, $high, $above] = self::RULES[$name];
             $hit =
                 null !== $low && null !== $below && $ratio < $low

@@ -1,6 +1,6 @@
 <?php
 
-/** Ears set unequally: how much hair to leave below each leather so that the edges look level from the front. */
+/** Ears set unequally: the hair below each leather so that the edges look level from the front, or measure equal. */
 
 declare(strict_types=1);
 
@@ -16,15 +16,21 @@ final readonly class EarLevel
      * @param float $leftHigher mm by which the left ear is set higher than the right; negative: lower
      * @param float $leftLeather mm of leather, root to tip
      * @param float $shortest mm of hair wanted below the leather at least
+     * @param bool $measured the school of equal lengths, whatever the set
      *
      * @return array<string, mixed>
      */
-    public function below(float $leftHigher, float $leftLeather, float $rightLeather, float $shortest): array
-    {
+    public function below(
+        float $leftHigher,
+        float $leftLeather,
+        float $rightLeather,
+        float $shortest,
+        bool $measured = false,
+    ): array {
         // How far each leather's tip hangs below the root of the right ear.
         $left = Length::ofMillimetres($leftLeather, 'left_leather_mm')->mm() - $leftHigher;
         $right = Length::ofMillimetres($rightLeather, 'right_leather_mm')->mm();
-        $apart = $right - $left;
+        $apart = $measured ? $rightLeather - $leftLeather : $right - $left;
         $leftHair = $shortest + max(0.0, $apart);
         $rightHair = $shortest + max(0.0, -$apart);
 
@@ -47,7 +53,9 @@ final readonly class EarLevel
                     'leathers_apart',
                     round(abs($apart), 1),
                     'mm',
-                    Say::it('balance.the_tips_of_the_leathers_seen'),
+                    $measured
+                        ? Say::it('balance.leathers_as_measured')
+                        : Say::it('balance.the_tips_of_the_leathers_seen'),
                 ),
                 new Reason('shortest', $shortest, 'mm', Say::it('balance.hair_below_the_leather_at_least')),
             ]),

@@ -15,75 +15,130 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class BlendRule
 {
-    /** The longest step in µm that one rung may make, and the longest shears blend away. */
+    /** The longest step in µm that one rung may make, and the longest that shears blend away between two clipped. */
     private const RUNG = 6000;
+    private const MOST_RUNGS = 3;
+    /** What guards are usually made in, µm: named where the kit has none. */
+    private const USUAL = [3000, 6000, 10_000, 13_000, 16_000, 19_000, 22_000, 25_000];
 
     /** @param list<Lay> $lays the lays a rung may use */
     public function __construct(private KitMatch $kit = new KitMatch([]), private array $lays = [Lay::With])
     {
     }
 
-    public function between(Length $one, Length $other, bool $hardLine = false): Blend
+    /** @param bool $hardLine wanted so on this card */
+    public function between(Side $one, Side $other, bool $hardLine = false): Blend
     {
-        [$a, $b] = $one->shorterThan($other) ? [$one, $other] : [$other, $one];
+        [$a, $b] = $one->finished->shorterThan($other->finished)
+            ? [$one->finished, $other->finished]
+            : [$other->finished, $one->finished];
         $step = $b->micrometres() - $a->micrometres();
         $limit = max(2000, (int) round($b->micrometres() * 0.2));
+        $edge = Lines::between($one->zone, $other->zone);
         $reasons = [
             new Reason('step', round($step / 1000, 1), 'mm', \sprintf('%s − %s', $b->rounded(), $a->rounded())),
-            new Reason('no_blend_up_to', round($limit / 1000, 1), 'mm', Say::it('blend.the_more_of_2_mm_and')),
         ];
-        $kind = match (true) {
-            $step <= $limit => 'none',
-            $hardLine => 'hard_line',
-            $step <= self::RUNG => 'shears',
-            default => 'ladder',
-        };
-        if ('ladder' !== $kind) {
-            return new Blend($kind, $step, 'shears' === $kind ? 2 * $step : 0, [], [], $reasons);
+        if ($edge || $hardLine) {
+            $reasons[] = new Reason(
+                'line',
+                $edge ? 'edge' : 'card',
+                '',
+                $edge ? Say::it('blend.an_edge_is_normal_here') : Say::it('blend.the_card_wants_a_hard_line'),
+            );
+
+            return new Blend('hard_line', $step, 0, [], [], $reasons);
         }
-        [$rungs, $missing] = $this->ladder($a->micrometres(), $b->micrometres());
+        $reasons[] = new Reason('no_blend_up_to', round($limit / 1000, 1), 'mm', Say::it('blend.the_more_of_2_mm_and'));
+        if ($step <= $limit) {
+            return new Blend('none', $step, 0, [], [], $reasons);
+        }
+        if (!$one->isClipped() || !$other->isClipped()) {
+            $reasons[] = new Reason('by_hand', 'shears', '', Say::it('blend.one_side_is_not_clipped'));
+
+            return new Blend('shears', $step, 2 * $step, [], [], $reasons);
+        }
+        if ($step <= self::RUNG) {
+            return new Blend('shears', $step, 2 * $step, [], [], $reasons);
+        }
+        $ladder = $this->ladder($a->micrometres(), $b->micrometres());
+        if (null === $ladder) {
+            $reasons[] = new Reason('rungs', self::MOST_RUNGS, '', Say::it('blend.more_rungs_than_a_ladder_has'));
+
+            return new Blend('shears', $step, 2 * $step, [], [], $reasons);
+        }
         $reasons[] = new Reason('rung', self::RUNG / 1000, 'mm', Say::it('blend.the_longest_step_between_two_rungs'));
 
-        return new Blend($kind, $step, 2 * $step, $rungs, $missing, $reasons);
+        return new Blend('ladder', $step, 2 * $step, $ladder[0], $ladder[1], $reasons);
     }
 
     /**
-     * The fewest rungs: from each, the longest in reach within one step; a gap no guard fills is named with even
-     * lengths.
+     * Rungs from the kit, else usual sizes: the fewest missing first, then the fewest rungs, then the evenest steps.
      *
-     * @return array{list<Option>, list<Length>}
+     * @return array{list<Option>, list<Length>}|null null where three rungs are not enough
      */
-    private function ladder(int $from, int $to): array
+    private function ladder(int $from, int $to): ?array
     {
-        $guards = $this->guardsBetween($from, $to);
-        $rungs = [];
-        $missing = [];
-        $at = $from;
-        while ($to - $at > self::RUNG) {
-            $reach = array_filter(
-                $guards,
-                static fn (Option $o): bool => $o->finished->micrometres() > $at
-                    && $o->finished->micrometres() <= $at + self::RUNG,
-            );
-            $next = [] === $reach ? null : end($reach);
-            if (null !== $next) {
-                $rungs[] = $next;
-                $at = $next->finished->micrometres();
-                continue;
+        $have = $this->guardsBetween($from, $to);
+        $sizes = array_keys($have);
+        foreach (self::USUAL as $um) {
+            if ($um > $from && $um < $to && !isset($have[$um])) {
+                $sizes[] = $um;
             }
-            $beyond = array_filter($guards, static fn (Option $o): bool => $o->finished->micrometres() > $at);
-            $end = [] === $beyond ? $to : reset($beyond)->finished->micrometres();
-            $steps = (int) ceil(($end - $at) / self::RUNG);
-            for ($i = 1; $i < $steps; ++$i) {
-                $missing[] = Length::ofMicrometres((int) round($at + (($end - $at) * $i) / $steps));
+        }
+        sort($sizes);
+        $best = $rank = null;
+        foreach (self::climbs($from, $to, $sizes, self::MOST_RUNGS) as $rungs) {
+            $missing = array_values(array_filter($rungs, static fn (int $um): bool => !isset($have[$um])));
+            $all = [$from, ...$rungs, $to];
+            $steps = array_map(static fn (int $i): int => $all[$i + 1] - $all[$i], range(0, \count($all) - 2));
+            $at = [
+                \count($missing),
+                \count($rungs),
+                array_sum(array_map(static fn (int $s): int => $s ** 2, $steps)),
+                $rungs,
+            ];
+            if (null === $rank || $at < $rank) {
+                [$best, $rank] = [[$rungs, $missing], $at];
             }
-            $at = [] === $missing ? $to : end($missing)->micrometres();
+        }
+        if (null === $best) {
+            return null;
+        }
+        $made = [];
+        foreach ($best[0] as $um) {
+            if (isset($have[$um])) {
+                $made[] = $have[$um];
+            }
         }
 
-        return [$rungs, $missing];
+        return [$made, array_map(Length::ofMicrometres(...), $best[1])];
     }
 
-    /** @return list<Option> one per length, shortest first */
+    /**
+     * Every way up with at most so many rungs and no step too long.
+     *
+     * @param list<int> $sizes shortest first
+     *
+     * @return iterable<list<int>>
+     */
+    private static function climbs(int $from, int $to, array $sizes, int $most): iterable
+    {
+        if ($to - $from <= self::RUNG) {
+            yield [];
+        }
+        if (0 === $most) {
+            return;
+        }
+        foreach ($sizes as $i => $um) {
+            if ($um > $from && $um - $from <= self::RUNG) {
+                foreach (self::climbs($um, $to, \array_slice($sizes, $i + 1), $most - 1) as $rest) {
+                    yield [$um, ...$rest];
+                }
+            }
+        }
+    }
+
+    /** @return array<int, Option> by what it leaves, µm */
     private function guardsBetween(int $from, int $to): array
     {
         $byLength = [];
@@ -93,8 +148,7 @@ final readonly class BlendRule
                 $byLength[$length] ??= $option;
             }
         }
-        ksort($byLength);
 
-        return array_values($byLength);
+        return $byLength;
     }
 }

@@ -14,7 +14,7 @@ use KeenThistle\Core\Zone\ZoneTable;
 
 final class HandsOn
 {
-    public const CLAWS = ['fine', 'long', 'quick_near', 'cracked', 'torn', 'missing'];
+    public const CLAWS = ['fine', 'long', 'quick_near', 'cracked', 'torn', 'missing', 'not_seen'];
     public const EARS = ['clean', 'wax', 'smell', 'red', 'discharge', 'swollen'];
     public const TEETH = ['clean', 'tartar', 'red_gums', 'loose', 'broken', 'not_looked'];
     public const SKIN = ['clear', 'dry', 'red', 'hot_spot', 'scabs', 'wound', 'ring_shaped'];

@@ -11,8 +11,12 @@ use KeenThistle\Core\Input\Shape;
 
 final readonly class Exposure
 {
-    public function __construct(public \DateTimeImmutable $on, public Rung $rung, public bool $calm)
-    {
+    public function __construct(
+        public \DateTimeImmutable $on,
+        public Rung $rung,
+        public bool $calm,
+        public ?Place $place = null,
+    ) {
     }
 
     public static function shape(): Shape
@@ -21,6 +25,7 @@ final readonly class Exposure
             'date' => Shape::date()->required(),
             'rung' => Shape::enum(Rung::class, 'rung')->required(),
             'calm' => Shape::boolean()->required()->describe('whether the dog stayed calm; false: it was afraid'),
+            'place' => Shape::enum(Place::class, 'place')->nullable()->describe('left out: said of the whole dog'),
         ]);
     }
 
@@ -30,6 +35,7 @@ final readonly class Exposure
             $in->dateOrNull('date') ?? throw new \LogicException('The shape requires a date.'),
             $in->enum('rung', Rung::class),
             $in->bool('calm'),
+            $in->enumOrNull('place', Place::class),
         );
     }
 }

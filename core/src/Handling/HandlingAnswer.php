@@ -13,18 +13,20 @@ final readonly class HandlingAnswer
 {
     /**
      * @param Rung|null $rung reached by now, regress included; null: never met
-     * @param 'go'|'second_person'|'substitute'|'defer' $decision
+     * @param bool $helps whether a second person is fetched
      * @param int|null $visits until a full job is likely; null where it is now
      * @param list<Caution> $cautions
      * @param list<Reason> $reasons
      */
     public function __construct(
         public Tool $tool,
+        public ?Place $place,
         public ?Rung $rung,
         public Rung $next,
         public float $minutes,
-        public string $decision,
-        public int $demand,
+        public Decision $decision,
+        public bool $helps,
+        public ?int $demand,
         public int $confidence,
         public ?int $visits,
         public ?\DateTimeImmutable $earliest,
@@ -38,15 +40,15 @@ final readonly class HandlingAnswer
     {
         return [
             'tool' => $this->tool->value,
+            'place' => $this->place?->value,
             'rung' => $this->rung?->value,
             'next_rung' => $this->next->value,
             'next_words' => $this->next->words(),
             'minutes' => round($this->minutes, 2),
-            'decision' => $this->decision,
+            'decision' => $this->decision->value,
+            'second_person' => $this->helps,
             'demand' => $this->demand,
-            'substitute' => \in_array($this->decision, ['substitute', 'defer'], true)
-                ? $this->tool->substitute()
-                : null,
+            'substitute' => $this->decision->isInstead() ? $this->tool->substitute() : null,
             'homework' => Rung::Normal === $this->rung ? null : $this->next->homework(),
             'visits_until_full' => $this->visits,
             'earliest_full_on' => $this->earliest?->format('Y-m-d'),

@@ -1,6 +1,6 @@
 <?php
 
-/** Who on shift can take this dog: the go or no-go of every hard task, groomer by groomer. */
+/** Who on shift can take this dog: roles and skills first, then the go or no-go of every hard task. */
 
 declare(strict_types=1);
 
@@ -8,9 +8,18 @@ namespace KeenThistle\Core\Handling;
 
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Say\Say;
+use KeenThistle\Core\Timing\Service;
 
+/**
+ * @phpstan-type Flag array{tool: string, decision: string}
+ * @phpstan-type Assignment array{who: string, fits: bool, second_person: bool, flags: list<Flag>}
+ */
 final readonly class SkillCheck
 {
+    public const ROLES = ['groomer', 'mobile_groomer', 'manager', 'bather', 'apprentice', 'front_desk'];
+    private const BATHERS = [Service::Bath, Service::Nails];
+
     public static function taskShape(): Shape
     {
         return Shape::object([
@@ -25,39 +34,54 @@ final readonly class SkillCheck
         return Shape::object([
             'who' => Shape::line(1, 80)->required(),
             'confidence' => Shape::integer(1, 5)->required()->describe('with dogs that bear these tasks badly'),
+            'role' => Shape::choice(self::ROLES, 'role')->default('groomer'),
+            'signed_off_by' => Shape::line(1, 80)->nullable()->describe('who answers for what an apprentice does'),
         ]);
+    }
+
+    /** Why a role is never given such a visit; null where it may be. */
+    public function refuses(string $role, Service $kind, ?string $signedOffBy): ?string
+    {
+        return match (true) {
+            'front_desk' === $role => Say::it('handling.the_desk_grooms_nothing'),
+            'bather' === $role && !\in_array($kind, self::BATHERS, true) => Say::it('handling.a_bather_washes'),
+            'apprentice' === $role && null === $signedOffBy => Say::it('handling.an_apprentice_needs_a_name'),
+            default => null,
+        };
     }
 
     /**
      * @param list<Fields> $tasks
      * @param list<Fields> $groomers
      *
-     * @return list<array{who: string, fits: bool, second_person: bool, flags: list<array{tool: string,
-     *     decision: string}>}>
+     * @return array{assignments: list<Assignment>, not_offered: list<array{who: string, why: string}>}
      */
-    public function of(array $tasks, array $groomers): array
+    public function of(array $tasks, array $groomers, Service $kind = Service::Full): array
     {
-        return array_map(
-            fn (Fields $g): array => $this->one(
-                $g->text('who'),
-                $g->int('confidence'),
-                array_map(
-                    static fn (Fields $t): array => [
-                        $t->enum('tool', Tool::class),
-                        $t->int('tolerance'),
-                        $t->intOrNull('risk'),
-                    ],
-                    $tasks,
-                ),
-            ),
-            $groomers,
-        );
+        $out = ['assignments' => [], 'not_offered' => []];
+        $asked = array_map(self::task(...), $tasks);
+        foreach ($groomers as $g) {
+            $why = $this->refuses($g->text('role'), $kind, $g->textOrNull('signed_off_by'));
+            if (null === $why) {
+                $out['assignments'][] = $this->one($g->text('who'), $g->int('confidence'), $asked);
+            } else {
+                $out['not_offered'][] = ['who' => $g->text('who'), 'why' => $why];
+            }
+        }
+
+        return $out;
+    }
+
+    /** @return array{Tool, int, int|null} */
+    private static function task(Fields $in): array
+    {
+        return [$in->enum('tool', Tool::class), $in->int('tolerance'), $in->intOrNull('risk')];
     }
 
     /**
      * @param list<array{Tool, int, int|null}> $tasks tool, tolerance, risk
      *
-     * @return array{who: string, fits: bool, second_person: bool, flags: list<array{tool: string, decision: string}>}
+     * @return Assignment
      */
     public function one(string $who, int $confidence, array $tasks): array
     {
@@ -67,10 +91,10 @@ final readonly class SkillCheck
         $fits = true;
         foreach ($tasks as [$tool, $tolerance, $risk]) {
             $decision = $rule->decide($tolerance, $risk ?? $tool->risk(), $confidence, true);
-            if ('go' !== $decision) {
-                $flags[] = ['tool' => $tool->value, 'decision' => $decision];
-                $second = $second || 'second_person' === $decision;
-                $fits = $fits && 'second_person' === $decision;
+            if (Decision::Go !== $decision) {
+                $flags[] = ['tool' => $tool->value, 'decision' => $decision->value];
+                $second = $second || Decision::SecondPerson === $decision;
+                $fits = $fits && $decision->fits();
             }
         }
 

@@ -11,6 +11,7 @@ use KeenThistle\Core\Say\Say;
 enum Tool: string
 {
     case Comb = 'comb';
+    case Slicker = 'slicker';
     case Clipper = 'clipper';
     case Scissors = 'scissors';
     case Dryer = 'dryer';
@@ -23,7 +24,7 @@ enum Tool: string
     {
         return match ($this) {
             self::Comb => 1,
-            self::Bath => 2,
+            self::Slicker, self::Bath => 2,
             self::Clipper, self::Dryer, self::Grinder => 3,
             self::NailClippers => 4,
             self::Scissors => 5,
@@ -33,7 +34,7 @@ enum Tool: string
     public function substitute(): string
     {
         return match ($this) {
-            self::Comb => Say::it('handling.fingers_and_a_soft_brush'),
+            self::Comb, self::Slicker => Say::it('handling.fingers_and_a_soft_brush'),
             self::Clipper => Say::it('handling.thinning_shears_above_a_comb'),
             self::Scissors => Say::it('handling.thinning_shears_above_a_comb_or'),
             self::Dryer => Say::it('handling.towels_then_a_cool_quiet_dryer'),

@@ -1,6 +1,6 @@
 <?php
 
-/** Every claw of a dog, with what the check found; claws nobody looked at count as fine. */
+/** Every claw of a dog, with what the check found; claws nobody looked at are not seen yet. */
 
 declare(strict_types=1);
 
@@ -29,7 +29,7 @@ final class ClawList
             $dew = intdiv($dewclaws, 4) + ($i < $dewclaws % 4 ? 1 : 0);
             $states = $found[$foot] ?? [];
             for ($n = 1; $n <= max(self::TOES + $dew, \count($states)); ++$n) {
-                $out[] = new Claw($foot, $n, $n > self::TOES, $states[$n - 1] ?? 'fine', false, 0.0);
+                $out[] = new Claw($foot, $n, $n > self::TOES, $states[$n - 1] ?? 'not_seen', false, 0.0);
             }
         }
 

@@ -12,8 +12,11 @@ use KeenThistle\Core\Reason\Reason;
 final readonly class NailsAnswer
 {
     /**
-     * @param list<array{foot: string, claw: int, dewclaw: bool, action: string, why: string, smooth: bool}> $claws
-     * @param array{visits: int, every_days: int, until: string}|null $plan
+     * @param list<array{foot: string, claw: int, dewclaw: bool, action: string, why: string, smooth: bool,
+     *     done_when: string}> $claws
+     * @param array{visits: int, every_days: int, until: string, kind: string, next_on: string}|null $plan visits for
+     *     nails only: the groom is not moved by one claw
+     * @param int $notSeen claws that nobody looked at yet
      * @param list<Caution> $cautions
      * @param list<Reason> $reasons
      */
@@ -24,6 +27,7 @@ final readonly class NailsAnswer
         public ?array $plan,
         public array $cautions,
         public array $reasons,
+        public int $notSeen = 0,
     ) {
     }
 
@@ -34,6 +38,7 @@ final readonly class NailsAnswer
             'claws' => $this->claws,
             'next_on' => $this->next,
             'dewclaws_next_on' => $this->nextDewclaws,
+            'not_seen' => $this->notSeen,
             'often_and_little' => $this->plan,
             'warnings' => Caution::listToArray($this->cautions),
             'reasons' => Reason::listToArray($this->reasons),

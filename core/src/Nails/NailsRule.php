@@ -27,32 +27,38 @@ final readonly class NailsRule
         bool $grinderFeared = false,
     ): NailsAnswer {
         $out = [];
-        $tiny = $torn = $dew = false;
-        $over = 0.0;
+        $torn = $dew = $tinyDew = false;
+        $unseen = 0;
+        $over = null;
         foreach ($claws as $claw) {
-            $action = $this->action($claw, $grinderFeared);
+            [$action, $why] = $this->action($claw, $grinderFeared);
             $out[] = [
                 'foot' => $claw->foot,
                 'claw' => $claw->number,
                 'dewclaw' => $claw->dewclaw,
-                'action' => $action[0],
-                'why' => $action[1],
-                'smooth' => $fragileSkin && !\in_array($action[0], ['leave', 'refer'], true),
+                'action' => $action,
+                'why' => $why,
+                'smooth' => $fragileSkin && \in_array($action, ['tip', 'tiny_cuts', 'grind_only'], true),
+                'done_when' => self::doneWhen($action),
             ];
-            $tiny = $tiny || 'tiny_cuts' === $action[0];
-            $torn = $torn || 'refer' === $action[0];
+            $tiny = 'tiny_cuts' === $action;
+            $torn = $torn || 'refer' === $action;
             $dew = $dew || $claw->dewclaw;
-            $over = 'quick_near' === $claw->state ? max($over, $claw->over) : $over;
+            $tinyDew = $tinyDew || ($tiny && $claw->dewclaw);
+            $unseen += 'look' === $action ? 1 : 0;
+            $over = $tiny ? max($over ?? 0.0, $claw->over) : $over;
         }
         $weeks = $ground->nailWeeks();
-        $days = $tiny ? self::OFTEN_DAYS : (int) round(7 * $weeks);
         $reasons = [new Reason('nails', $weeks, 'weeks', Say::it('nails.walks_on_ground', $ground->value))];
         $plan = null;
-        if ($tiny) {
+        $soon = $today->modify('+'.self::OFTEN_DAYS.' days')->format('Y-m-d');
+        if (null !== $over) {
             $visits = max(1, (int) ceil($over / self::BACK_A_VISIT));
             $plan = [
+                'kind' => 'nails',
                 'visits' => $visits,
                 'every_days' => self::OFTEN_DAYS,
+                'next_on' => $soon,
                 'until' => $today->modify('+'.$visits * self::OFTEN_DAYS.' days')->format('Y-m-d'),
             ];
             $reasons[] = new Reason(
@@ -66,27 +72,45 @@ final readonly class NailsRule
         if ($torn) {
             $cautions[] = new Caution('torn', Say::it('nails.a_torn_claw_is_left_alone'), Caution::DANGER);
         }
-        if ($tiny) {
+        if (null !== $over) {
             $cautions[] = new Caution('quick', Say::it('nails.quick_near_slivers_only_stop_at'));
         }
         if ($fragileSkin) {
             $cautions[] = new Caution('fragile_skin', Say::it('nails.the_owners_skin_is_fragile_every'));
         }
 
+        if ($unseen > 0) {
+            $cautions[] = new Caution('not_seen', Say::it('nails.not_seen_is_not_fine', $unseen));
+        }
+        $usual = $today->modify('+'.(int) round(7 * $weeks).' days')->format('Y-m-d');
+        $dewclaws = $today->modify('+'.(int) (7 * self::DEWCLAW_WEEKS).' days')->format('Y-m-d');
+
         return new NailsAnswer(
             $out,
-            $today->modify("+$days days")->format('Y-m-d'),
-            $dew ? $today->modify('+'.(int) (7 * self::DEWCLAW_WEEKS).' days')->format('Y-m-d') : null,
+            null === $plan ? $usual : $soon,
+            $dew ? ($tinyDew ? $soon : $dewclaws) : null,
             $plan,
             $cautions,
             $reasons,
+            $unseen,
         );
     }
 
-    /** @return array{'leave'|'tip'|'tiny_cuts'|'grind_only'|'refer', string} */
+    private static function doneWhen(string $action): string
+    {
+        return match ($action) {
+            'look' => Say::it('nails.done_when_seen'),
+            'leave', 'refer' => Say::it('nails.done_when_left'),
+            'tiny_cuts' => Say::it('nails.done_when_tiny'),
+            default => Say::it('nails.done_when_cut'),
+        };
+    }
+
+    /** @return array{'look'|'leave'|'tip'|'tiny_cuts'|'grind_only'|'refer', string} */
     private function action(Claw $claw, bool $grinderFeared): array
     {
-        return match ($claw->state) {
+        return match ($claw->effective()) {
+            'not_seen' => ['look', Say::it('nails.not_seen_yet')],
             'torn' => ['refer', Say::it('nails.torn_not_touched_a_vet_looks')],
             'missing' => ['leave', Say::it('nails.not_there')],
             'cracked' => [
@@ -96,12 +120,16 @@ final readonly class NailsRule
                     : Say::it('nails.cracked_a_clipper_would_split_it'),
             ],
             'quick_near' => ['tiny_cuts', Say::it('nails.the_quick_is_near_slivers_often')],
-            'long' => $claw->dark
-                ? ['tiny_cuts', Say::it('nails.long_and_dark_the_quick_cannot')]
-                : ['tip', Say::it('nails.long_the_quick_can_be_seen')],
-            default => $claw->dewclaw
-                ? ['tip', Say::it('nails.nothing_wears_a_dewclaw')]
-                : ['leave', Say::it('nails.does_not_touch_the_floor')],
+            'long' => match (true) {
+                !$claw->dark => ['tip', Say::it('nails.long_the_quick_can_be_seen')],
+                $claw->squeezed => ['tiny_cuts', Say::it('nails.long_and_dark_squeezed')],
+                default => ['tiny_cuts', Say::it('nails.long_and_dark_the_quick_cannot')],
+            },
+            default => match (true) {
+                !$claw->dewclaw => ['leave', Say::it('nails.does_not_touch_the_floor')],
+                $claw->dark => ['leave', Say::it('nails.a_dark_dewclaw_that_is_fine')],
+                default => ['tip', Say::it('nails.nothing_wears_a_dewclaw')],
+            },
         };
     }
 }

@@ -15,6 +15,8 @@ import { ifMatch, useWrite } from '../../app/useWrite'
 const GO: Record<string, string> = {
   go: 'Go',
   second_person: 'With a second person',
+  practise: 'Practise the next step only',
+  unknown: 'Not known yet',
   substitute: 'Take something else',
   defer: 'Not today',
 }
