@@ -61,6 +61,7 @@ final readonly class Shell
             new MeasureQuestion(),
             new PatternQuestion(),
             new OutlookQuestion(),
+            new TodayQuestion(),
         ];
     }
 

@@ -36,8 +36,11 @@ final readonly class MattingRule
     ) {
     }
 
-    /** @param list<Mat> $mats each zone once */
-    public function reckon(array $mats): MattingAnswer
+    /**
+     * @param list<Mat> $mats each zone once
+     * @param list<string> $evened zones that one agreed even length goes over: nothing there is worked out
+     */
+    public function reckon(array $mats, array $evened = []): MattingAnswer
     {
         $cm2 = Surface::cm2($this->kg);
         $limits = new Limits(
@@ -47,17 +50,23 @@ final readonly class MattingRule
             $cm2,
             $this->clipsEarly,
         );
-        $zones = $this->zones($mats, $limits->decide(), $limits, $cm2);
+        $decisions = $limits->decide();
+        foreach ($mats as $i => $mat) {
+            if (
+                \in_array($mat->zone->id, $evened, true)
+                && !\in_array($decisions[$i], [Decision::None, Decision::ComesOff], true)
+            ) {
+                $decisions[$i] = Decision::Clip;
+            }
+        }
+        $zones = $this->zones($mats, $decisions, $limits, $cm2, $evened);
         $sum = static fn (\Closure $of): float => array_sum(array_map($of, $zones));
         $minutes = $sum(static fn (ZoneDecision $z): float => $z->minutes);
-        $charged = $sum(
-            static fn (ZoneDecision $z): float => Decision::ComesOff === $z->decision ? 0.0 : $z->minutes,
-        );
+        $charged = $sum(static fn (ZoneDecision $z): float => Decision::ComesOff === $z->decision ? 0.0 : $z->minutes);
         $worked = $sum(static fn (ZoneDecision $z): float => $z->workedOut);
         $raked = $sum(static fn (ZoneDecision $z): float => Decision::Rake === $z->decision ? $z->minutes : 0.0);
         $load = array_sum(array_map(static fn (Mat $m): float => $m->load(), $mats));
-        $fee =
-            null === $this->rate ? null : (int) round(max(0.0, $charged - self::FREE_MINUTES) * $this->rate);
+        $fee = null === $this->rate ? null : (int) round(max(0.0, $charged - self::FREE_MINUTES) * $this->rate);
         [$even, $clipped] = self::evenOut($zones);
         $consentOnly = null !== $even && $this->isPatchedFirst();
         $words = new MattingWords();
@@ -116,10 +125,11 @@ final readonly class MattingRule
     /**
      * @param list<Mat> $mats
      * @param array<int, Decision> $decisions
+     * @param list<string> $evened
      *
      * @return list<ZoneDecision>
      */
-    private function zones(array $mats, array $decisions, Limits $limits, float $cm2): array
+    private function zones(array $mats, array $decisions, Limits $limits, float $cm2, array $evened): array
     {
         $still = \in_array($this->handling, [Handling::Calm, Handling::TwoPerson], true);
         $zones = $begun = [];
@@ -142,6 +152,7 @@ final readonly class MattingRule
                 $mat->severity >= 2 && $decision->isWorkingOut() ? $minutes : 0.0,
                 $limits->why[$i],
                 $setsUp,
+                \in_array($mat->zone->id, $evened, true),
             );
         }
 
@@ -170,12 +181,7 @@ final readonly class MattingRule
                     str_replace('_', ' ', $this->handling->value),
                 ),
             ),
-            new Reason(
-                'tender_limit',
-                round($limits->tender(), 1),
-                'min',
-                Say::it('matting.for_each_tender_zone'),
-            ),
+            new Reason('tender_limit', round($limits->tender(), 1), 'min', Say::it('matting.for_each_tender_zone')),
         ];
         if ($this->clipsEarly) {
             $out[] = new Reason('school', 'clip', '', Say::it('matting.clip_early_halves_the_limits'));

@@ -14,6 +14,7 @@ final readonly class ZoneDecision
     /**
      * @param list<array{minutes: float, limit: float, of: string}> $over limits that it was clipped for
      * @param bool $setsUp whether the minute of its place stands here
+     * @param bool $evened whether an agreed even length goes over it
      */
     public function __construct(
         public Mat $mat,
@@ -23,6 +24,7 @@ final readonly class ZoneDecision
         public float $workedOut,
         private array $over,
         public bool $setsUp = false,
+        public bool $evened = false,
     ) {
     }
 
@@ -79,6 +81,9 @@ final readonly class ZoneDecision
             $reasons[] = new Reason('felted', 'clip', '', Say::it('matting.a_felted_sheet_is_never_worked'));
         }
 
+        if ($this->evened && Decision::Clip === $this->decision) {
+            $reasons[] = new Reason('even_length', 'clip', '', Say::it('matting.one_even_length'));
+        }
         foreach ($this->over as $o) {
             $reasons[] = new Reason(
                 'over_limit',

@@ -1,0 +1,113 @@
+<?php
+
+/** What is really done to one zone today, where that comes from, and what it is next time. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Today;
+
+use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\Tool;
+use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Zone\Zone;
+
+final readonly class Row
+{
+    public const PLANNED = 'planned';
+    public const WAITS = 'waits_for_agreement';
+    public const WAITS_FOR_DRY = 'waits_for_dry';
+    public const DEFERRED = 'deferred';
+    public const NOT_TOUCHED = 'not_touched';
+    public const DONE = 'done';
+    public const STATES = [
+        self::PLANNED,
+        self::WAITS,
+        self::WAITS_FOR_DRY,
+        self::DEFERRED,
+        self::NOT_TOUCHED,
+        self::DONE,
+    ];
+    public const FROM = ['finding', 'handling', 'mat', 'agreement', 'hand', 'last', 'card'];
+
+    /**
+     * @param Tool|null $tool null: nothing is done here today
+     * @param string $from one of FROM
+     * @param string $state one of STATES
+     * @param string $reason code of the reason it carries into the record; empty: none
+     * @param string $why in words: why not as on the card
+     * @param string|null $refer what a vet is asked, where one is
+     * @param string|null $date the day it waits for, where one is agreed
+     * @param float $share of the body that its mats or its agreement take, 0 to 1
+     */
+    public function __construct(
+        public Zone $zone,
+        public ?Tool $tool,
+        public ?Lay $lay,
+        public string $from,
+        public string $state,
+        public bool $exception,
+        public string $carry,
+        public string $reason,
+        public string $why,
+        public ?Length $finished = null,
+        public ?string $refer = null,
+        public ?string $date = null,
+        public float $share = 0.0,
+    ) {
+    }
+
+    public function inState(string $state, string $why): self
+    {
+        return new self(
+            $this->zone,
+            $this->tool,
+            $this->lay,
+            $this->from,
+            $state,
+            $this->exception,
+            $this->carry,
+            $this->reason,
+            $why,
+            $this->finished,
+            $this->refer,
+            $this->date,
+            $this->share,
+        );
+    }
+
+    /** Whether it is done today as far as anybody knows now. */
+    public function isDoneToday(): bool
+    {
+        return null !== $this->tool && \in_array($this->state, [self::PLANNED, self::DONE, self::WAITS_FOR_DRY], true);
+    }
+
+    /** Whether what is done is not what the card says. */
+    public function differsFrom(?Wanted $card): bool
+    {
+        if (\in_array($this->state, [self::PLANNED, self::DONE], true) && null !== $card && null !== $this->tool) {
+            return $this->tool->key() !== $card->recipe->tool->key()
+                || ($this->tool->hasLength() && $this->lay !== $card->recipe->lay);
+        }
+
+        return true;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'zone' => $this->zone->id,
+            'tool' => $this->tool?->toArray(),
+            'lay' => $this->lay?->value,
+            'from' => $this->from,
+            'state' => $this->state,
+            'exception' => $this->exception,
+            'carry' => $this->carry,
+            'reason' => $this->reason,
+            'why' => $this->why,
+            'finished_mm' => $this->finished?->rounded(),
+            'refer' => $this->refer,
+            'date' => $this->date,
+        ];
+    }
+}
