@@ -11,10 +11,9 @@ namespace KeenThistle\Core\Tests;
 
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Order\Edge;
-use KeenThistle\Core\Order\Schools;
 use KeenThistle\Core\Order\Step;
 use KeenThistle\Core\Order\WorkItem;
-use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Core\Timing\Service;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class OrderTest extends OrderCase
@@ -26,14 +25,16 @@ final class OrderTest extends OrderCase
         foreach (
             [
                 [Step::Check, Step::CombTest],
-                [Step::CombTest, Step::Bath],
+                [Step::CombTest, Step::BrushOut],
+                [Step::BrushOut, Step::Bath],
                 [Step::CloseWork, Step::Bath],
                 [Step::Pads, Step::Nails],
                 [Step::Nails, Step::Bath],
                 [Step::Bath, Step::Dry],
                 [Step::Dry, Step::CombOut],
-                [Step::CombOut, Step::Body],
-                [Step::Body, Step::Look],
+                [Step::CombOut, Step::Clip],
+                [Step::Clip, Step::Scissor],
+                [Step::Scissor, Step::Feet],
                 [Step::Rear, Step::Look],
                 [Step::Look, Step::Finish],
                 [Step::Notes, Step::Handover],
@@ -41,17 +42,17 @@ final class OrderTest extends OrderCase
         ) {
             self::assertTrue(self::before($list, $a, $b), "$a->value before $b->value");
         }
-        self::assertSame(Step::Check, $list->items[0]->step);
-        self::assertSame(Step::Handover, $list->items[\count($list->items) - 1]->step);
+        self::assertSame(Step::Check, $list->items[0]->step());
+        self::assertSame(Step::Handover, $list->items[\count($list->items) - 1]->step());
     }
 
     public function testEveryZoneIsDoneOnceWithItsTool(): void
     {
         $zones = [];
         foreach (self::list()->items as $item) {
-            foreach ($item->zones as $zone) {
+            foreach ($item->step()->cuts() ? $item->zones : [] as $zone) {
+                self::assertArrayNotHasKey($zone, $zones);
                 $zones[$zone] = $item->tool;
-                self::assertSame(Step::of(Zone::of($zone)), $item->step);
             }
         }
         ksort($zones);
@@ -60,109 +61,194 @@ final class OrderTest extends OrderCase
         self::assertSame($expected, $zones);
     }
 
+    public function testAnItemFollowsFromItsToolNotOnlyFromWhereItLies(): void
+    {
+        $zones = self::cuts([
+            'belly' => '10',
+            'armpit_left' => '6 over 10',
+            'inner_thigh_left' => 'scissors',
+            'groin' => 'small trimmer',
+        ]);
+        $list = self::list(zones: $zones);
+        $step = static fn (string $zone): Step => array_values(
+            array_filter(
+                $list->items,
+                static fn (WorkItem $i): bool => \in_array($zone, $i->zones, true) && $i->step()->cuts(),
+            ),
+        )[0]->step();
+        self::assertSame(
+            [Step::CloseWork, Step::Clip, Step::Scissor, Step::CloseWork],
+            array_map($step, ['belly', 'armpit_left', 'inner_thigh_left', 'groin']),
+        );
+        self::assertTrue(self::before($list, Step::CombOut, Step::Clip), 'a guard waits for a dry, combed coat');
+        self::assertTrue(self::before($list, Step::CloseWork, Step::Bath));
+    }
+
+    public function testBothSidesAreOneItemAndZonesStandInWorkingOrder(): void
+    {
+        $list = self::list();
+        $armpits = array_values(
+            array_filter($list->items, static fn (WorkItem $i): bool => Step::CloseWork === $i->step()),
+        )[0];
+        self::assertSame(['belly', 'armpit_left', 'armpit_right', 'groin'], $armpits->zones);
+        self::assertSame(
+            ['pads_front_left', 'pads_front_right'],
+            array_values(array_filter($list->items, static fn (WorkItem $i): bool => Step::Pads === $i->step()))[0]
+                ->zones,
+        );
+        $sides = self::list(['outline' => 'side_by_side']);
+        $ribs = array_filter(
+            $sides->items,
+            static fn (WorkItem $i): bool => [] !== array_intersect($i->zones, ['ribs_left', 'ribs_right'])
+                && $i->step()->cuts(),
+        );
+        self::assertCount(2, $ribs, 'one whole side, then the other');
+    }
+
     public function testTheToolInHandIsKeptWhereTheOrderAllows(): void
     {
         $list = self::list();
-        $legs = array_values(array_filter($list->items, static fn (WorkItem $i): bool => Step::Legs === $i->step));
-        self::assertSame('16 over 10', $legs[0]->tool, 'the guard goes on from the body');
-        $cutting = array_map(
-            static fn (WorkItem $i): ?string => $i->tool,
-            array_values(array_filter($list->items, static fn (WorkItem $i): bool => $i->step->cuts())),
+        self::assertLessThanOrEqual(6, $list->toolChanges);
+        $guards = array_values(array_filter($list->items, static fn (WorkItem $i): bool => '16 over 10' === $i->tool));
+        self::assertSame(
+            ['clip: body', 'clip: legs'],
+            array_map(static fn (WorkItem $i): string => $i->title, $guards),
+            'body before legs, without a change of the tool',
         );
-        $changes = 0;
-        foreach ($cutting as $i => $tool) {
-            $changes += $i > 0 && $tool !== $cutting[$i - 1] ? 1 : 0;
-        }
-        self::assertLessThanOrEqual(3, $changes, implode(', ', array_map(strval(...), $cutting)));
     }
 
     public function testTheOtherSchool(): void
     {
-        $list = self::list(
-            new Schools(closeWork: Schools::AFTER_DRY, pads: Schools::AFTER_DRY, nailsWhen: Schools::AFTER_DRY),
-        );
+        $list = self::list(['close_work' => 'after_dry', 'pads' => 'after_dry', 'nails_when' => 'after_dry']);
         foreach ([Step::CloseWork, Step::Pads, Step::Nails] as $step) {
             self::assertTrue(self::before($list, Step::Dry, $step), $step->value);
         }
         self::assertTrue(self::before($list, Step::Pads, Step::Nails));
-        self::assertTrue(
-            self::before(
-                self::list(new Schools(undercoat: Schools::AFTER_DRY), coat: CoatType::LongDouble),
-                Step::Dry,
-                Step::Undercoat,
+        $double = static fn (string $when): \KeenThistle\Core\Order\WorkList => self::list(
+            ['undercoat' => $when],
+            coat: CoatType::LongDouble,
+        );
+        self::assertTrue(self::before($double('after_dry'), Step::Dry, Step::Rake));
+        self::assertTrue(self::before($double('before_bath'), Step::Rake, Step::Bath));
+        self::assertTrue(self::before(self::list(['ears_when' => 'after_dry']), Step::Dry, Step::Ears));
+        self::assertTrue(self::before(self::list(['ears_when' => 'at_end']), Step::Look, Step::Ears));
+        $face = self::list(['outline' => 'face_first']);
+        $at = static fn (string $title): int => (int) array_search(
+            $title,
+            array_map(static fn (WorkItem $i): string => $i->title, $face->items),
+            true,
+        );
+        self::assertLessThan($at('scissor: legs'), $at('scissor: head, face'));
+    }
+
+    public function testAWireCoatIsStrippedBeforeItsBath(): void
+    {
+        $wire = self::cuts(['back' => 'hand-strip', 'skull' => 'scissors']);
+        $list = self::list(coat: CoatType::Wire, zones: $wire);
+        self::assertTrue(self::before($list, Step::Strip, Step::Bath), 'a washed coat is slippery');
+        $bath = array_values(array_filter($list->items, static fn (WorkItem $i): bool => Step::Bath === $i->step()))[0];
+        self::assertStringContainsString('lukewarm', implode(' ', $bath->cautions));
+        $later = self::list(['strip' => 'days_after'], coat: CoatType::Wire, zones: $wire);
+        self::assertFalse($this->has($later, Step::Bath));
+        self::assertFalse($this->has($later, Step::Dry));
+        self::assertSame('bath', $later->moved[0]['step']);
+        self::assertTrue(self::before($later, Step::BrushOut, Step::Scissor));
+    }
+
+    public function testSmallVisitsHaveTheirOwnItems(): void
+    {
+        $steps = static fn (Service $kind): array => array_values(
+            array_unique(
+                array_map(static fn (WorkItem $i): string => $i->step()->value, self::list(service: $kind)->items),
             ),
         );
-        self::assertTrue(self::before(self::list(coat: CoatType::LongDouble), Step::Undercoat, Step::Bath));
+        self::assertSame(
+            ['check', 'close_work', 'pads', 'nails', 'ears', 'look', 'notes', 'handover'],
+            $steps(Service::Tidy),
+            'a tidy has no bath and no dryer',
+        );
+        self::assertSame(['check', 'nails', 'notes', 'handover'], $steps(Service::Nails));
     }
 
     /**
-     * @return iterable<string, array{Schools, list<Edge>, string, string}> schools, exceptions, field, words of the
-     *     must
+     * @return iterable<string, array{array<string, string>, list<Edge>, string, string}> schools, exceptions, field,
+     *     words of the must
      */
     public static function contradictions(): iterable
     {
-        yield 'damp under a guard' => [
-            new Schools(drying: 'nearly_dry'),
-            [],
-            'schools.drying',
-            'bone dry before guards',
-        ];
         yield 'grinding before the pads are bare' => [
-            new Schools(pads: Schools::AFTER_DRY),
+            ['pads' => 'after_dry'],
             [],
             'schools.nails_when',
-            'pads and between the toes before nails',
+            '"pads and between the toes before nails"',
         ];
         yield 'a dirty rear' => [
-            new Schools(),
-            [new Edge(Step::Rear, Step::Bath, Edge::CARD, 'x', 'exceptions[0]')],
+            [],
+            [self::edge(Step::Rear, Step::Bath)],
             'exceptions[0]',
-            'bath before tail and rear',
+            '"bath before tail and rear"',
         ];
         yield 'wet before combed' => [
-            new Schools(),
-            [new Edge(Step::Bath, Step::CombTest, Edge::CARD, 'x', 'exceptions[0]')],
+            [],
+            [self::edge(Step::Bath, Step::CombTest)],
             'exceptions[0]',
-            'comb test before bath',
+            '"comb test before bath"',
         ];
         yield 'finished, then looked at' => [
-            new Schools(),
-            [new Edge(Step::Finish, Step::Body, Edge::CARD, 'x', 'exceptions[1]')],
+            [],
+            [self::edge(Step::Finish, Step::Clip, 1)],
             'exceptions[1]',
-            'look from all sides before finish',
+            '"look from all sides before finish"',
         ];
         yield 'told before it is written' => [
-            new Schools(),
-            [new Edge(Step::Handover, Step::Check, Edge::CARD, 'x', 'exceptions[0]')],
+            [],
+            [self::edge(Step::Handover, Step::Check)],
             'exceptions[0]',
-            'check before handover',
+            '"check before handover"',
+        ];
+        yield 'a guard on a wet coat' => [
+            [],
+            [self::edge(Step::Clip, Step::Dry)],
+            'exceptions[0]',
+            '"dry before clip"',
+        ];
+        yield 'a step against itself' => [
+            [],
+            [self::edge(Step::Nails, Step::Nails)],
+            'exceptions[0]',
+            'cannot come before itself',
+        ];
+        yield 'one exception against another' => [
+            [],
+            [self::edge(Step::Nails, Step::Ears), self::edge(Step::Ears, Step::Nails, 1)],
+            'exceptions[1]',
+            '"ears, what is visible before nails" contradicts "nails before ears, what is visible"',
         ];
     }
 
-    /** @param list<Edge> $exceptions */
+    /**
+     * @param array<string, string> $schools
+     * @param list<Edge> $exceptions
+     */
     #[DataProvider('contradictions')]
     public function testAContradictionNamesThePair(
-        Schools $schools,
+        array $schools,
         array $exceptions,
         string $field,
         string $words,
     ): void {
         $e = self::refused(static fn () => self::list($schools, $exceptions));
         self::assertSame($field, $e->field);
-        self::assertStringContainsString("\"$words\"", $e->getMessage());
+        self::assertStringContainsString($words, $e->getMessage());
     }
 
     public function testWhatIsNoContradictionWithoutIt(): void
     {
         self::assertTrue(
-            self::before(self::list(new Schools(pads: Schools::AFTER_DRY, nails: 'clip')), Step::Nails, Step::Bath),
+            self::before(self::list(['pads' => 'after_dry', 'nails' => 'clip']), Step::Nails, Step::Bath),
             'clipping needs no bare pads',
         );
-        self::assertNotSame([], self::list(new Schools(drying: 'nearly_dry'), guards: false)->items);
-        self::assertNotSame(
-            [],
-            self::list(new Schools(), [new Edge(Step::Rear, Step::Bath, Edge::CARD, 'x')], [Step::Bath])->items,
-            'a step that is left out binds nothing',
-        );
+        $skipped = self::list([], [self::edge(Step::Rear, Step::Bath)], [Step::Bath]);
+        self::assertFalse($this->has($skipped, Step::Dry), 'what is not washed is not dried');
     }
 }

@@ -11,10 +11,16 @@ use KeenThistle\Core\Care\NextVisits;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Handling\Standing;
-use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Length\Recipe;
+use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Matting\Mat;
+use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Order\Job;
+use KeenThistle\Core\Order\MatWork;
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Today\Facts;
+use KeenThistle\Core\Today\TodayRule;
+use KeenThistle\Core\Today\Wanted;
 use KeenThistle\Core\Zone\Zone;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -87,31 +93,34 @@ final class StandingTest extends TestCase
         self::assertSame('We stopped early: it was too much today.', (new Mishap('stopped', '', '', ''))->sentence());
     }
 
-    public function testADaysWorkIsReadFromPlanMatsAndTemper(): void
+    public function testADaysWorkIsReadFromTodaysListAndTemper(): void
     {
-        $job = Job::today(
-            ['back' => [Method::Guard, '16 mm guard over 10'], 'skull' => [Method::Leave, 'leave']],
-            CoatType::Curly,
-            [new Mat(Zone::of('armpit_left'), 2, 1.0)],
-            comingOff: false,
-            dryer: 1,
-            handling: Handling::Painful,
-            phases: ['check' => 4.0, 'bath' => 12.0, 'no such phase' => 1.0],
+        $wanted = static fn (Tool $tool): Wanted => new Wanted(new Recipe($tool));
+        $plan = [
+            'back' => $wanted(Tool::guard(Length::ofMillimetres(16), '10')),
+            'skull' => $wanted(Tool::hand('leave')),
+        ];
+        $today = (new TodayRule())->of(
+            new Facts(10.0, CoatType::Curly, Handling::Painful, $plan, [
+                new Mat(Zone::of('armpit_left'), 2, 0.5),
+                new Mat(Zone::of('groin'), 4, 0.5),
+            ]),
         );
-        self::assertSame(['back' => '16 mm guard over 10'], $job->zones, 'what is left alone is no work');
-        self::assertSame([true, true, true, true], [$job->guards, $job->matted, $job->fearsDryer, $job->shortPatience]);
-        self::assertSame(['check' => 4.0, 'bath' => 12.0], $job->minutes);
-        $calm = Job::today(
-            ['back' => [Method::Clip, '7F']],
-            CoatType::Curly,
-            [new Mat(Zone::of('armpit_left'), 1, 1.0)],
-            comingOff: true,
-            dryer: 2,
-            handling: Handling::Calm,
-        );
+        $job = Job::today($today, CoatType::Curly, Handling::Painful, 1, 'stuck', ['bath' => 12.0]);
+        self::assertSame(['skull', 'back'], array_keys($job->zones), 'clipped mats are items of their own');
+        self::assertSame(['armpit_left', 'groin'], array_map(static fn (MatWork $m): string => $m->zone, $job->mats));
         self::assertSame(
-            [false, false, false, false],
-            [$calm->guards, $calm->matted, $calm->fearsDryer, $calm->shortPatience],
+            [true, true, true, 'stuck', false],
+            [$job->fearsDryer, $job->shortPatience, $job->tires, $job->rearSoil, $job->comesOff],
         );
+        $calm = Job::today(
+            (new TodayRule())->of(
+                new Facts(10.0, CoatType::Curly, Handling::Calm, ['back' => $wanted(Tool::blade('7F'))]),
+            ),
+            CoatType::Curly,
+            Handling::Calm,
+            2,
+        );
+        self::assertSame([false, false, true], [$calm->fearsDryer, $calm->shortPatience, $calm->comesOff]);
     }
 }

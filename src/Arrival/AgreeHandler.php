@@ -17,6 +17,7 @@ use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
+use Symfony\Contracts\EventDispatcher\EventDispatcherInterface;
 
 /** @implements Handler<Agree> */
 final readonly class AgreeHandler implements Handler
@@ -28,6 +29,7 @@ final readonly class AgreeHandler implements Handler
         private Scope $scope,
         private ClockInterface $clock,
         private EntityManagerInterface $manager,
+        private EventDispatcherInterface $events,
     ) {
     }
 
@@ -59,14 +61,21 @@ final readonly class AgreeHandler implements Handler
             $form->agreed,
             trim($form->signed_by),
             $signature,
-            ShownTerms::of($arrival, $view, $chosen),
+            ShownTerms::of($arrival, $view, $chosen, $form->by),
             $now->setTimezone($this->clock->now()->getTimezone()),
             bin2hex(random_bytes(16)),
         );
         $agreement->seal = $this->seal->of($agreement, [] === $before ? '' : $before[\count($before) - 1]->seal);
         $arrival->state = $form->agreed ? 'agreed' : 'refused';
         $this->manager->persist($agreement);
-        $words = \sprintf('%s %s: %s', $agreement->signedBy, $form->agreed ? 'agreed' : 'refused', $chosen->title);
+        $this->events->dispatch(new ArrivalChanged($arrival, $actor));
+        $words = \sprintf(
+            '%s %s%s: %s',
+            $agreement->signedBy,
+            $form->agreed ? 'agreed' : 'refused',
+            'phone' === $form->by ? ' by phone' : '',
+            $chosen->title,
+        );
 
         return new Outcome(entries: [new Entry($arrival->dog, 'arrival', (string) $arrival->id, $words)]);
     }

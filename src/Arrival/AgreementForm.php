@@ -23,8 +23,10 @@ final readonly class AgreementForm
         #[Whole(1, 1_000_000), Says('the comb test that was shown')] public int $comb_version,
         #[Whole(1, 1_000_000), Says('the check that was shown')] public int $check_version,
         #[Choice(Arrival::CHOICES, 'choice'), Says('the way that was chosen')] public string $choice,
-        #[Text(0, 20_000), Says('SVG path data, M and L only, in a box of 600 × 200')]
-        public string $signature = '',
+        #[Text(0, 20_000), Says('SVG path data, M and L only, in a box of 600 × 200')] public string $signature = '',
+        #[Choice(['tablet', 'phone'], 'way'),
+            Says('how the owner answered: by phone nobody signs'),]
+        public string $by = 'tablet',
     ) {
     }
 
@@ -32,7 +34,7 @@ final readonly class AgreementForm
     public function line(): string
     {
         $signature = trim($this->signature);
-        if ($this->agreed && '' === $signature) {
+        if ($this->agreed && '' === $signature && 'tablet' === $this->by) {
             throw InvalidInput::missing('signature', 'the owner signs on the tablet');
         }
         if ('' !== $signature && 1 !== preg_match(self::PATH, $signature)) {

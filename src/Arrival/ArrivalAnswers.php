@@ -14,15 +14,14 @@ use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Core\Handling\SkillCheck;
-use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Matting\Decision;
 use KeenThistle\Core\Matting\MattingAnswer;
-use KeenThistle\Core\Matting\MattingRule;
 use KeenThistle\Core\Matting\UsualPlaces;
-use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Timing\Service;
+use KeenThistle\Core\Today\Agreement as Agreed;
+use KeenThistle\Core\Today\Today;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\HandlingView;
@@ -34,12 +33,10 @@ use Symfony\Component\Clock\ClockInterface;
 
 final readonly class ArrivalAnswers
 {
-    /** Where nobody weighed the dog yet: a middling one, said so. */
-    private const KG_UNKNOWN = 10.0;
-
     public function __construct(
         private ArrivalRows $rows,
         private KnownOfDogReader $bases,
+        private TodayReader $today,
         private Seal $seal,
         private ClockInterface $clock,
     ) {
@@ -48,21 +45,12 @@ final readonly class ArrivalAnswers
     /** What follows from the comb test alone; asked at every tap. */
     public function comb(Actor $actor, Arrival $arrival): CombView
     {
-        $dog = $arrival->dog;
         $basis = $this->bases->of($actor, $arrival);
-        $kg = self::kg($arrival);
-        $mats = $basis->planned(CombInput::mats($arrival->comb));
-        $rule = new MattingRule(
-            $kg ?? self::KG_UNKNOWN,
-            $dog->handling,
-            $dog->coat,
-            $dog->handStripped,
-            $dog->salon->matRateMinor,
-            'clip' === ($dog->schools + $dog->salon->schools + SchoolTable::defaults())['mats'],
-            $arrival->staff->isExperienced(),
-        );
-        $answer = $rule->reckon($mats);
-        $options = (new Options($arrival, $basis, $kg ?? self::KG_UNKNOWN))->of($mats, $answer, $rule);
+        $kg = TodayReader::kg($arrival);
+        $way = fn (Agreed $agreed, bool $saves): Today => $this->today->ifAgreed($actor, $arrival, $agreed, $saves);
+        $reckoned = $way(new Agreed('patches', signed: true), false);
+        $answer = $reckoned->mats;
+        $options = (new Options($arrival, $basis, $kg ?? TodayReader::KG_UNKNOWN, $way))->of($reckoned);
         $open = array_map(static fn (OptionView $o): string => $o->choice, $options);
         $skin = [];
         foreach ($arrival->comb['zones'] as $z) {
@@ -77,7 +65,7 @@ final readonly class ArrivalAnswers
                         'field' => 'kg',
                         'message' => \sprintf(
                             'Nobody has weighed this dog: reckoned as %s kg. What does it weigh?',
-                            self::KG_UNKNOWN,
+                            TodayReader::KG_UNKNOWN,
                         ),
                     ],
                 ]
@@ -110,7 +98,7 @@ final readonly class ArrivalAnswers
         $comb = $this->comb($actor, $arrival);
         $records = $this->rows->handling($arrival);
         $findings = (new CheckRule())->findings(
-            self::checked($arrival),
+            ArrivalFindings::checked($arrival),
             $dog->kg,
             $dog->dewclaws,
             $dog->salon->asksForVaccination,
@@ -133,6 +121,7 @@ final readonly class ArrivalAnswers
             $arrival->state,
             $arrival->staff->name,
             $comb,
+            TodayView::of($this->today->of($actor, $arrival)),
             $arrival->checkVersion,
             (object) $arrival->handsOn,
             (object) $expected,
@@ -150,21 +139,6 @@ final readonly class ArrivalAnswers
             array_map(fn (Agreement $a): AgreementView => $this->agreementView($a, $arrival, $intact), $agreements),
             $this->rows->photos($actor, $arrival),
         );
-    }
-
-    private static function checked(Arrival $arrival): Fields
-    {
-        return HandsOn::shape()->fields(
-            (object) json_decode(json_encode($arrival->handsOn, \JSON_THROW_ON_ERROR), false, 32, \JSON_THROW_ON_ERROR),
-        );
-    }
-
-    /** As weighed today, else as on the card. */
-    private static function kg(Arrival $arrival): ?float
-    {
-        $kg = $arrival->handsOn['kg'] ?? null;
-
-        return \is_int($kg) || \is_float($kg) ? (float) $kg : $arrival->dog->kg;
     }
 
     /** @return list<MatView> */

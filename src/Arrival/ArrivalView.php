@@ -31,6 +31,7 @@ final readonly class ArrivalView
         public string $state,
         public string $who,
         public CombView $comb,
+        public TodayView $today,
         public int $check_version,
         public object $hands_on,
         #[Gives('array<string, float>')] public object $expected,

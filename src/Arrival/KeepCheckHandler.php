@@ -11,11 +11,12 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
+use Symfony\Contracts\EventDispatcher\EventDispatcherInterface;
 
 /** @implements Handler<KeepCheck> */
 final readonly class KeepCheckHandler implements Handler
 {
-    public function __construct(private ArrivalRows $rows)
+    public function __construct(private ArrivalRows $rows, private EventDispatcherInterface $events)
     {
     }
 
@@ -30,6 +31,7 @@ final readonly class KeepCheckHandler implements Handler
         }
         $arrival->handsOn = $command->check;
         ++$arrival->checkVersion;
+        $this->events->dispatch(new ArrivalChanged($arrival, $actor));
 
         return new Outcome();
     }

@@ -11,12 +11,16 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
+use Symfony\Contracts\EventDispatcher\EventDispatcherInterface;
 
 /** @implements Handler<KeepCombTest> */
 final readonly class KeepCombTestHandler implements Handler
 {
-    public function __construct(private ArrivalRows $rows, private ArrivalAnswers $answers)
-    {
+    public function __construct(
+        private ArrivalRows $rows,
+        private ArrivalAnswers $answers,
+        private EventDispatcherInterface $events,
+    ) {
     }
 
     public function __invoke(Command $command, Actor $actor): Outcome
@@ -34,6 +38,7 @@ final readonly class KeepCombTestHandler implements Handler
         $view = $this->answers->comb($actor, $arrival);
         $arrival->load = $view->load;
         $arrival->choice = $view->choice;
+        $this->events->dispatch(new ArrivalChanged($arrival, $actor));
 
         return new Outcome(inHand: $view);
     }

@@ -11,8 +11,11 @@ namespace KeenThistle\Arrival;
 use KeenThistle\Core\Growth\Growth;
 use KeenThistle\Core\Growth\RecoveryRule;
 use KeenThistle\Core\Length\Method;
-use KeenThistle\Core\Matting\Mat;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Timing\Work;
+use KeenThistle\Core\Today\Refusal;
+use KeenThistle\Core\Today\Today;
+use KeenThistle\Core\Today\Wanted;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class KnownOfDog
@@ -20,7 +23,8 @@ final readonly class KnownOfDog
     /**
      * @param array<string, Method> $methods planned, by zone
      * @param array<string, Length> $planned what the plan leaves, where that is known
-     * @param array<string, string> $kinds kind of the tool it is planned with, by zone
+     * @param array<string, Wanted> $card as it is wanted, by zone
+     * @param list<Refusal> $refusals what the dog does not bear, in places
      * @param array<string, Length> $now what zones are expected to carry today
      * @param list<array{estimate: float, actual: float, kind: string}> $dogVisits oldest first
      * @param list<array{estimate: float, actual: float, kind: string}> $groomerVisits oldest first
@@ -29,7 +33,8 @@ final readonly class KnownOfDog
         public Growth $growth,
         public array $methods,
         public array $planned,
-        public array $kinds,
+        public array $card,
+        public array $refusals,
         public array $now,
         public float $weeksLate,
         public int $newThings,
@@ -38,18 +43,26 @@ final readonly class KnownOfDog
     ) {
     }
 
-    /**
-     * What the comb found, with what is planned there.
-     *
-     * @param list<Mat> $mats
-     *
-     * @return list<Mat>
-     */
-    public function planned(array $mats): array
+    /** What today's list asks of the minutes rule, with what was learned of the dog and the person. */
+    public function work(Arrival $arrival, float $kg, Today $today): Work
     {
-        return array_map(
-            fn (Mat $m): Mat => $m->plannedAs($this->planned[$m->zone->id] ?? null, $this->kinds[$m->zone->id] ?? null),
-            $mats,
+        $dog = $arrival->dog;
+        $methods = $today->methods();
+
+        return new Work(
+            $kg,
+            $dog->coat,
+            $dog->handling,
+            matting: $today->mats->charged,
+            newThings: $this->newThings,
+            weeksLate: $this->weeksLate,
+            zones: [] === $methods ? null : $methods,
+            dogVisits: $this->dogVisits,
+            groomerVisits: $this->groomerVisits,
+            rate: $dog->salon->rateMinor,
+            matRate: $dog->salon->matRateMinor,
+            meanMm: $this->meanNow()?->mm(),
+            combsOut: !$today->comesOff(),
         );
     }
 

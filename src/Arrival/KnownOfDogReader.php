@@ -6,8 +6,12 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
+use KeenThistle\Core\Handling\Decision;
 use KeenThistle\Core\Handling\HandlingAnswer;
 use KeenThistle\Core\Handling\HandlingRule;
+use KeenThistle\Core\Handling\Place;
+use KeenThistle\Core\Handling\Tool;
+use KeenThistle\Core\Today\Refusal;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Kit\KitReader;
@@ -23,6 +27,7 @@ use Symfony\Contracts\Cache\ItemInterface;
 final readonly class KnownOfDogReader
 {
     private const SECONDS = 3600;
+    private const BLADED = [Tool::Clipper, Tool::Scissors];
 
     public function __construct(
         private ArrivalRows $rows,
@@ -41,7 +46,7 @@ final readonly class KnownOfDogReader
         $key = hash(
             'xxh128',
             implode('|', [
-                'basis-2',
+                'basis-4',
                 (string) $dog->id,
                 $dog->cardVersion,
                 $this->scope->salon($actor)->kitVersion,
@@ -85,11 +90,10 @@ final readonly class KnownOfDogReader
         [, $plan] = $this->plans->of($actor, $dog);
         $figures = new GrowthAndClocks($dog, new History($this->visits->past($actor, $dog)), $arrival->day);
         $lengths = $this->kit->lengths($actor);
-        $methods = $planned = $kinds = $now = [];
+        $methods = $planned = $now = [];
         foreach ($plan as $zone => $p) {
             if (null !== $p['recipe']->method) {
                 $methods[$zone] = $p['recipe']->method;
-                $kinds[$zone] = $p['recipe']->forRules()->tool->kind;
                 $planned[$zone] = $lengths->planned($p['recipe']->forRules())->finished;
             }
         }
@@ -106,10 +110,12 @@ final readonly class KnownOfDogReader
                         (new \DateTimeImmutable($due, $arrival->day->getTimezone()))->getTimestamp()) /
                         604_800,
                 );
+        $records = $this->rows->handling($arrival);
+        $answers = $this->handling($actor, $arrival, $records);
         $new = array_sum(
             array_map(
                 static fn (HandlingAnswer $h): int => (int) round($h->minutes / HandlingRule::NEW_THING_MINUTES),
-                $this->handling($actor, $arrival, $this->rows->handling($arrival)),
+                $answers,
             ),
         );
 
@@ -117,12 +123,39 @@ final readonly class KnownOfDogReader
             $figures->growth,
             $methods,
             array_filter($planned),
-            $kinds,
+            TodayReader::wanted(Plans::recipes($plan)),
+            self::refusals($records, $answers),
             array_filter($now),
             min(260.0, $late),
             $new,
             $this->rows->timed($actor, 'dog_id', $dog->id),
             $this->rows->timed($actor, 'staff_id', $actor->staff),
         );
+    }
+
+    /**
+     * What handling says of clippers and scissors, in the places it was written down for.
+     *
+     * @param list<HandlingRecord> $records
+     * @param list<HandlingAnswer> $answers
+     *
+     * @return list<Refusal>
+     */
+    private static function refusals(array $records, array $answers): array
+    {
+        $out = [];
+        foreach ($answers as $i => $answer) {
+            $record = $records[$i];
+            if (!\in_array($record->tool, self::BLADED, true) || !$answer->decision->isInstead()) {
+                continue;
+            }
+            foreach (ZoneTable::all() as $zone) {
+                if (\in_array(Place::of($zone)->value, $record->places, true)) {
+                    $out[] = new Refusal($zone, $record->tool, Decision::Defer === $answer->decision);
+                }
+            }
+        }
+
+        return $out;
     }
 }

@@ -7,9 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Core\Growth\RecoveryRule;
-use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Matting\Decision;
-use KeenThistle\Core\Matting\Mat;
+use KeenThistle\Core\Matting\Even;
 use KeenThistle\Core\Matting\MattingAnswer;
 use KeenThistle\Core\Matting\MattingRule;
 use KeenThistle\Core\Matting\Ways;
@@ -17,86 +16,108 @@ use KeenThistle\Core\Matting\ZoneDecision;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Timing\KnotsVisit;
 use KeenThistle\Core\Timing\MinutesRule;
-use KeenThistle\Core\Timing\Work;
+use KeenThistle\Core\Today\Agreement as Agreed;
+use KeenThistle\Core\Today\Row;
+use KeenThistle\Core\Today\Today;
 
+/** Each is today's list as if it had been signed: what is agreed is what the table does, takes and costs. */
 final readonly class Options
 {
-    public function __construct(private Arrival $arrival, private KnownOfDog $basis, private float $kg)
-    {
+    /** Days between two visits for mats, at least. */
+    private const APART = 2;
+
+    /** @param \Closure(Agreed, bool): Today $today the list of a way; true: the coat is saved whatever it takes */
+    public function __construct(
+        private Arrival $arrival,
+        private KnownOfDog $basis,
+        private float $kg,
+        private \Closure $today,
+    ) {
     }
 
-    /**
-     * @param list<Mat> $mats
-     *
-     * @return list<OptionView>
-     */
-    public function of(array $mats, MattingAnswer $answer, MattingRule $rule): array
+    /** @return list<OptionView> */
+    public function of(Today $reckoned): array
     {
-        $ways = new Ways();
-        $cut = self::evenLength($answer);
+        $answer = $reckoned->mats;
         $clips =
             [] !== array_filter($answer->zones, static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision);
         $out = [
-            $this->option(
-                'as_reckoned',
-                $clips ? 'Clip under what cannot be saved' : 'Groom as planned',
-                $answer,
-                null,
-            ),
+            $this->option('as_reckoned', $clips ? 'Clip under what cannot be saved' : 'Groom as planned', $reckoned),
         ];
-        $saved = $rule->reckon($ways->save($mats));
-        if ($saved->worked > $answer->worked + 1e-6) {
-            $out[] = $this->option('save_the_coat', 'Save the coat', $saved, null);
+        $saved = ($this->today)(new Agreed('several_visits', signed: true), true);
+        if ($saved->mats->worked > $answer->worked + 1e-6) {
+            $visits = (new Ways())->spread($saved->mats);
+            $later = [];
+            foreach (\array_slice($visits, 1) as $i => $visit) {
+                $later += array_fill_keys($visit['zones'], $this->day($i + 1));
+            }
+            $out[] = $this->option(
+                'save_the_coat',
+                'Save the coat',
+                ($this->today)(new Agreed('several_visits', signed: true, later: $later), true),
+                visits: \array_slice($visits, 1),
+            );
         }
+        $cut = self::evenLength($answer);
         if (null !== $cut) {
+            $blade = Even::bladeFor($cut->mm());
+            $zones = Even::zones(array_keys($this->basis->card));
             $out[] = $this->option(
                 'even_out',
                 \sprintf('One even length, %s mm', $cut->rounded()),
-                $rule->reckon($ways->clipAll($mats)),
+                ($this->today)(new Agreed('even', $zones, $blade, true), false),
                 $cut,
+                $zones,
+                $blade,
             );
         }
 
         return $out;
     }
 
-    private function option(string $choice, string $title, MattingAnswer $answer, ?Length $cut): OptionView
+    private function day(int $visit): string
     {
+        return $this->arrival->day->modify('+'.self::APART * $visit.' days')->format('Y-m-d');
+    }
+
+    /**
+     * @param list<string> $evened
+     * @param list<array{zones: list<string>, minutes: float}> $visits after today's
+     */
+    private function option(
+        string $choice,
+        string $title,
+        Today $today,
+        ?Length $cut = null,
+        array $evened = [],
+        ?string $blade = null,
+        array $visits = [],
+    ): OptionView {
         $dog = $this->arrival->dog;
-        $methods =
-            null === $cut ? $this->basis->methods : array_fill_keys(array_keys($this->basis->methods), Method::Clip);
-        $minutes = (new MinutesRule())->estimate(
-            new Work(
-                $this->kg,
-                $dog->coat,
-                $dog->handling,
-                matting: $answer->charged,
-                newThings: $this->basis->newThings,
-                weeksLate: $this->basis->weeksLate,
-                zones: [] === $methods ? null : $methods,
-                dogVisits: $this->basis->dogVisits,
-                groomerVisits: $this->basis->groomerVisits,
-                rate: $dog->salon->rateMinor,
-                matRate: $dog->salon->matRateMinor,
-                meanMm: $this->basis->meanNow()?->mm(),
-            ),
-        );
-        $visits = $answer->visits();
+        $minutes = (new MinutesRule())->estimate($this->basis->work($this->arrival, $this->kg, $today));
         $recovery = null;
         $usual = $this->basis->usual();
         if (null !== $cut && null !== $usual && $cut->shorterThan($usual)) {
             $recovery = (new RecoveryRule())->weeksBack($this->basis->growth, $cut, $usual, $dog->stage);
         }
-        [$left, $patches] = $this->left($answer, $cut);
+        $later = $this->later($visits);
+        $all = null === $minutes->price ? null : $minutes->price + array_sum(array_column($later, 'price_minor'));
+        $left = array_map(
+            static fn (Row $r): float => $r->finished?->rounded() ?? 0.0,
+            array_filter($today->rows, static fn (Row $r): bool => null !== $r->finished && null !== $r->tool),
+        );
 
         return new OptionView(
             $choice,
             $title,
             $cut?->rounded(),
+            $blade,
+            $evened,
             (object) $left,
-            $patches,
-            round($answer->minutes, 1),
+            array_keys(array_filter($today->rows, static fn (Row $r): bool => 'mat' === $r->from && null !== $r->tool)),
+            round($today->mats->minutes, 1),
             round($minutes->likely, 1),
             round($minutes->sure, 1),
             $minutes->slot,
@@ -107,13 +128,44 @@ final readonly class Options
                 array_keys($minutes->scaled()),
                 array_values($minutes->scaled()),
             ),
-            $visits,
-            1 === $visits,
+            max(1, \count($visits) + 1),
+            [] === $visits,
+            $later,
+            $all,
             null === $recovery?->weeks ? null : round($recovery->weeks, 1),
             $recovery?->message,
             Caution::listToArray($recovery->cautions ?? []),
             Reason::listToArray($minutes->reasons),
         );
+    }
+
+    /**
+     * @param list<array{zones: list<string>, minutes: float}> $visits
+     *
+     * @return list<array{on: string, zones: list<string>, minutes: float, price_minor: int}>
+     */
+    private function later(array $visits): array
+    {
+        $dog = $this->arrival->dog;
+        $out = [];
+        foreach ($visits as $i => $visit) {
+            $knots = KnotsVisit::of(
+                $this->kg,
+                $dog->coat,
+                $dog->handling,
+                $visit['minutes'],
+                $dog->salon->rateMinor,
+                $dog->salon->matRateMinor,
+            );
+            $out[] = [
+                'on' => $this->day($i + 1),
+                'zones' => $visit['zones'],
+                'minutes' => round($knots->minutes, 1),
+                'price_minor' => $knots->price ?? 0,
+            ];
+        }
+
+        return $out;
     }
 
     /** What one even clip would leave: what every clipped zone with a coat to speak of still allows. */
@@ -127,27 +179,5 @@ final readonly class Options
         );
 
         return null === $longest ? null : Length::ofMillimetres($longest['mm']);
-    }
-
-    /**
-     * @return array{array<string, float>, list<string>} what each zone carries when it is done, and which are patches
-     */
-    private function left(MattingAnswer $answer, ?Length $cut): array
-    {
-        $left = array_map(
-            static fn (Length $l): float => null === $cut || $l->shorterThan($cut) ? $l->rounded() : $cut->rounded(),
-            $this->basis->planned,
-        );
-        $patches = [];
-        foreach ($answer->zones as $z) {
-            $under = Decision::Clip === $z->decision ? $z->under?->leaves() : null;
-            $zone = $z->mat->zone->id;
-            if (null !== $under && (null === $cut || $under->shorterThan($cut))) {
-                $left[$zone] = $under->rounded();
-                $patches[] = $zone;
-            }
-        }
-
-        return [$left, $patches];
     }
 }

@@ -13,11 +13,9 @@ final class ShownTerms
     }
 
     /** @return string JSON */
-    public static function of(Arrival $arrival, ArrivalView $view, OptionView $chosen): string
+    public static function of(Arrival $arrival, ArrivalView $view, OptionView $chosen, string $by): string
     {
-        $mats = array_values(
-            array_filter($view->comb->zones, static fn (MatView $z): bool => 'none' !== $z->decision),
-        );
+        $mats = array_values(array_filter($view->comb->zones, static fn (MatView $z): bool => 'none' !== $z->decision));
 
         return json_encode(
             [
@@ -25,12 +23,17 @@ final class ShownTerms
                 'salon' => $arrival->salon->name,
                 'day' => $view->day,
                 'choice' => $chosen->choice,
+                'by' => $by,
                 'title' => $chosen->title,
                 'minutes' => $chosen->slot_minutes,
                 'price_minor' => $chosen->price_minor,
                 'price_terms' => $chosen->price_terms,
                 'currency' => $arrival->salon->currency,
                 'leaves_mm' => $chosen->leaves_mm,
+                'even_blade' => $chosen->even_blade,
+                'even_zones' => $chosen->even_zones,
+                'later' => $chosen->later,
+                'price_all_minor' => $chosen->price_all_minor,
                 'back_message' => $chosen->back_message,
                 'visits' => $chosen->visits,
                 'consent' => $view->comb->consent,

@@ -57,7 +57,7 @@ final readonly class CardZones
                 $rules = $recipe->forRules();
                 $finished = $home->planned($rules)->finished;
                 $here = GrowthAndClocks::here($recipe, $finished, $kit, $there, $before);
-                $before = $rules->tool->isBlade() || $rules->tool->isGuard() ? $rules->tool : $before;
+                $before = $rules->tool->hasLength() ? $rules->tool : $before;
                 if (abs($here->difference_mm ?? 0.0) > $most) {
                     $worst = $id;
                     $most = abs($here->difference_mm ?? 0.0);

@@ -6,13 +6,17 @@ declare(strict_types=1);
 
 namespace KeenThistle\Handling;
 
+use KeenThistle\Core\Handling\Place;
+use KeenThistle\Core\Input\Shape;
 use KeenThistle\Input\Choice;
 use KeenThistle\Input\Line;
 use KeenThistle\Input\Says;
+use KeenThistle\Input\Shaped;
 use KeenThistle\Input\Whole;
 
 final readonly class HandlingForm
 {
+    /** @param list<string> $places */
     public function __construct(
         #[Whole(0, 5), Says('0 impossible to 5 at ease')] public int $tolerance,
         #[Line(0, 80)] public string $where = '',
@@ -25,7 +29,13 @@ final readonly class HandlingForm
         #[Line(0, 80)] public string $treats = '',
         public bool $second_person = false,
         #[Line(0, 200), Says('the owner\'s own report')] public string $owner_says = '',
+        #[Shaped([self::class, 'placesShape']), Says('where on the dog; none: all of it')] public array $places = [],
     ) {
+    }
+
+    public static function placesShape(): Shape
+    {
+        return Shape::list(Shape::enum(Place::class, 'place'), 0, 8)->default([]);
     }
 
     public function into(HandlingRecord $record): void
@@ -41,5 +51,6 @@ final readonly class HandlingForm
         $record->treats = trim($this->treats);
         $record->secondPerson = $this->second_person;
         $record->ownerSays = trim($this->owner_says);
+        $record->places = array_values(array_unique($this->places));
     }
 }

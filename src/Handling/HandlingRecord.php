@@ -84,6 +84,14 @@ class HandlingRecord implements SalonOwned
     #[ORM\Column(length: 200)]
     public string $ownerSays = '';
 
+    /**
+     * Where on the dog it was written down for; none: of the dog as a whole, which says nothing of one place.
+     *
+     * @var list<string> of Core\Handling\Place
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $places = [];
+
     public function __construct(Uuid $id, Dog $dog, Tool $tool)
     {
         $this->id = $id;

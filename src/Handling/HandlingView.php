@@ -15,6 +15,7 @@ use KeenThistle\Input\Gives;
 final readonly class HandlingView
 {
     /**
+     * @param list<string> $places
      * @param list<array<string, mixed>> $warnings
      * @param list<array<string, mixed>> $reasons
      */
@@ -32,6 +33,7 @@ final readonly class HandlingView
         public string $treats,
         public bool $second_person,
         public string $owner_says,
+        public array $places,
         public ?string $rung,
         public string $next_rung,
         public string $next_words,
@@ -64,6 +66,7 @@ final readonly class HandlingView
             $r->treats,
             $r->secondPerson,
             $r->ownerSays,
+            $r->places,
             $a->rung?->value,
             $a->next->value,
             $a->next->words(),

@@ -9,14 +9,17 @@ namespace KeenThistle\HouseStyle;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Order\Cut;
 use KeenThistle\Core\Order\Job;
 use KeenThistle\Core\Order\OrderRule;
+use KeenThistle\Core\Order\Schools as Sides;
 use KeenThistle\Core\Order\SchoolTable;
 
 final class Schools
 {
     /** A dog with something of everything, to see what a school would break. */
-    private const PROBE = ['back' => 'guard', 'groin' => '10', 'pads_front_left' => 'toe', 'rump' => 'shears'];
+    private const PROBE = ['back' => '16 over 10', 'groin' => '10', 'pads_front_left' => 'toe', 'rump' => 'scissors'];
 
     private function __construct()
     {
@@ -34,8 +37,6 @@ final class Schools
     }
 
     /**
-     * A damp coat under a guard is a matter of each card, so no guard is tried here.
-     *
      * @param array<string, string> $schools
      *
      * @throws InvalidInput naming the pair that cannot both hold
@@ -43,8 +44,11 @@ final class Schools
     public static function hold(array $schools): void
     {
         (new OrderRule())->order(
-            new Job(self::PROBE, CoatType::LongDouble, matted: true),
-            SchoolTable::schools($schools),
+            new Job(
+                array_map(static fn (string $tool): Cut => Cut::said($tool, false, null, Lay::With), self::PROBE),
+                CoatType::LongDouble,
+            ),
+            new Sides($schools),
         );
     }
 }

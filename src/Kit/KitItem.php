@@ -22,7 +22,7 @@ class KitItem implements SalonOwned
     use Owned;
     use Versioned;
 
-    public const KINDS = ['blade', 'guard', 'shears', 'thinning_shears', 'knife', 'rake', 'clipper'];
+    public const KINDS = ['blade', 'guard', 'trimmer', 'shears', 'thinning_shears', 'knife', 'rake', 'clipper'];
 
     #[ORM\ManyToOne(targetEntity: Place::class)]
     #[ORM\JoinColumn(nullable: false)]

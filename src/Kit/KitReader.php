@@ -135,6 +135,8 @@ final class KitReader implements ResetInterface
                     $tools[] = KitTool::blade($row['label']);
                 } elseif ('guard' === $row['kind']) {
                     $tools[] = KitTool::guard(Length::ofMicrometres($row['nominal_um']), $row['label']);
+                } elseif ('trimmer' === $row['kind']) {
+                    $tools[] = KitTool::trimmer(Length::ofMicrometres($row['nominal_um']), $row['label']);
                 }
             }
         }

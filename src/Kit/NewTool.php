@@ -22,7 +22,8 @@ final readonly class NewTool
         #[Choice(KitItem::KINDS, 'kind of tool')] public string $kind,
         #[Line(1, 40), Says('a blade\'s own label; else as the salon calls it')] public string $label,
         #[Text(1, 36)] public string $place,
-        #[Number(Tool::MIN_GUARD_MM, Length::MAX_MM, 'mm a guard is marked for')] public ?float $nominal_mm = null,
+        #[Number(0.1, Length::MAX_MM, 'mm a guard is marked for, or a small trimmer set to'),]
+        public ?float $nominal_mm = null,
         #[Text(0, 36), Says('id of the person whose own it is')] public ?string $keeper = null,
         #[Line(0, 200)] public string $note = '',
         #[Text(0, 36), Says('id of a tool that is retired with this')] public ?string $replaces = null,
@@ -45,6 +46,9 @@ final readonly class NewTool
                 $mm ?? throw InvalidInput::missing('nominal_mm', 'the mm the guard is marked for'),
                 'nominal_mm',
             )->micrometres(),
+            'trimmer' => Tool::trimmer(
+                null === $mm ? null : Length::ofMillimetres($mm, 'nominal_mm'),
+            )->set?->micrometres(),
             default => null === $mm ? null : throw InvalidInput::at('nominal_mm', 'belongs to guards'),
         };
     }

@@ -12,7 +12,6 @@ use KeenThistle\Book\Dogs;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Plan\Plans;
-use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
@@ -41,10 +40,10 @@ final readonly class OrderController
         $arrival = $this->manager
             ->getRepository(Arrival::class)
             ->findOneBy(['dog' => $dog, 'day' => $this->scope->today($actor)]);
-        $list = $this->order
-            ->of($dog, array_map(static fn (array $p): ZoneRecipe => $p['recipe'], $plan), $arrival)
-            ->toArray();
+        $list = $this->order->of($dog, Plans::recipes($plan), $arrival)->toArray();
 
-        return Json::response(new OrderView($list['steps'], $list['tool_changes'], $list['moved']));
+        return Json::response(
+            new OrderView($list['steps'], $list['tool_changes'], $list['moved'], $list['rest_every_minutes']),
+        );
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Order;
 
 use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
 
 final readonly class OrderView
 {
@@ -16,12 +17,14 @@ final readonly class OrderView
      */
     public function __construct(
         #[Gives(
-            'list<array{step: string, title: string, tool: string|null, zones: list<string>, minutes: float|'.
+            'list<array{step: string, title: string, tool: string|null, lay: string|null, zones: list<string>, '.
+                'minutes: float|'.
                 'null, cautions: list<string>, done_when: string}>',
-        )]
+        ),]
         public array $steps,
         public int $tool_changes,
         public array $moved,
+        #[Says('a rest off the table, with water')] public int $rest_every_minutes,
     ) {
     }
 }

@@ -1,8 +1,7 @@
 <?php
 
 /**
- * Hands a dog's plan and today's arrival to the rules of order and minutes; used by the card, the table and what
- * records a visit.
+ * Hands today's list to the rules of order and minutes; used by the card, the table and what records a visit.
  */
 
 declare(strict_types=1);
@@ -11,60 +10,68 @@ namespace KeenThistle\Order;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
-use KeenThistle\Arrival\CombInput;
+use KeenThistle\Arrival\TodayReader;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Handling\Tool;
 use KeenThistle\Core\Input\InvalidInput;
-use KeenThistle\Core\Length\Method;
-use KeenThistle\Core\Matting\Mat;
-use KeenThistle\Core\Matting\MattingRule;
 use KeenThistle\Core\Order\Job;
 use KeenThistle\Core\Order\OrderRule;
-use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Core\Order\Schools;
 use KeenThistle\Core\Order\WorkList;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\MinutesRule;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Timing\Work;
+use KeenThistle\Core\Today\Today;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Recipe\ZoneRecipe;
 
 final readonly class WorkOrder
 {
+    private const TIRING_HEALTH = ['heart', 'airway'];
+
     public function __construct(private EntityManagerInterface $manager)
     {
     }
 
     /**
      * @param array<string, ZoneRecipe> $plan by zone
+     *
+     * @throws InvalidInput where a school contradicts a must
+     */
+    public function of(Dog $dog, array $plan, ?Arrival $arrival): WorkList
+    {
+        $today = TodayReader::plain($dog, $plan, $arrival);
+
+        return $this->ofToday($dog, $today, $arrival, $this->phases($dog, $today, $arrival));
+    }
+
+    /**
+     * @param array<string, float> $phases minutes by phase
      * @param bool $schooled false: by the table's defaults instead of what the salon has picked
      *
      * @throws InvalidInput where a school contradicts a must
      */
-    public function of(Dog $dog, array $plan, ?Arrival $arrival, bool $schooled = true): WorkList
+    public function ofToday(Dog $dog, Today $today, ?Arrival $arrival, array $phases, bool $schooled = true): WorkList
     {
         $dryer = $this->manager
             ->getRepository(HandlingRecord::class)
             ->findOneBy(['dog' => $dog, 'tool' => Tool::Dryer]);
-        $work = [];
-        foreach ($plan as $zone => $recipe) {
-            if (null !== $recipe->method) {
-                $work[$zone] = [$recipe->method, $recipe->forRules()->tool->words()];
-            }
-        }
-        $job = Job::today(
-            plan: $work,
-            coat: $dog->coat,
-            mats: self::mats($arrival),
-            comingOff: 'even_out' === $arrival?->choice,
-            dryer: $dryer?->tolerance,
-            handling: $dog->handling,
-            phases: $this->minutes($dog, $plan, $arrival)->phases ?? [],
-        );
+        $soil = $arrival->handsOn['rear_soil'] ?? null;
 
         return (new OrderRule())->order(
-            $job,
-            SchoolTable::schools($schooled ? $dog->schools + $dog->salon->schools : []),
+            Job::today(
+                $today,
+                $dog->coat,
+                $dog->handling,
+                $dryer?->tolerance,
+                \is_string($soil) ? $soil : 'none',
+                $phases,
+                \in_array($dog->stage, [CoatStage::Puppy, CoatStage::Senior], true)
+                    || [] !== array_intersect(self::TIRING_HEALTH, $dog->health),
+            ),
+            new Schools($schooled ? $dog->schools + $dog->salon->schools : []),
         );
     }
 
@@ -75,31 +82,33 @@ final readonly class WorkOrder
      */
     public function minutes(Dog $dog, array $plan, ?Arrival $arrival, Service $service = Service::Full): ?Minutes
     {
-        if (null === $dog->kg) {
+        return $this->estimate($dog, TodayReader::plain($dog, $plan, $arrival), $arrival, $service);
+    }
+
+    /** @return array<string, float> */
+    private function phases(Dog $dog, Today $today, ?Arrival $arrival): array
+    {
+        return $this->estimate($dog, $today, $arrival, Service::Full)->phases ?? [];
+    }
+
+    private function estimate(Dog $dog, Today $today, ?Arrival $arrival, Service $service): ?Minutes
+    {
+        $kg = null === $arrival ? $dog->kg : TodayReader::kg($arrival);
+        if (null === $kg) {
             return null;
         }
-        $methods = array_filter(
-            array_map(static fn (ZoneRecipe $r): ?Method => Method::Leave === $r->method ? null : $r->method, $plan),
-        );
-        $matting = (new MattingRule($dog->kg, $dog->handling, $dog->coat, $dog->handStripped))->reckon(
-            self::mats($arrival),
-        )->minutes;
+        $methods = $today->methods();
 
         return (new MinutesRule())->estimate(
             new Work(
-                $dog->kg,
+                $kg,
                 $dog->coat,
                 $dog->handling,
                 $service,
-                $matting,
+                $today->mats->charged,
                 zones: [] === $methods ? null : $methods,
+                combsOut: !$today->comesOff(),
             ),
         );
-    }
-
-    /** @return list<Mat> */
-    private static function mats(?Arrival $arrival): array
-    {
-        return null === $arrival ? [] : CombInput::mats($arrival->comb);
     }
 }

@@ -40,13 +40,14 @@ final class PlanLine
             return null;
         }
         $plain = null === $r->guardUm ? null : self::plain($r->guardUm);
+        $trims = ZoneRecipe::TRIMMER === $r->blade;
 
         return new Way(
             $r->method,
             $r->blade,
             $r->guardUm,
             $r->base,
-            null === $r->guardUm || $r->tool === $plain ? null : $r->tool,
+            $trims || null === $r->guardUm || $r->tool === $plain ? null : $r->tool,
             $r->method->hasToolLength() ? $r->lay ?? Lay::With : null,
             $r->enteredUm,
             $r->stopLine,
@@ -75,7 +76,9 @@ final class PlanLine
         ];
         $r->carry = $w->once ? 'do_not_repeat' : 'repeat';
         $r->exception = $w->exception;
-        if (null !== $w->guard && null === $w->called) {
+        if (ZoneRecipe::TRIMMER === $w->blade) {
+            $r->tool = null;
+        } elseif (null !== $w->guard && null === $w->called) {
             $r->tool = self::plain($w->guard);
         }
 

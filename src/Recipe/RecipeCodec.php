@@ -149,6 +149,11 @@ final class RecipeCodec
         if (null !== $tool && $tool->isBlade()) {
             $recipe->tool = $recipe->blade = $tool->label;
         }
+        if (null !== $tool?->set) {
+            $recipe->tool = '' === $tool->label ? null : $tool->label;
+            $recipe->blade = ZoneRecipe::TRIMMER;
+            $recipe->guardUm = $tool->set->micrometres();
+        }
         if (null !== $tool && $tool->isGuard()) {
             $recipe->tool = '' === $tool->label ? null : $tool->label;
             $recipe->guardUm = $tool->guard?->micrometres();
@@ -182,20 +187,20 @@ final class RecipeCodec
     private static function fit(Method $method, ?Tool $tool, Fields $in): void
     {
         $wanted = match ($method) {
-            Method::Clip, Method::ShaveOut => 'blade',
-            Method::Guard => 'guard',
-            default => null,
+            Method::Clip, Method::ShaveOut => ['blade', 'trimmer'],
+            Method::Guard => ['guard'],
+            default => [],
         };
-        if (null === $wanted && null !== $tool && ($tool->isBlade() || $tool->isGuard())) {
+        if ([] === $wanted && null !== $tool && $tool->hasLength()) {
             throw InvalidInput::at(
                 $in->pathOf('tool'),
-                \sprintf('%s needs no blade or guard', str_replace('_', ' ', $method->value)),
+                \sprintf('%s needs no blade, guard or trimmer', str_replace('_', ' ', $method->value)),
             );
         }
-        if (null !== $wanted && $wanted !== $tool?->kind) {
+        if ([] !== $wanted && !\in_array($tool?->kind, $wanted, true)) {
             throw InvalidInput::at(
                 $in->pathOf('tool'),
-                'blade' === $wanted ? 'choose the blade' : 'choose the guard and the base blade under it',
+                ['guard'] !== $wanted ? 'choose the blade' : 'choose the guard and the base blade under it',
             );
         }
     }

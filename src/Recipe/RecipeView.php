@@ -40,7 +40,7 @@ final readonly class RecipeView implements \JsonSerializable
 
         return new self(
             $recipe->method->value,
-            $tool->isBlade() || $tool->isGuard() ? $tool->toArray() : null,
+            $tool->hasLength() ? $tool->toArray() : null,
             $recipe->clipperUnit,
             $recipe->lay?->value,
             null === $recipe->enteredUm ? null : $recipe->enteredUm / 1000,

@@ -1,6 +1,6 @@
 <?php
 
-/** A blade or guard. A response record. */
+/** A blade, guard or small trimmer. A response record. */
 
 declare(strict_types=1);
 

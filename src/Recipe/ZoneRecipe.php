@@ -17,6 +17,8 @@ use KeenThistle\Core\Measure\Length;
 #[ORM\Embeddable]
 class ZoneRecipe
 {
+    /** Stands in the column of the blade for a small trimmer; what it is set to in that of the guard. */
+    public const TRIMMER = 'trimmer';
     public const CARRY = ['repeat', 'do_not_repeat'];
     #[ORM\Column(enumType: Method::class, length: 10, nullable: true)]
     public ?Method $method = null;
@@ -75,6 +77,9 @@ class ZoneRecipe
 
     private function coreTool(): Tool
     {
+        if (self::TRIMMER === $this->blade) {
+            return Tool::trimmer(null === $this->guardUm ? null : Length::ofMicrometres($this->guardUm));
+        }
         if (null !== $this->blade) {
             return Tool::blade($this->blade);
         }
@@ -98,7 +103,7 @@ class ZoneRecipe
     {
         $tool = $this->coreTool();
         $words = $tool->words();
-        if ($tool->isBlade() || $tool->isGuard()) {
+        if ($tool->hasLength()) {
             $words .= ', '.($this->lay ?? Lay::With)->value.' the lay';
         } elseif (null !== $this->enteredUm) {
             $words .= \sprintf(', about %s mm', Length::ofMicrometres($this->enteredUm)->rounded());

@@ -62,7 +62,7 @@ final readonly class CloseGroomHandler implements Handler
             (string) $groom->dog->id,
             GroomVisit::form($groom, $board, $form, $now),
             GroomVisit::zones($groom, $board),
-            GroomReader::plan($groom),
+            GroomVisit::card($groom) ?? GroomReader::plan($groom),
         );
         $visit->leftOut = GroomVisit::leftOut($groom, $board);
         $visit->seen = GroomVisit::seen($groom);

@@ -22,6 +22,7 @@ use Symfony\Component\Uid\Uuid;
 
 /**
  * @phpstan-type StepRow array{key: string, step: string, title: string, tool: string|null, zones: list<string>,
+ *     places?: list<string>,
  *     minutes: float|null, cautions: list<string>, done_when: string}
  * @phpstan-type Estimate array{likely: float, phases: array<string, float>, price_minor: int|null,
  *     price_terms: list<array{label: string, minor: int}>}
@@ -64,6 +65,14 @@ class Groom implements SalonOwned
     /** @var list<StepRow> */
     #[ORM\Column(type: 'json')]
     public array $steps = [];
+
+    /**
+     * Today's list as it was made last: what it was made of, its rows as they are shown, the card as it was then.
+     *
+     * @var array<string, mixed>
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $today = [];
 
     /** @var list<string> what was named when it began: a school that forbids, what moved from the usual */
     #[ORM\Column(type: 'json')]

@@ -102,6 +102,7 @@ final readonly class GroomReader
             people: $said->people(),
             cautions: StandingCautions::of($dog),
             notices: $groom->notices,
+            today: \is_array($groom->today['view'] ?? null) ? $groom->today['view'] : null,
             zones: $this->zones->all($actor, $groom, $board, $plan, $figures),
             steps: $steps,
             next: $next,

@@ -1,12 +1,14 @@
 <?php
 
-/** The steps of a groom as they are fixed when it begins. */
+/** The steps of a groom as today's list has them. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Core\Order\WorkItem;
 use KeenThistle\Core\Order\WorkList;
+use KeenThistle\Core\Today\Today;
 
 /** @phpstan-import-type StepRow from Groom */
 final class GroomSteps
@@ -16,23 +18,40 @@ final class GroomSteps
     }
 
     /** @return list<StepRow> */
-    public static function of(WorkList $list): array
+    public static function of(WorkList $list, ?Today $today = null): array
     {
         $out = [];
         foreach ($list->items as $item) {
-            $key = $item->step->value.(null === $item->tool || [] === $item->zones ? '' : ':'.$item->tool);
+            $zones = self::isMarkedByZone($item, $today) ? $item->zones : [];
             $out[] = [
-                'key' => $key,
-                'step' => $item->step->value,
-                'title' => $item->step->title(),
+                'key' => $item->key(),
+                'step' => $item->step()->value,
+                'title' => $item->title,
                 'tool' => $item->tool,
-                'zones' => $item->zones,
+                'zones' => $zones,
+                'places' => [] === $zones && 'bath' !== $item->node ? $item->zones : [],
                 'minutes' => null === $item->minutes ? null : round($item->minutes, 1),
                 'cautions' => $item->cautions,
-                'done_when' => $item->step->doneWhen(),
+                'done_when' => $item->doneWhen,
             ];
         }
 
         return $out;
+    }
+
+    /** Whether an item is done with its zones: one that the even pass or a comb goes over again is not. */
+    private static function isMarkedByZone(WorkItem $item, ?Today $today): bool
+    {
+        if ('mats_clip' === $item->node) {
+            foreach ($item->zones as $zone) {
+                if ('mat' !== ($today?->rows[$zone]->from ?? 'mat')) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+
+        return $item->step()->cuts() && 'skin' !== $item->node;
     }
 }

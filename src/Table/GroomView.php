@@ -14,11 +14,14 @@ use KeenThistle\Visit\ClockView;
 final readonly class GroomView
 {
     /** Types that are also in what a tap has changed. */
-    public const CLAWS = 'list<array{foot: string, claw: int, dewclaw: bool, action: string, why: string, '.
+    public const CLAWS =
+        'list<array{foot: string, claw: int, dewclaw: bool, action: string, why: string, '.
         'smooth: bool, state: string|null}>';
-    public const INCIDENTS = 'list<array{id: string, what: string, zone: string, tool: string, action: string, '.
+    public const INCIDENTS =
+        'list<array{id: string, what: string, zone: string, tool: string, action: string, '.
         'told: bool, follow_up: string, who: string, at: string}>';
-    public const HELD = 'list<array{id: string, zone: string, who: string, at: string, device: string, '.
+    public const HELD =
+        'list<array{id: string, zone: string, who: string, at: string, device: string, '.
         'mine: string, theirs: string, theirs_who: string}>';
     public const HAND_OVER = 'array{to: string, side: string, next: string, note: string, who: string, '.
         'at: string}|null';
@@ -30,6 +33,7 @@ final readonly class GroomView
      * @param list<array{name: string, at: string}> $people
      * @param list<array<string, mixed>> $cautions
      * @param list<string> $notices
+     * @param array<mixed>|null $today
      * @param list<TableZoneView> $zones
      * @param list<TableStepView> $steps
      * @param list<TimerView> $timers
@@ -57,35 +61,31 @@ final readonly class GroomView
         public array $people,
         #[Gives('list<CautionView>')] public array $cautions,
         public array $notices,
+        #[Gives('TodayView|null'), Says('null: opened before today\'s lists were kept')] public ?array $today,
         public array $zones,
         public array $steps,
         #[Says('key of the step that is next')] public ?string $next,
         #[Says('key of the step after that')] public ?string $after,
         public array $timers,
         #[Gives('array<string, int>'),
-            Says('seconds between touches by blade, for a tablet without a network')]
+            Says('seconds between touches by blade, for a tablet without a network'),]
         public object $heat_every,
-        #[Gives(self::CLAWS)]
-        public array $claws,
+        #[Gives(self::CLAWS)] public array $claws,
         public string $nails_next_on,
         public ?string $dewclaws_next_on,
-        #[Gives(self::PADS),
-            Says('foot => {found, left}')]
-        public object $pads,
+        #[Gives(self::PADS), Says('foot => {found, left}')] public object $pads,
         #[Gives('array<string, string>'), Says('"left.inside" => state')] public object $ears,
         #[Gives('array<string, string>')] public object $eyes,
         public ?array $extents,
         #[Gives(self::STRIP_MAP)] public array $strip_map,
-        #[Gives(self::INCIDENTS)]
-        public array $incidents,
+        #[Gives(self::INCIDENTS)] public array $incidents,
         public array $notes,
-        #[Gives(self::HAND_OVER)]
-        public ?array $hand_over,
+        #[Gives(self::HAND_OVER)] public ?array $hand_over,
         public array $phases,
         #[Says('at work so far')] public float $minutes,
         public ?float $estimate_minutes,
         #[Gives(self::HELD),
-            Says('taps that said otherwise than somebody else had, and wait for a choice')]
+            Says('taps that said otherwise than somebody else had, and wait for a choice'),]
         public array $held,
         public ?string $closed_by,
         public ?string $closed_at,

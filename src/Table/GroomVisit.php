@@ -14,6 +14,7 @@ use KeenThistle\Core\Interval\Seen;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\ZoneMark;
+use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
@@ -120,13 +121,78 @@ final class GroomVisit
             );
         }
 
-        return $zones;
+        return [
+            ...$zones,
+            ...self::leftAlone($groom, array_map(static fn (RecordedZone $z): string => $z->zone->id, $zones)),
+        ];
+    }
+
+    /**
+     * Zones that today's list put off or left alone, with its reason.
+     *
+     * @param list<string> $recorded
+     *
+     * @return list<RecordedZone>
+     */
+    private static function leftAlone(Groom $groom, array $recorded): array
+    {
+        $view = $groom->today['view'] ?? null;
+        $rows = \is_array($view) && \is_array($view['zones'] ?? null) ? $view['zones'] : [];
+        $out = [];
+        foreach ($rows as $row) {
+            if (
+                \is_array($row)
+                && \is_string($row['zone'] ?? null)
+                && \in_array($row['state'] ?? '', [Row::DEFERRED, Row::NOT_TOUCHED], true)
+                && !\in_array($row['zone'], $recorded, true)
+            ) {
+                $out[] = new RecordedZone(
+                    zone: Zone::of($row['zone']),
+                    state: 'deferred',
+                    actual: null,
+                    why: mb_substr(\is_string($row['why'] ?? null) ? $row['why'] : 'put off', 0, 200),
+                    arrival: null,
+                    ownerCut: false,
+                );
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * The card as it was when the groom began: what was planned before anything was found.
+     *
+     * @return array<string, ZoneRecipe>|null null for one opened before today's lists were kept
+     */
+    public static function card(Groom $groom): ?array
+    {
+        $card = $groom->today['card'] ?? null;
+        if (!\is_array($card)) {
+            return null;
+        }
+        $out = [];
+        foreach ($card as $zone => $fields) {
+            if (\is_array($fields)) {
+                $recipe = [];
+                foreach ($fields as $name => $value) {
+                    $recipe[(string) $name] = $value;
+                }
+                $out[(string) $zone] = RecipeCodec::fromArray($recipe);
+            }
+        }
+
+        return $out;
     }
 
     /** What was really used, with the carry that was tapped; null: as planned. */
     private static function actual(Groom $groom, string $zone, ZoneMark $mark): ?ZoneRecipe
     {
-        $kept = $mark->actual ?? ('' === $mark->carry ? null : $groom->plan[$zone] ?? null);
+        // What today's list made of a zone is what was done, also where the card says otherwise.
+        $today = $groom->plan[$zone] ?? null;
+        $card = \is_array($groom->today['card'] ?? null) ? $groom->today['card'] : [];
+        $differs = null !== $today && $today !== ($card[$zone] ?? (isset($groom->today['card']) ? null : $today));
+        $kept = $mark->actual ?? ('' === $mark->carry && !$differs ? null : $today);
         $recipe = null === $kept ? null : RecipeCodec::fromArray($kept);
         if (null === $recipe?->method) {
             return null;

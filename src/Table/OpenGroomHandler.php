@@ -8,9 +8,7 @@ namespace KeenThistle\Table;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
-use KeenThistle\Arrival\ArrivalAnswers;
 use KeenThistle\Arrival\ArrivalRows;
-use KeenThistle\Arrival\OptionView;
 use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
@@ -19,9 +17,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
-use KeenThistle\Order\WorkOrder;
 use KeenThistle\Plan\Plans;
-use KeenThistle\Recipe\RecipeCodec;
 use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
@@ -37,8 +33,7 @@ final readonly class OpenGroomHandler implements Handler
         private ArrivalRows $arrivals,
         private Plans $plans,
         private RepeatReader $repeat,
-        private WorkOrder $order,
-        private ArrivalAnswers $answers,
+        private GroomToday $today,
         private KitReader $kit,
         private Places $places,
         private Scope $scope,
@@ -61,32 +56,19 @@ final readonly class OpenGroomHandler implements Handler
         }
         $place = $this->places->of($actor, $command->form->place, 'where the dog stands');
         $groom = new Groom(Uuid::v7(), $arrival, $place, $this->scope->person($actor), $this->clock->now());
-        $plan = $this->plan($actor, $groom, $command->form->keep);
-        $groom->plan = array_map(RecipeCodec::toArray(...), $plan);
-        try {
-            $list = $this->order->of($dog, $plan, $arrival);
-        } catch (InvalidInput $e) {
-            // The work goes on in the order that is always allowed; what forbids is named, not dropped.
-            $groom->notices[] =
-                'The salon\'s schools cannot all be kept for this dog: '.
-                $e->getMessage().
-                ' It is worked in the order that holds always.';
-            $list = $this->order->of($dog, $plan, $arrival, false);
+        $card = [];
+        foreach ($this->plans->of($actor, $groom->dog)[1] as $zone => $p) {
+            if (null !== $p['recipe']->method) {
+                $card[$zone] = $p['recipe'];
+            }
         }
-        foreach ($list->moved as $moved) {
-            $groom->notices[] = ucfirst($moved['why']).'.';
-        }
-        $unreachable = $this->unreachable($actor, $groom, $plan);
+        $groom->notices = $this->today->begin($actor, $groom, $card, $this->kept($actor, $groom, $command->form->keep));
+        $unreachable = $this->unreachable($actor, $groom, GroomReader::plan($groom));
         $groom->notices = array_values(array_unique([...$groom->notices, ...$unreachable]));
-        $groom->steps = GroomSteps::of($list);
-        $groom->estimate = $this->estimate($actor, $arrival);
         $this->manager->persist($groom);
         $words = 'came to the table at '.$groom->place->name;
 
-        return new Outcome(
-            ['groom' => (string) $groom->id],
-            [new Entry($dog, 'groom', (string) $groom->id, $words)],
-        );
+        return new Outcome(['groom' => (string) $groom->id], [new Entry($dog, 'groom', (string) $groom->id, $words)]);
     }
 
     /** Today's, or a new one: what came in belongs to the groom. */
@@ -106,16 +88,11 @@ final readonly class OpenGroomHandler implements Handler
     /**
      * @param list<string> $keep
      *
-     * @return array<string, ZoneRecipe>
+     * @return array<string, ZoneRecipe> as last time, by zone
      */
-    private function plan(Actor $actor, Groom $groom, array $keep): array
+    private function kept(Actor $actor, Groom $groom, array $keep): array
     {
-        $plan = [];
-        foreach ($this->plans->of($actor, $groom->dog)[1] as $zone => $p) {
-            if (null !== $p['recipe']->method) {
-                $plan[$zone] = $p['recipe'];
-            }
-        }
+        $kept = [];
         $rows = [] === $keep ? [] : array_column($this->repeat->rows($actor, $groom->dog), null, 'zone');
         foreach ($keep as $i => $zone) {
             $row =
@@ -123,10 +100,10 @@ final readonly class OpenGroomHandler implements Handler
             if (null !== $row['refused']) {
                 throw InvalidInput::at("keep[$i]", Zone::of($zone)->label.': '.$row['refused']);
             }
-            $plan[$zone] = $row['last'];
+            $kept[$zone] = $row['last'];
         }
 
-        return $plan;
+        return $kept;
     }
 
     /**
@@ -153,25 +130,5 @@ final readonly class OpenGroomHandler implements Handler
                     implode(', ', array_keys($missing)),
                 ),
             ];
-    }
-
-    /**
-     * @return array{likely: float, phases: array<string, float>, price_minor: int|null,
-     *     price_terms: list<array{label: string, minor: int}>}
-     */
-    private function estimate(Actor $actor, Arrival $arrival): array
-    {
-        $comb = $this->answers->comb($actor, $arrival);
-        $chosen =
-            array_values(
-                array_filter($comb->options, static fn (OptionView $o): bool => $o->choice === $comb->choice),
-            )[0] ?? $comb->options[0];
-
-        return [
-            'likely' => $chosen->minutes_50,
-            'phases' => array_column($chosen->phases, 'minutes', 'phase'),
-            'price_minor' => $chosen->price_minor,
-            'price_terms' => $chosen->price_terms,
-        ];
     }
 }

@@ -14,6 +14,7 @@ final readonly class TableStepView
      * @param list<string> $stop_lines
      * @param list<string> $shapes
      * @param list<string> $zones
+     * @param list<string> $places
      * @param list<string> $cautions
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class TableStepView
         public array $stop_lines,
         public array $shapes,
         public array $zones,
+        #[Says('where it is done, where that does not finish a zone')] public array $places,
         public ?float $minutes,
         public array $cautions,
         public string $done_when,

@@ -63,6 +63,7 @@ final readonly class TableSteps
                     stop_lines: array_values(array_unique($stops)),
                     shapes: array_values(array_unique($shapes)),
                     zones: $s['zones'],
+                    places: $s['places'] ?? [],
                     minutes: $s['minutes'],
                     cautions: $s['cautions'],
                     done_when: $s['done_when'],

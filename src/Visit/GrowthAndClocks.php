@@ -87,7 +87,7 @@ final readonly class GrowthAndClocks
         ?Tool $before,
     ): HereView {
         $asked = $recipe->forRules();
-        if (!$asked->tool->isBlade() && !$asked->tool->isGuard()) {
+        if (!$asked->tool->hasLength()) {
             return new HereView(
                 true,
                 $asked->tool->words(),

@@ -76,9 +76,21 @@ final class ArrivalTest extends ArrivalCase
         self::assertGreaterThan($even['slot_minutes'], $save['slot_minutes']);
         self::assertSame(3.2, $even['leaves_mm']);
         self::assertIsString($even['back_message']);
-        foreach (self::map($even['left']) as $zone => $mm) {
-            self::assertLessThanOrEqual(3.2, self::number($mm), $zone);
+        self::assertSame('7F', $even['even_blade']);
+        foreach (self::texts($even['even_zones']) as $zone) {
+            self::assertLessThanOrEqual(3.2, self::number(self::map($even['left'])[$zone]), $zone);
         }
+        self::assertGreaterThan(
+            3.2,
+            self::number(self::map($even['left'])['skull']),
+            'the face only where it is named',
+        );
+        $later = self::rows($save['later']);
+        self::assertNotSame([], $later);
+        self::assertSame(
+            self::number($save['price_all_minor']),
+            self::number($save['price_minor']) + array_sum(array_column($later, 'price_minor')),
+        );
         self::assertNotSame([], $reckoned['patches']);
     }
 

@@ -118,8 +118,8 @@ final class HouseTest extends ApiTestCase
             $this->orderOf('Sorrel', 'close_work'),
             'other dogs as the house does it',
         );
-        $problem = self::errors($this->ask('PUT', $path, ['point' => 'drying', 'side' => 'nearly_dry'], 422));
-        self::assertStringContainsString('bone dry before guards', implode(' ', $problem));
+        $problem = self::errors($this->ask('PUT', $path, ['point' => 'pads', 'side' => 'after_dry'], 422));
+        self::assertStringContainsString('pads and between the toes before nails', implode(' ', $problem));
         $this->ask('PUT', $path, ['point' => 'close_work', 'side' => null], 200);
         self::assertLessThan($at('bath'), $at('close_work'));
         $this->ask('PUT', $path, ['point' => 'voice', 'side' => 'shouting'], 422);
@@ -217,31 +217,19 @@ final class HouseTest extends ApiTestCase
             'a frightened dog: what health hangs on comes first',
         );
         self::assertContains(
-            'knots',
+            'mats_out',
             array_column(self::rows($perrin['steps']), 'step'),
             'today\'s comb test found mats',
         );
         self::assertStringContainsString('cool quiet dryer', (string) json_encode($perrin['steps']));
         self::assertNotSame([], $perrin['moved']);
         self::assertContains(
-            'undercoat',
+            'rake',
             array_column(
                 self::rows($this->ask('GET', '/api/dogs/'.$this->dogId('Marl').'/order')['steps']),
                 'step',
             ),
         );
-    }
-
-    public function testADampCoatUnderAGuardIsNamedOnTheCardThatHasOne(): void
-    {
-        $this->ask('PUT', '/api/house', ['schools' => ['drying' => 'nearly_dry']] + self::BODY, 200, [
-            'If-Match' => '"1"',
-        ]);
-        self::assertArrayHasKey(
-            'schools.drying',
-            self::errors($this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/order', expect: 422)),
-        );
-        $this->ask('GET', '/api/dogs/'.$this->dogId('Isolde').'/order', expect: 200);
     }
 
     public function testPricesMoveTheArrival(): void

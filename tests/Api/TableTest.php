@@ -20,7 +20,7 @@ final class TableTest extends TableCase
         $steps = self::rows($this->groom['steps']);
         $keys = array_column($steps, 'key');
         self::assertCount(\count($keys), array_flip(array_map(self::text(...), $keys)));
-        $body = self::find($steps, 'step', 'body');
+        $body = self::find($steps, 'title', 'clip: body');
         self::assertSame('20 mm guard', $body['tool']);
         self::assertSame('30', $body['base']);
         self::assertSame('with', $body['lay']);
@@ -170,11 +170,14 @@ final class TableTest extends TableCase
     {
         $this->signIn('maren');
         $this->db()->executeStatement(
-            "UPDATE salon SET schools = '{\"drying\":\"nearly_dry\"}' WHERE name = 'The Fulling Room'",
+            "UPDATE salon SET schools = '{\"pads\":\"after_dry\"}' WHERE name = 'The Fulling Room'",
         );
         $this->em()->clear();
         $groom = $this->open('Tansy');
-        self::assertStringContainsString('bone dry before guards', implode(' ', self::texts($groom['notices'])));
+        self::assertStringContainsString(
+            'pads and between the toes before nails',
+            implode(' ', self::texts($groom['notices'])),
+        );
         self::assertNotSame([], $groom['steps']);
     }
 

@@ -10,6 +10,7 @@ use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Today\Finding;
 use KeenThistle\Core\Zone\ZoneTable;
 
 final class HandsOn
@@ -66,6 +67,9 @@ final class HandsOn
             'teeth' => Shape::choice(self::TEETH, 'finding')->nullable(),
             'skin' => Shape::list(Shape::choice(self::SKIN, 'finding'), 0, 7)->default([]),
             'lumps' => Shape::line(0, 200)->default('')->describe('where and how large'),
+            'found' => Shape::list(Finding::shape(), 0, 40)
+                ->default([])
+                ->describe('what stops a place, by zone: sore, swelling, hot skin, a fresh operation'),
             'parasites' => Shape::choice(self::PARASITES, 'finding')->nullable(),
             'lameness' => Shape::choice(self::LAMENESS, 'finding')->nullable(),
             'airway' => Shape::choice(self::AIRWAY, 'finding')->nullable(),

@@ -19,6 +19,12 @@ final readonly class Fields
         return isset($this->values[$name]);
     }
 
+    /** Whether a field that may be an object or a text is an object. */
+    public function isObject(string $name): bool
+    {
+        return ($this->values[$name] ?? null) instanceof self;
+    }
+
     /** The path of a field of this object, for error messages. */
     public function pathOf(string $name): string
     {

@@ -99,6 +99,17 @@ final readonly class Shape
         );
     }
 
+    /** An object, or in its place a text. */
+    public static function objectOr(self $object, self $text): self
+    {
+        return new self(
+            ['anyOf' => [$object->toJsonSchema(), $text->toJsonSchema()]],
+            static fn (mixed $value, string $path): mixed => $value instanceof \stdClass
+                ? $object->read($value, $path)
+                : $text->read($value, $path),
+        );
+    }
+
     public static function boolean(): self
     {
         return new self(['type' => 'boolean'], static function (mixed $value, string $path): bool {

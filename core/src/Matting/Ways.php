@@ -47,4 +47,35 @@ final readonly class Ways
             $mats,
         );
     }
+
+    /**
+     * What is worked out, spread over visits so that none goes past what the dog bears; tender places first.
+     *
+     * @return list<array{zones: list<string>, minutes: float}> the first is today's
+     */
+    public function spread(MattingAnswer $answer): array
+    {
+        $open = array_values(array_filter($answer->zones, static fn (ZoneDecision $z): bool => $z->workedOut > 0));
+        usort(
+            $open,
+            static fn (ZoneDecision $a, ZoneDecision $b): int => [
+                !$a->mat->zone->tender,
+                $b->workedOut,
+                $a->mat->zone->id,
+            ] <=> [!$b->mat->zone->tender, $a->workedOut, $b->mat->zone->id],
+        );
+        $visits = [];
+        foreach ($open as $z) {
+            foreach ($visits as $i => $visit) {
+                if ($visit['minutes'] + $z->workedOut <= $answer->limit + 1e-9) {
+                    $visits[$i]['zones'][] = $z->mat->zone->id;
+                    $visits[$i]['minutes'] += $z->workedOut;
+                    continue 2;
+                }
+            }
+            $visits[] = ['zones' => [$z->mat->zone->id], 'minutes' => $z->workedOut];
+        }
+
+        return array_values($visits);
+    }
 }

@@ -1,6 +1,6 @@
 <?php
 
-/** One dog's work for the order rule: zones with their tools, what was found today, what its card wants otherwise. */
+/** One dog's work for the order rule: zones with their tools, mats, what was found today, what its card wants. */
 
 declare(strict_types=1);
 
@@ -8,82 +8,114 @@ namespace KeenThistle\Core\Order;
 
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
-use KeenThistle\Core\Length\Method;
-use KeenThistle\Core\Matting\Mat;
+use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Matting\ZoneDecision;
+use KeenThistle\Core\Timing\Service;
+use KeenThistle\Core\Today\Row;
+use KeenThistle\Core\Today\Today;
+use KeenThistle\Core\Zone\Zone;
 
 final readonly class Job
 {
-    /** Of the steps that share a phase, the one that its minutes stand at. */
-    private const SHOWN_AT = [
-        'check' => Step::Check,
-        'nails_pads_ears' => Step::Nails,
-        'comb_out' => Step::CombOut,
-        'finish' => Step::Finish,
-        'notes' => Step::Notes,
-    ];
+    public const SOILS = ['none', 'light', 'stuck', 'heavy'];
+    /** Share of the body from which on a dog that has to stay dry there is not bathed at all. */
+    private const TOO_MUCH_TO_KEEP_DRY = 0.2;
 
     /**
-     * @param array<string, string> $zones zone id => tool in words
-     * @param bool $guards whether any zone is clipped with a guard
+     * @param array<string, Cut> $zones by zone
+     * @param list<MatWork> $mats
      * @param list<Edge> $exceptions of the card
      * @param list<Step> $skip steps that are not done today
-     * @param bool $comingOff the coat comes off, so that it need not be combed before the bath
-     * @param array<string, float> $minutes by step
+     * @param bool $comesOff the coat comes off: nothing is brushed that goes
+     * @param string $rearSoil one of SOILS
+     * @param list<Step> $wanted teeth, where they are agreed
+     * @param list<string> $dry zones that stay dry
+     * @param array<string, float> $minutes by phase of the estimate
+     * @param array<string, float> $byStep minutes that somebody said, by step
+     * @param bool $tires puppy, senior, painful, heart or airway: a rest every twenty minutes
      */
     public function __construct(
         public array $zones,
         public CoatType $coat,
-        public bool $guards = false,
+        public array $mats = [],
         public array $exceptions = [],
         public array $skip = [],
-        public bool $matted = false,
-        public bool $comingOff = false,
+        public bool $comesOff = false,
         public bool $smells = false,
         public bool $fearsDryer = false,
         public bool $shortPatience = false,
+        public string $rearSoil = 'none',
+        public array $wanted = [],
+        public array $dry = [],
         public array $minutes = [],
+        public array $byStep = [],
+        public bool $tires = false,
+        public Service $service = Service::Full,
     ) {
     }
 
     /**
-     * What a plan, what was found and the dog's temper make of today.
+     * From today's list.
      *
-     * @param array<string, array{Method, string}> $plan by zone: how, and with what in words
-     * @param list<Mat> $mats
      * @param int|null $dryer how the dog bears one, 0 to 5; null: nobody has written it down
-     * @param array<string, float> $phases minutes by phase
+     * @param array<string, float> $minutes by phase
+     * @param list<Edge> $exceptions of the card
      */
     public static function today(
-        array $plan,
+        Today $today,
         CoatType $coat,
-        array $mats,
-        bool $comingOff,
-        ?int $dryer,
         Handling $handling,
-        array $phases = [],
+        ?int $dryer = null,
+        string $rearSoil = 'none',
+        array $minutes = [],
+        bool $tires = false,
+        array $exceptions = [],
+        Service $service = Service::Full,
     ): self {
-        $zones = $minutes = [];
-        foreach ($plan as $zone => [$method, $tool]) {
-            if (Method::Leave !== $method) {
-                $zones[$zone] = $tool;
-            }
-        }
-        foreach ($phases as $phase => $m) {
-            $step = self::SHOWN_AT[$phase] ?? Step::tryFrom($phase);
-            if (null !== $step) {
-                $minutes[$step->value] = $m;
+        $zones = [];
+        foreach ($today->rows as $zone => $row) {
+            if (null !== $row->tool && Row::NOT_TOUCHED !== $row->state && 'mat' !== $row->from) {
+                $zones[$zone] = Cut::of($row->tool, $row->lay ?? Lay::With, $row->finished);
             }
         }
 
         return new self(
             $zones,
             $coat,
-            [] !== array_filter($plan, static fn (array $p): bool => Method::Guard === $p[0]),
-            matted: [] !== array_filter($mats, static fn (Mat $m): bool => $m->severity > 1),
-            comingOff: $comingOff,
+            array_map(MatWork::of(...), array_values(self::mats($today))),
+            $exceptions,
+            comesOff: $today->comesOff(),
             fearsDryer: null !== $dryer && $dryer <= 1,
             shortPatience: \in_array($handling, [Handling::Painful, Handling::Frightened], true),
+            rearSoil: $rearSoil,
+            dry: $today->dry,
             minutes: $minutes,
+            tires: $tires || Handling::Painful === $handling,
+            service: $service,
         );
+    }
+
+    /** @return array<ZoneDecision> mats of zones that somebody works on today */
+    private static function mats(Today $today): array
+    {
+        return array_filter(
+            $today->mats->zones,
+            static fn (ZoneDecision $z): bool => !\in_array(
+                $today->rows[$z->mat->zone->id]->state ?? Row::PLANNED,
+                [Row::NOT_TOUCHED, Row::DEFERRED, Row::DONE],
+                true,
+            ),
+        );
+    }
+
+    /** Whether so much has to stay dry that the dog is wiped, not bathed. */
+    public function staysDry(): bool
+    {
+        $share = 0.0;
+        foreach ($this->dry as $zone) {
+            $share += Zone::of($zone)->share();
+        }
+
+        return $share > self::TOO_MUCH_TO_KEEP_DRY;
     }
 }

@@ -1,6 +1,6 @@
 <?php
 
-/** Which steps come after which, however far: kept as bits, so that a wish can be held against all others at once. */
+/** Which work comes after which, however far: kept as bits, so that a wish can be held against all others at once. */
 
 declare(strict_types=1);
 
@@ -11,29 +11,30 @@ final class Reach
     /** @var array<string, int> */
     private array $bit = [];
 
-    /** @var array<string, int> bits of everything after a step */
+    /** @var array<string, int> bits of everything after */
     private array $after = [];
 
-    public function __construct()
+    /** @param list<string> $nodes */
+    public function __construct(array $nodes)
     {
-        foreach (Step::cases() as $i => $step) {
-            $this->bit[$step->value] = 1 << $i;
-            $this->after[$step->value] = 0;
+        foreach ($nodes as $i => $node) {
+            $this->bit[$node] = 1 << $i;
+            $this->after[$node] = 0;
         }
     }
 
-    public function leads(Step $from, Step $to): bool
+    public function leads(string $from, string $to): bool
     {
-        return 0 !== ($this->after[$from->value] & $this->bit[$to->value]);
+        return 0 !== ($this->after[$from] & $this->bit[$to]);
     }
 
     public function add(Edge $edge): void
     {
-        $gained = $this->bit[$edge->after->value] | $this->after[$edge->after->value];
-        $before = $this->bit[$edge->before->value];
-        foreach ($this->after as $step => $bits) {
-            if ($step === $edge->before->value || 0 !== ($bits & $before)) {
-                $this->after[$step] = $bits | $gained;
+        $gained = $this->bit[$edge->after] | $this->after[$edge->after];
+        $before = $this->bit[$edge->before];
+        foreach ($this->after as $node => $bits) {
+            if ($node === $edge->before || 0 !== ($bits & $before)) {
+                $this->after[$node] = $bits | $gained;
             }
         }
     }

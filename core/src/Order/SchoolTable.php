@@ -23,20 +23,23 @@ final class SchoolTable
         'shampoo' => ['diluted', 'straight'],
         'bath_frequency' => ['monthly', 'as_needed'],
         'drying' => ['bone_dry', 'nearly_dry'],
-        'drying_way' => ['forced', 'cool'],
+        'drying_way' => ['forced', 'cool', 'air'],
         'pads' => ['before_bath', 'after_dry'],
         'pads_way' => ['level', 'flush'],
         'nails' => ['clip_and_grind', 'grind', 'clip'],
         'nails_when' => ['before_bath', 'after_dry'],
         'ear_hair' => ['visible', 'advised'],
+        'ears_when' => ['before_bath', 'after_dry', 'at_end'],
+        'strip' => ['before_bath', 'days_after'],
+        'outline' => ['body_first', 'face_first', 'side_by_side'],
         'direction' => ['with', 'against'],
         'pressure' => ['none', 'medium'],
         'base' => ['10', 'short'],
         'fringe' => ['keep', 'sections'],
-        'inner_corner' => ['thinning', 'trimmer'],
+        'inner_corner' => ['thinning', 'trimmer', 'round_tip'],
         'rear_tool' => ['shield', 'trimmer'],
         'mats' => ['save', 'clip'],
-        'voice' => ['quiet', 'marker'],
+        'voice' => ['quiet', 'marker', 'soothing'],
         'reluctant' => ['half_minute', 'staged'],
         'symmetry' => ['looks', 'measured'],
         'length_logic' => ['zones', 'one', 'selected'],
@@ -61,6 +64,12 @@ final class SchoolTable
         return $rows;
     }
 
+    /** @return array<string, list<string>> the sides of every point */
+    public static function sides(): array
+    {
+        return self::ROWS;
+    }
+
     /** @return array<string, string> */
     public static function defaults(): array
     {
@@ -72,17 +81,5 @@ final class SchoolTable
         return Shape::object(
             array_map(static fn (array $sides): Shape => Shape::choice($sides, 'side')->default($sides[0]), self::ROWS),
         );
-    }
-
-    /**
-     * What the order of work depends on.
-     *
-     * @param array<string, string> $chosen
-     */
-    public static function schools(array $chosen): Schools
-    {
-        $c = $chosen + self::defaults();
-
-        return new Schools($c['close_work'], $c['undercoat'], $c['pads'], $c['nails_when'], $c['nails'], $c['drying']);
     }
 }

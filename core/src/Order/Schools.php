@@ -1,6 +1,6 @@
 <?php
 
-/** The salon's schools, as far as the order of work depends on them. */
+/** The salon's schools, with what a card differs in: a side for every point. */
 
 declare(strict_types=1);
 
@@ -13,46 +13,44 @@ final readonly class Schools
 {
     public const BEFORE_BATH = 'before_bath';
     public const AFTER_DRY = 'after_dry';
-    public const WHEN = [self::BEFORE_BATH, self::AFTER_DRY];
-    public const DRYING = ['bone_dry', 'nearly_dry'];
-    public const NAILS = ['clip_and_grind', 'grind', 'clip'];
 
-    public function __construct(
-        public string $closeWork = self::BEFORE_BATH,
-        public string $undercoat = self::BEFORE_BATH,
-        public string $pads = self::BEFORE_BATH,
-        public string $nailsWhen = self::BEFORE_BATH,
-        public string $nails = 'clip_and_grind',
-        public string $drying = 'bone_dry',
-    ) {
+    /** @var array<string, string> by point */
+    public array $chosen;
+
+    /** @param array<string, string> $chosen what is not chosen, or no longer exists, is as the house usually does it */
+    public function __construct(array $chosen = [])
+    {
+        $sides = SchoolTable::sides();
+        $known = array_filter(
+            $chosen,
+            static fn (string $side, string $point): bool => \in_array($side, $sides[$point] ?? [], true),
+            \ARRAY_FILTER_USE_BOTH,
+        );
+        $this->chosen = $known + SchoolTable::defaults();
     }
 
     public static function shape(): Shape
     {
-        return Shape::object([
-            'close_work' => Shape::choice(self::WHEN, 'time')->default(self::BEFORE_BATH),
-            'undercoat' => Shape::choice(self::WHEN, 'time')->default(self::BEFORE_BATH),
-            'pads' => Shape::choice(self::WHEN, 'time')->default(self::BEFORE_BATH),
-            'nails_when' => Shape::choice(self::WHEN, 'time')->default(self::BEFORE_BATH),
-            'nails' => Shape::choice(self::NAILS, 'way')->default('clip_and_grind'),
-            'drying' => Shape::choice(self::DRYING, 'dryness')->default('bone_dry'),
-        ]);
+        return SchoolTable::shape();
     }
 
     public static function fromFields(Fields $in): self
     {
-        return new self(
-            $in->text('close_work'),
-            $in->text('undercoat'),
-            $in->text('pads'),
-            $in->text('nails_when'),
-            $in->text('nails'),
-            $in->text('drying'),
-        );
+        $chosen = [];
+        foreach (array_keys(SchoolTable::sides()) as $point) {
+            $chosen[$point] = $in->text($point);
+        }
+
+        return new self($chosen);
+    }
+
+    public function is(string $point, string $side): bool
+    {
+        return $side === $this->chosen[$point];
     }
 
     public function grinds(): bool
     {
-        return 'clip' !== $this->nails;
+        return !$this->is('nails', 'clip');
     }
 }

@@ -1,6 +1,6 @@
 <?php
 
-/** The order in which free steps are taken: as few changes of the tool as the order allows. */
+/** The order in which free items are taken: as few changes of the tool as the order allows, never at random. */
 
 declare(strict_types=1);
 
@@ -13,36 +13,38 @@ final class Sequence
     }
 
     /**
-     * Steps are taken as they become free: the tool in hand first where it makes no difference, else the usual order.
+     * Items are taken as they become free: the tool in hand first where it makes no difference, else the usual order.
      *
-     * @param list<Step> $steps
+     * @param list<WorkItem> $items
      * @param list<Edge> $edges
-     * @param list<array{step: string, why: string}> $moved
+     *
+     * @return list<WorkItem>
      */
-    public static function of(Job $job, Schools $schools, array $steps, array $edges, array $moved): WorkList
+    public static function of(array $items, array $edges): array
     {
         $usual = array_flip(array_map(static fn (Step $s): string => $s->value, Step::cases()));
-        $before = $after = [];
-        foreach ($edges as $e) {
-            $before[$e->after->value][$e->before->value] = true;
-            $after[$e->before->value][] = $e->after->value;
-        }
-        $items = WorkItem::of($job, $schools, $steps);
-        $open = $items;
-        $pending = [];
+        $pending = $before = $after = [];
         foreach ($items as $item) {
-            $pending[$item->step->value] = ($pending[$item->step->value] ?? 0) + 1;
+            $pending[$item->node] = ($pending[$item->node] ?? 0) + 1;
         }
+        foreach ($edges as $e) {
+            if (isset($pending[$e->before], $pending[$e->after])) {
+                $before[$e->after][$e->before] = true;
+                $after[$e->before][] = $e->after;
+            }
+        }
+        $open = $items;
         $out = [];
         $tool = null;
-        $changes = 0;
         while ([] !== $open) {
             $best = null;
             foreach ($open as $i => $item) {
-                if ([] !== ($before[$item->step->value] ?? [])) {
+                if ([] !== ($before[$item->node] ?? [])) {
                     continue;
                 }
-                $rank = [$item->tool === $tool && $item->step->cuts() ? 0 : 1, $usual[$item->step->value], $i];
+                $same = $item->holdsATool() && $item->tool === $tool;
+                $step = $item->step();
+                $rank = [$same ? 0 : 1, $usual[$step->value], $item->node === $step->value ? 0 : 1, $item->rank, $i];
                 if (null === $best || $rank < $best[0]) {
                     $best = [$rank, $i];
                 }
@@ -52,20 +54,32 @@ final class Sequence
             }
             $item = $open[$best[1]];
             unset($open[$best[1]]);
-            if (null !== $item->tool) {
-                $changes += null !== $tool && $tool !== $item->tool ? 1 : 0;
-                $tool = $item->tool;
-            }
+            $tool = $item->holdsATool() ? $item->tool : $tool;
             $out[] = $item;
-            $left = ($pending[$item->step->value] ?? 1) - 1;
-            $pending[$item->step->value] = $left;
-            if (0 === $left) {
-                foreach ($after[$item->step->value] ?? [] as $next) {
-                    unset($before[$next][$item->step->value]);
+            if (0 === --$pending[$item->node]) {
+                foreach ($after[$item->node] ?? [] as $next) {
+                    unset($before[$next][$item->node]);
                 }
             }
         }
 
-        return new WorkList($out, $changes, $moved);
+        return $out;
+    }
+
+    /** @param list<WorkItem> $items */
+    public static function toolChanges(array $items): int
+    {
+        $tools = array_values(
+            array_map(
+                static fn (WorkItem $i): ?string => $i->tool,
+                array_filter($items, static fn (WorkItem $i): bool => $i->holdsATool()),
+            ),
+        );
+        $changes = 0;
+        foreach ($tools as $i => $tool) {
+            $changes += $i > 0 && $tool !== $tools[$i - 1] ? 1 : 0;
+        }
+
+        return $changes;
     }
 }

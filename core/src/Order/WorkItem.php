@@ -1,115 +1,122 @@
 <?php
 
-/** One entry of the order of work: a step, or the part of a step that one tool does. */
+/** One entry of the order of work: a step with its zones and the tool in hand. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Core\Order;
 
-use KeenThistle\Core\Say\Say;
+use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class WorkItem
 {
     /**
+     * @param string $node where it stands in the order: a step, or one of Edge::PARTS
      * @param string|null $tool in words; null: no tool to pick up
-     * @param list<string> $zones ids
+     * @param list<string> $zones ids in working order
      * @param list<string> $cautions
+     * @param list<int|float> $rank among items of the same node: smaller first
      */
     public function __construct(
-        public Step $step,
+        public string $node,
         public ?string $tool,
         public array $zones,
-        public ?float $minutes,
-        public array $cautions,
+        public string $title,
+        public string $doneWhen,
+        public ?float $minutes = null,
+        public array $cautions = [],
+        public ?Lay $lay = null,
+        public array $rank = [],
     ) {
     }
 
+    public function step(): Step
+    {
+        return Edge::step($this->node);
+    }
+
+    /** Names it among the items of a groom, also when the list is made anew. */
+    public function key(): string
+    {
+        $first = $this->zones[0] ?? null;
+        $part = match (true) {
+            null === $first, !$this->step()->cuts() && !\in_array($this->node, ['mats_out', 'skin'], true) => '',
+            \in_array($this->node, ['mats_out', 'mats_clip', 'skin'], true) => (string) preg_replace(
+                '/_(left|right)$/',
+                '',
+                $first,
+            ),
+            default => Region::of(Zone::of($first))->value,
+        };
+
+        return mb_substr(
+            rtrim(
+                implode(':', [$this->node, '' === $part ? '' : $this->tool ?? '', $this->lay->value ?? '', $part]),
+                ':',
+            ),
+            0,
+            80,
+        );
+    }
+
+    /** Whether picking its tool up is a change of the tool in the hand. */
+    public function holdsATool(): bool
+    {
+        return null !== $this->tool && [] !== $this->zones && $this->step()->cuts();
+    }
+
     /**
-     * @param list<Step> $steps
-     *
-     * @return list<self>
+     * @param list<string> $cautions that are added
+     * @param string|null $tool in place of what it had
+     * @param string|null $doneWhen in place of what it had
      */
-    public static function of(Job $job, Schools $schools, array $steps): array
-    {
-        $byTool = [];
-        foreach ($job->zones as $zone => $tool) {
-            $byTool[Step::of(Zone::of($zone))->value][$tool][] = $zone;
-        }
-        $out = [];
-        foreach ($steps as $step) {
-            $groups = $byTool[$step->value] ?? [];
-            if ([] === $groups) {
-                $out[] = new self(
-                    $step,
-                    self::usualTool($step, $job, $schools),
-                    [],
-                    $job->minutes[$step->value] ?? null,
-                    self::cautions($step, $job),
-                );
-            }
-            foreach ($groups as $tool => $zones) {
-                $out[] = new self(
-                    $step,
-                    (string) $tool,
-                    $zones,
-                    isset($job->minutes[$step->value])
-                        ? ($job->minutes[$step->value] * \count($zones)) / array_sum(array_map(\count(...), $groups))
-                        : null,
-                    self::cautions($step, $job),
-                );
-            }
-        }
-
-        return $out;
+    public function with(
+        array $cautions = [],
+        ?string $tool = null,
+        ?string $doneWhen = null,
+        float $factor = 1.0,
+    ): self {
+        return new self(
+            $this->node,
+            $tool ?? $this->tool,
+            $this->zones,
+            $this->title,
+            $doneWhen ?? $this->doneWhen,
+            null === $this->minutes ? null : $this->minutes * $factor,
+            [...$this->cautions, ...$cautions],
+            $this->lay,
+            $this->rank,
+        );
     }
 
-    private static function usualTool(Step $step, Job $job, Schools $schools): ?string
+    public function withMinutes(?float $minutes): self
     {
-        return match ($step) {
-            Step::CombTest, Step::CombOut, Step::Knots => 'comb',
-            Step::Undercoat => 'rake',
-            Step::Nails => 'clip' === $schools->nails
-                ? Say::it('order.nail_clippers')
-                : ('grind' === $schools->nails
-                    ? 'grinder'
-                    : Say::it('order.nail_clippers_then_grinder')),
-            Step::Dry => $job->fearsDryer ? Say::it('order.towels_then_a_cool_quiet_dryer') : 'dryer',
-            default => null,
-        };
-    }
-
-    /** @return list<string> */
-    private static function cautions(Step $step, Job $job): array
-    {
-        return match ($step) {
-            Step::Knots => [Say::it('order.never_scissors_between_mat_and_skin')],
-            Step::CloseWork => [Say::it('order.thin_skin_short_full_tooth_blade')],
-            Step::Pads => [Say::it('order.webbing_between_the_pads_never_dig')],
-            Step::Nails => [Say::it('order.quick_little_and_often_on_dark')],
-            Step::Ears => [Say::it('order.smell_redness_or_discharge_do_not')],
-            Step::Bath => [Say::it('order.lukewarm_no_soap_near_the_eyes')],
-            Step::Dry => $job->fearsDryer
-                ? [Say::it('order.afraid_of_the_dryer_cool_and')]
-                : [Say::it('order.nozzle_off_at_the_head_short')],
-            Step::Head => [Say::it('order.scissors_parallel_to_the_eye_dogs')],
-            Step::EarEdges => [Say::it('order.ear_edge_between_your_fingers_before')],
-            Step::Rear => [Say::it('order.comb_as_a_shield_tail_only')],
-            default => [],
-        };
+        return new self(
+            $this->node,
+            $this->tool,
+            $this->zones,
+            $this->title,
+            $this->doneWhen,
+            $minutes,
+            $this->cautions,
+            $this->lay,
+            $this->rank,
+        );
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
         return [
-            'step' => $this->step->value,
-            'title' => $this->step->title(),
+            'step' => $this->step()->value,
+            'title' => $this->title,
             'tool' => $this->tool,
+            'lay' => $this->lay?->value,
             'zones' => $this->zones,
             'minutes' => null === $this->minutes ? null : round($this->minutes, 1),
             'cautions' => $this->cautions,
-            'done_when' => $this->step->doneWhen(),
+            'done_when' => $this->doneWhen,
         ];
     }
 }

@@ -11,14 +11,21 @@ final readonly class WorkList
     /**
      * @param list<WorkItem> $items
      * @param list<array{step: string, why: string}> $moved
+     * @param int $rest minutes on the table until a rest off it, with water
+     * @param array{lay: string, base: string, template: string} $defaults what a new recipe begins with in this house
      */
-    public function __construct(public array $items, public int $toolChanges, public array $moved)
-    {
+    public function __construct(
+        public array $items,
+        public int $toolChanges,
+        public array $moved,
+        public int $rest,
+        public array $defaults,
+    ) {
     }
 
     /**
      * @return array{steps: list<array<string, mixed>>, tool_changes: int, moved: list<array{step: string,
-     *     why: string}>}
+     *     why: string}>, rest_every_minutes: int, defaults: array<string, string>}
      */
     public function toArray(): array
     {
@@ -26,6 +33,8 @@ final readonly class WorkList
             'steps' => array_map(static fn (WorkItem $i): array => $i->toArray(), $this->items),
             'tool_changes' => $this->toolChanges,
             'moved' => $this->moved,
+            'rest_every_minutes' => $this->rest,
+            'defaults' => $this->defaults,
         ];
     }
 }

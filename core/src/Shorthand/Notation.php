@@ -74,6 +74,9 @@ final class Notation
     public static function way(Way $way): string
     {
         $out = match (true) {
+            'trimmer' === $way->blade => (Method::ShaveOut === $way->method ? 'out ' : '').
+                'trim'.
+                (null === $way->guard ? '' : ' '.self::mm($way->guard)),
             null !== $way->guard => self::mm($way->guard).
                 '/'.
                 ($way->base ?? '').

@@ -141,7 +141,7 @@ final class NotationReader
                 $exception = true;
             } elseif (
                 \in_array($name, ['stop', 'reason', 'shape', 'clipper', 'note'], true)
-                || ('called' === $name && null !== $tool['guard'])
+                || ('called' === $name && null !== $tool['base'])
             ) {
                 $said = $this->in->peek() ?? $token;
                 $text = match ($name) {

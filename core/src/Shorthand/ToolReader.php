@@ -88,6 +88,7 @@ final class ToolReader
                 ...BladeTable::labels(),
                 ...array_keys(self::HAND),
                 'out',
+                'trim',
             ]);
         }
 
@@ -106,6 +107,9 @@ final class ToolReader
         }
         if (isset(self::HAND[$word])) {
             return ['method' => self::HAND[$word], 'blade' => null, 'guard' => null, 'base' => null];
+        }
+        if ('trim' === $word) {
+            return ['method' => Method::Clip, 'blade' => 'trimmer', 'guard' => null, 'base' => null];
         }
         if ('out' === $word) {
             return ['method' => Method::ShaveOut, 'blade' => null, 'guard' => null, 'base' => null];
@@ -136,6 +140,14 @@ final class ToolReader
     {
         $token = $this->in->peek();
         $word = null !== $token && 'word' === $token[0] ? $token[1] : '';
+        if (Method::ShaveOut === $tool['method'] && 'trim' === $word) {
+            $this->in->next();
+
+            return $this->trimmer(Method::ShaveOut);
+        }
+        if ('trimmer' === $tool['blade']) {
+            return $this->trimmer($tool['method']);
+        }
         if (Method::ShaveOut === $tool['method']) {
             if (!isset(self::$blades[$word])) {
                 $this->in->fault($token, Say::it('shorthand.the_blade_after_out'), BladeTable::labels());
@@ -161,5 +173,37 @@ final class ToolReader
         $this->in->next();
 
         return $tool + ['lay' => null, 'about' => $um];
+    }
+
+    /**
+     * A small trimmer, with what it is set to where that is said.
+     *
+     * @return array{method: Method, blade: string|null, guard: int|null, base: string|null, lay: Lay|null,
+     *     about: int|null}|null
+     */
+    private function trimmer(Method $method): ?array
+    {
+        $out = [
+            'method' => $method,
+            'blade' => 'trimmer',
+            'guard' => null,
+            'base' => null,
+            'lay' => Lay::With,
+            'about' => null,
+        ];
+        $token = $this->in->peek();
+        $word = null !== $token && 'word' === $token[0] ? $token[1] : '';
+        if ('' === $word || !str_contains('0123456789.', $word[0])) {
+            return $out;
+        }
+        $um = 1 === preg_match('/^\d{1,2}(\.\d{1,3})?$/', $word) ? (int) round(1000 * (float) $word) : 0;
+        if ($um < 100 || $um > 12_000) {
+            $this->in->fault($token, Say::it('length.a_small_trimmer_is_set_to', 12));
+
+            return null;
+        }
+        $this->in->next();
+
+        return ['guard' => $um] + $out;
     }
 }

@@ -38,8 +38,8 @@ final readonly class Way
     ];
 
     /**
-     * @param string|null $blade label: of a bare blade
-     * @param int|null $guard µm
+     * @param string|null $blade label: of a bare blade; "trimmer" for a small trimmer
+     * @param int|null $guard µm: of a guard, or what a trimmer is set to
      * @param string|null $base label: of the blade under a guard
      * @param string|null $called the salon's own word for the guard
      * @param Lay|null $lay null where no blade runs
@@ -68,6 +68,9 @@ final readonly class Way
     public function recipe(): Recipe
     {
         $tool = match (true) {
+            'trimmer' === $this->blade => Tool::trimmer(
+                null === $this->guard ? null : Length::ofMicrometres($this->guard),
+            ),
             null !== $this->blade => Tool::blade($this->blade),
             null !== $this->guard && null !== $this->base => Tool::guard(
                 Length::ofMicrometres($this->guard),

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Table;
 
+use KeenThistle\Core\Order\Region;
 use KeenThistle\Core\Order\Step;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
@@ -19,17 +20,17 @@ final readonly class LookList
      */
     public function of(array $zones, Board $board): array
     {
-        $bySteps = $sides = [];
+        $byPart = $sides = [];
         foreach ($zones as $id) {
             $zone = Zone::of($id);
-            $bySteps[Step::of($zone)->value][] = $id;
+            $byPart[Region::of($zone)->value][] = $id;
             if ('left' === $zone->side) {
                 $sides[] = $id;
             }
         }
         $out = [];
-        foreach (Step::cases() as $step) {
-            $mine = $bySteps[$step->value] ?? [];
+        foreach (Region::cases() as $part) {
+            $mine = $byPart[$part->value] ?? [];
             if ([] !== $mine) {
                 $open = array_values(
                     array_filter(
@@ -42,9 +43,9 @@ final readonly class LookList
                     ),
                 );
                 $out[] = [
-                    'look' => $step->value,
-                    'words' => ucfirst($step->title()).': '.$step->doneWhen(),
-                    'ok' => $board->looked[$step->value] ?? false,
+                    'look' => $part->value,
+                    'words' => ucfirst($part->title()).': '.$part->doneWhen(),
+                    'ok' => $board->looked[$part->value] ?? false,
                     'open' => $open,
                 ];
             }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Table;
 
+use KeenThistle\Core\Order\Region;
 use KeenThistle\Core\Order\Step;
 use KeenThistle\Core\Timing\Phase;
 use KeenThistle\Core\Zone\Zone;
@@ -60,12 +61,15 @@ final readonly class PhaseClock
             if (null === $zone) {
                 return null;
             }
-            $step = Step::of(Zone::of($zone));
 
-            return $step->cuts() ? ($scissored($zone) ? Phase::Scissor : Phase::Clip) : $step->phase();
+            return match (Region::of(Zone::of($zone))) {
+                Region::CloseWork => Phase::CloseWork,
+                Region::Pads => Phase::NailsPadsEars,
+                default => $scissored($zone) ? Phase::Scissor : Phase::Clip,
+            };
         }
         if ('step' === $tap->kind && 'done' === $tap->text('state')) {
-            return Step::tryFrom(explode(':', $tap->text('step'))[0])?->phase();
+            return Step::ofStored(explode(':', $tap->text('step'))[0])?->phase();
         }
 
         return match ($tap->kind) {

@@ -66,7 +66,7 @@ final class BaseMinutes
             Phase::Knots => $work->matting,
             Phase::Bath => $bath * $m2,
             Phase::Dry => $dry * $m2 * $work->dryFactor(),
-            Phase::CombOut => $comb * $m2,
+            Phase::CombOut => $work->combsOut ? $comb * $m2 : 0.0,
             Phase::Clip => (null === $work->zones ? $clip : max($clip, $clipped > 0 ? self::CLIPPED : 0.0)) *
                 $m2 *
                 $clipped,

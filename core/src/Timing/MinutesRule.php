@@ -131,7 +131,7 @@ final readonly class MinutesRule
         return $out;
     }
 
-    private static function handlingFactor(Handling $handling): float
+    public static function handlingFactor(Handling $handling): float
     {
         return match ($handling) {
             Handling::Calm, Handling::TwoPerson => 1.0,

@@ -26,6 +26,7 @@ final readonly class Work
      * @param float|null $rate minor currency units per minute
      * @param float|null $matRate the same for working on mats; null: as the rest
      * @param float|null $meanMm mean length on arrival; null where nobody knows
+     * @param bool $combsOut false: the coat comes off, nobody combs it to the skin
      */
     public function __construct(
         public float $kg,
@@ -43,6 +44,7 @@ final readonly class Work
         public ?float $matRate = null,
         public ?float $meanMm = null,
         public DryWay $dryWay = DryWay::Forced,
+        public bool $combsOut = true,
     ) {
     }
 

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Today;
 
 use KeenThistle\Core\Length\Lay;
+use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Zone\Zone;
@@ -73,6 +74,22 @@ final readonly class Row
             $this->date,
             $this->share,
         );
+    }
+
+    /** How the zone is worked, as a record of it says; null: not at all. */
+    public function method(): ?Method
+    {
+        return match (true) {
+            null === $this->tool => null,
+            'mat' === $this->from => Method::ShaveOut,
+            $this->tool->isGuard() => Method::Guard,
+            $this->tool->hasLength() => Method::Clip,
+            default => match ($this->tool->kind) {
+                'thinner' => Method::Thin,
+                'hand', 'knife' => Method::Strip,
+                default => Method::from($this->tool->kind),
+            },
+        };
     }
 
     /** Whether it is done today as far as anybody knows now. */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Today;
 
+use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Matting\MattingAnswer;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Say\Say;
@@ -36,6 +37,20 @@ final readonly class Today
     public function zones(string $state): array
     {
         return array_keys(array_filter($this->rows, static fn (Row $r): bool => $state === $r->state));
+    }
+
+    /** @return array<string, Method> how zones are worked today, as the minutes depend on it; mats are counted apart */
+    public function methods(): array
+    {
+        $out = [];
+        foreach ($this->rows as $zone => $row) {
+            $method = $row->method();
+            if (null !== $method && Method::ShaveOut !== $method) {
+                $out[$zone] = $method;
+            }
+        }
+
+        return $out;
     }
 
     /** Whether somebody has to ask the owner before the rest is done. */

@@ -1,0 +1,151 @@
+<?php
+
+/** Reads what today's list is made of, and asks the rule for it: card, findings, agreement, handling, what is done. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Core\Matting\Ways;
+use KeenThistle\Core\Order\Schools;
+use KeenThistle\Core\Today\Agreement as Agreed;
+use KeenThistle\Core\Today\Facts;
+use KeenThistle\Core\Today\Today;
+use KeenThistle\Core\Today\TodayRule;
+use KeenThistle\Core\Today\Wanted;
+use KeenThistle\Kit\KitReader;
+use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Staff\Actor;
+
+final readonly class TodayReader
+{
+    /** Where nobody weighed the dog yet: a middling one. */
+    public const KG_UNKNOWN = 10.0;
+
+    public function __construct(private ArrivalRows $rows, private KnownOfDogReader $known, private KitReader $kit)
+    {
+    }
+
+    /**
+     * @param array<string, ZoneRecipe>|null $card by zone; null: as the card has it now
+     * @param array<string, ZoneRecipe> $last kept as last time, by zone
+     * @param array<string, ZoneRecipe> $done done already, by zone
+     */
+    public function of(Actor $actor, Arrival $arrival, ?array $card = null, array $last = [], array $done = []): Today
+    {
+        $known = $this->known->of($actor, $arrival);
+        $wanted = null === $card ? $known->card : self::wanted($card);
+        $agreement = AgreedTerms::of($arrival, $this->rows->agreements($arrival), array_keys($wanted));
+
+        return $this->reckon(
+            $actor,
+            self::facts($known, $arrival, $wanted, $agreement, self::wanted($last), self::wanted($done)),
+        );
+    }
+
+    /** As if this way had been signed: what a way that is offered would come to. */
+    public function ifAgreed(Actor $actor, Arrival $arrival, Agreed $agreement, bool $saves): Today
+    {
+        $known = $this->known->of($actor, $arrival);
+
+        return $this->reckon($actor, self::facts($known, $arrival, $known->card, $agreement, saves: $saves));
+    }
+
+    /**
+     * Without a salon at hand: the plan, what the comb and the check found, and the way that is open.
+     *
+     * @param array<string, ZoneRecipe> $plan by zone
+     */
+    public static function plain(Dog $dog, array $plan, ?Arrival $arrival): Today
+    {
+        $wanted = self::wanted($plan);
+
+        return (new TodayRule())->of(
+            new Facts(
+                (null === $arrival ? $dog->kg : self::kg($arrival)) ?? self::KG_UNKNOWN,
+                $dog->coat,
+                $dog->handling,
+                $wanted,
+                null === $arrival ? [] : CombInput::mats($arrival->comb),
+                null === $arrival ? [] : ArrivalFindings::of($arrival),
+                null === $arrival ? null : AgreedTerms::of($arrival, [], array_keys($wanted)),
+                handStripped: $dog->handStripped,
+            ),
+        );
+    }
+
+    private function reckon(Actor $actor, Facts $facts): Today
+    {
+        return (new TodayRule($this->kit->lengths($actor)))->of($facts);
+    }
+
+    /** As weighed today, else as on the card. */
+    public static function kg(Arrival $arrival): ?float
+    {
+        $kg = $arrival->handsOn['kg'] ?? null;
+
+        return \is_int($kg) || \is_float($kg) ? (float) $kg : $arrival->dog->kg;
+    }
+
+    /**
+     * @param array<string, Wanted> $card
+     * @param array<string, Wanted> $last
+     * @param array<string, Wanted> $done
+     * @param bool|null $saves whether mats are worked out whatever it takes; null: as it was chosen
+     */
+    private static function facts(
+        KnownOfDog $known,
+        Arrival $arrival,
+        array $card,
+        ?Agreed $agreement,
+        array $last = [],
+        array $done = [],
+        ?bool $saves = null,
+    ): Facts {
+        $dog = $arrival->dog;
+        $mats = CombInput::mats($arrival->comb);
+        $saves ??= 'save_the_coat' === $arrival->choice;
+
+        return new Facts(
+            self::kg($arrival) ?? self::KG_UNKNOWN,
+            $dog->coat,
+            $dog->handling,
+            $card,
+            $saves ? (new Ways())->save($mats) : $mats,
+            ArrivalFindings::of($arrival),
+            $agreement,
+            $known->refusals,
+            [],
+            $last,
+            $done,
+            true,
+            $dog->handStripped,
+            (new Schools($dog->schools + $dog->salon->schools))->is('mats', 'clip'),
+            $arrival->staff->isExperienced(),
+            (float) $dog->salon->matRateMinor,
+        );
+    }
+
+    /**
+     * @param array<string, ZoneRecipe> $recipes by zone
+     *
+     * @return array<string, Wanted>
+     */
+    public static function wanted(array $recipes): array
+    {
+        $out = [];
+        foreach ($recipes as $zone => $recipe) {
+            if (null !== $recipe->method) {
+                $out[$zone] = new Wanted(
+                    $recipe->forRules(),
+                    $recipe->reason ?? '',
+                    $recipe->carry ?? 'repeat',
+                    $recipe->exception ?? false,
+                );
+            }
+        }
+
+        return $out;
+    }
+}
