@@ -239,7 +239,7 @@ final class ShorthandTest extends TestCase
     {
         $read = Notation::parse("back: $said against; loin: 10", [13.0, 16.0, 19.0]);
         self::assertSame([], $read->faults);
-        self::assertSame([['at' => 6, 'length' => \strlen($said), 'said' => $said, 'means' => $means]], $read->spoken);
+        self::assertSame([['at' => 7, 'length' => \strlen($said), 'said' => $said, 'means' => $means]], $read->spoken);
         self::assertSame("back: $means against; loin: 10", Notation::format($read->plan));
     }
 
@@ -271,5 +271,43 @@ final class ShorthandTest extends TestCase
         }
         self::assertSame([], Notation::parse('')->faults);
         self::assertSame([], Notation::parse(' ;; ; ')->faults);
+    }
+
+    public function testASmallTrimmerOnTheLine(): void
+    {
+        $read = Notation::parse('inner_eye: trim; pads: trim 0.8 @hygiene; groin: out trim !');
+        self::assertSame([], $read->faults);
+        self::assertSame(
+            ['trimmer', null, 'trimmer', 800, Method::ShaveOut],
+            [
+                $read->plan['inner_eye_left']->blade,
+                $read->plan['inner_eye_left']->guard,
+                $read->plan['pads_front_left']->blade,
+                $read->plan['pads_front_left']->guard,
+                $read->plan['groin']->method,
+            ],
+        );
+        $written = Notation::format($read->plan);
+        self::assertSame('inner_eye: trim; pads: trim 0.8 @hygiene; groin: out trim !', $written);
+        self::assertSame($written, Notation::format(Notation::parse($written)->plan));
+        self::assertSame('trimmer', $read->plan['groin']->recipe()->tool->kind);
+        self::assertCount(1, Notation::parse('pads: trim 30')->faults);
+    }
+
+    public function testAWordForSeveralZonesSaysWhich(): void
+    {
+        $fault = Notation::parse('ears: scissor')->faults[0];
+        self::assertNull($fault->nearest, 'nothing is guessed');
+        self::assertStringContainsString('ear_outer ear_inner ear_feather', $fault->message());
+        self::assertSame(1, $fault->toArray()['at']);
+        self::assertStringContainsString('at character 1', $fault->message());
+    }
+
+    public function testAFractionAsItIsPrinted(): void
+    {
+        $read = Notation::parse('back: 1/2 over 15', [13.0]);
+        self::assertSame([], $read->faults);
+        self::assertSame('1/2 over 15', $read->spoken[0]['said']);
+        self::assertSame('13/15', $read->spoken[0]['means']);
     }
 }

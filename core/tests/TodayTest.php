@@ -94,6 +94,23 @@ final class TodayTest extends TodayCase
         self::assertLessThan($with(null)->mats->minutes, $signed->mats->minutes);
     }
 
+    public function testAnEvenLengthShorterThanTheBladeUnderTheMatIsOneLength(): void
+    {
+        $plan = self::all(['back', 'loin'], self::guard());
+        $comb = [self::mat('back', 3, 1.0, true), self::mat('loin', 4)];
+        $today = self::today(
+            new Facts(
+                10.0,
+                CoatType::Curly,
+                Handling::Frightened,
+                $plan,
+                $comb,
+                agreement: new Agreement('even', ['back', 'loin'], '10', true),
+            ),
+        );
+        self::assertSame(['back' => 'agreement: 10 blade', 'loin' => 'mat: 10 blade'], self::said($today));
+    }
+
     /** @return iterable<string, array{float, string|null}> */
     public static function planned(): iterable
     {

@@ -57,6 +57,10 @@ final readonly class HeatQuestion implements Question
             $spans[] = ['from' => $c->float('from_s'), 'to' => $c->float('to_s')];
         }
 
+        if ($in->float('now_s') < ($in->floatOrNull('checked_s') ?? 0.0)) {
+            throw InvalidInput::at('checked_s', 'is after now_s');
+        }
+
         return (new HeatRule())
             ->now(
                 $in->text('blade'),

@@ -15,6 +15,7 @@ use KeenThistle\Core\Growth\GrowthRule;
 use KeenThistle\Core\Growth\Observation;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Interval\Clock;
 use KeenThistle\Core\Interval\Facts;
@@ -126,6 +127,14 @@ final readonly class IntervalQuestion implements Question
             $in->enum('coat', CoatType::class),
             array_map(Observation::fromFields(...), $in->objects('observations')),
         );
+
+        $seen = [];
+        foreach ($in->objects('zones') as $z) {
+            if (isset($seen[$z->text('zone')])) {
+                throw InvalidInput::at($z->pathOf('zone'), "{$z->text('zone')} is there twice");
+            }
+            $seen[$z->text('zone')] = true;
+        }
 
         return new Facts(
             $growth,

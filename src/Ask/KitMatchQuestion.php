@@ -29,8 +29,8 @@ final readonly class KitMatchQuestion implements Question
 
     public function summary(): string
     {
-        return 'The recipes nearest a length (or another recipe) from the tools in reach; '
-            .'a whole dog with its worst zone.';
+        return 'The recipes nearest a length (or another recipe) from the tools in reach; '.
+            'a whole dog with its worst zone.';
     }
 
     public function shape(): Shape
@@ -49,7 +49,7 @@ final readonly class KitMatchQuestion implements Question
                 Shape::object([
                     'zone' => Zone::shape()->required(),
                     'target_mm' => $target->required(),
-                    'lays' => $lays,
+                    'lays' => Shape::list(Shape::enum(Lay::class, 'lay'), 1, 3)->describe('left out: as for the dog'),
                 ]),
                 1,
                 100,
@@ -84,11 +84,16 @@ final readonly class KitMatchQuestion implements Question
         $zones = [];
         $worst = null;
         $worstDistance = -1;
+        $seen = [];
         foreach ($in->objects('zones') as $z) {
+            if (isset($seen[$z->text('zone')])) {
+                throw InvalidInput::at($z->pathOf('zone'), "{$z->text('zone')} is there twice");
+            }
+            $seen[$z->text('zone')] = true;
             $best =
                 $kit->options(
                     Length::ofMillimetres($z->float('target_mm'), $z->pathOf('target_mm')),
-                    self::lays($z),
+                    self::lays($z->has('lays') ? $z : $in),
                     $before,
                     Zone::of($z->text('zone')),
                 )[0] ?? null;

@@ -21,8 +21,8 @@ final readonly class MixQuestion implements Question
 
     public function summary(): string
     {
-        return 'Litres of mixed shampoo for a dog, concentrate and water at 1:n, '
-            .'bottles with their labels, cost and stock.';
+        return 'Litres of mixed shampoo for a dog, concentrate and water at 1:n, '.
+            'bottles with their labels, cost and stock.';
     }
 
     public function shape(): Shape
@@ -31,7 +31,7 @@ final readonly class MixQuestion implements Question
             'kg' => Shape::kilograms()->required(),
             'coat' => Shape::enum(CoatType::class, 'coat')->required(),
             'passes' => Shape::integer(1, 6)->default(1),
-            'ratio' => Shape::number(-1e6, 1e6, 'parts of water to one part of concentrate: 10 for 1:10')->required(),
+            'ratio' => Shape::number(1, 200, 'parts of water to one part of concentrate: 10 for 1:10')->required(),
             'content' => Shape::line(1, 60)->default('shampoo'),
             'bottle_ml' => Shape::integer(50, 20_000)->default(500),
             'mixed_on' => Shape::date()->nullable()->describe('needed for bottles'),

@@ -106,9 +106,8 @@ final readonly class Shell
         }
         if ('--lines' === $option) {
             while (false !== ($line = fgets($this->in))) {
-                if ('' !== trim($line)) {
-                    $this->answer($question, $line);
-                }
+                // A blank line is answered too, so that answers and lines keep step.
+                $this->answer($question, $line);
             }
 
             return 0;
@@ -138,6 +137,9 @@ final readonly class Shell
             return 0;
         } catch (InvalidInput $e) {
             return $this->fail($e);
+        } catch (\Throwable $e) {
+            // A fault of ours: said as one, and the rest of a stream goes on.
+            return $this->fail(InvalidInput::at('input', 'cannot be answered: '.$e->getMessage()));
         }
     }
 

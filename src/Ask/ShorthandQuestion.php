@@ -13,8 +13,6 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
-use KeenThistle\Core\Length\Recipe;
-use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Shorthand\Fault;
 use KeenThistle\Core\Shorthand\Notation;
@@ -49,8 +47,12 @@ final readonly class ShorthandQuestion implements Question
                 Shape::object([
                     'zone' => Zone::shape()->required(),
                     'method' => Shape::enum(Method::class, 'method')->required(),
-                    'blade' => Shape::choice(BladeTable::labels(), 'blade')->nullable(),
-                    'guard_mm' => Shape::number(Tool::MIN_GUARD_MM, Length::MAX_MM, 'mm')->nullable(),
+                    'blade' => Shape::choice([...BladeTable::labels(), 'trimmer'], 'blade')->nullable(),
+                    'guard_mm' => Shape::number(
+                        0.1,
+                        Length::MAX_MM,
+                        'mm of a guard, or what a trimmer is set to',
+                    )->nullable(),
                     'base' => Shape::choice(BladeTable::GUARD_BASES, 'base')->nullable(),
                     'called' => Shape::text(0, 40)->nullable(),
                     'lay' => Shape::enum(Lay::class, 'lay')->nullable(),
@@ -111,18 +113,7 @@ final readonly class ShorthandQuestion implements Question
             if (isset($plan[$zone])) {
                 throw InvalidInput::at("zones[$i].zone", 'is there twice');
             }
-            if ((Method::Guard === $method) !== (null !== $guard && $z->has('base'))) {
-                throw InvalidInput::at(
-                    "zones[$i].guard_mm",
-                    'a guard needs its mm and its base; no other method has them',
-                );
-            }
-            if (\in_array($method, [Method::Clip, Method::ShaveOut], true) !== $z->has('blade')) {
-                throw InvalidInput::at("zones[$i].blade", 'clip and shave_out need a blade; no other method has one');
-            }
-            if ($method->hasToolLength() && null !== $about) {
-                throw InvalidInput::at("zones[$i].about_mm", 'is derived from the tool here');
-            }
+            self::fits($z, $method);
             $plan[$zone] = new Way(
                 $method,
                 $z->textOrNull('blade'),
@@ -144,6 +135,31 @@ final readonly class ShorthandQuestion implements Question
         return $plan;
     }
 
+    /** @throws InvalidInput for what does not belong to the method: dropped in silence it would be lost */
+    private static function fits(Fields $z, Method $method): void
+    {
+        $bladed = \in_array($method, [Method::Clip, Method::ShaveOut], true);
+        if ($bladed !== $z->has('blade')) {
+            throw InvalidInput::at($z->pathOf('blade'), 'clip and shave_out need a blade; no other method has one');
+        }
+        $trims = 'trimmer' === $z->textOrNull('blade');
+        foreach (['guard_mm', 'base', 'called'] as $name) {
+            $may = Method::Guard === $method || ('guard_mm' === $name && $trims);
+            if ($z->has($name) && !$may) {
+                throw InvalidInput::at($z->pathOf($name), 'belongs to a guard; no other method has it');
+            }
+            if (Method::Guard === $method && 'called' !== $name && !$z->has($name)) {
+                throw InvalidInput::missing($z->pathOf($name), 'a guard needs its mm and its base');
+            }
+        }
+        if ($method->hasToolLength() && $z->has('about_mm')) {
+            throw InvalidInput::at($z->pathOf('about_mm'), 'is derived from the tool here');
+        }
+        if (!$method->hasToolLength() && $z->has('lay')) {
+            throw InvalidInput::at($z->pathOf('lay'), 'no blade runs here, so there is no lay');
+        }
+    }
+
     /**
      * @param array<string, Way> $plan
      *
@@ -153,15 +169,7 @@ final readonly class ShorthandQuestion implements Question
     {
         $out = [];
         foreach ($plan as $zone => $w) {
-            $tool =
-                null !== $w->guard && null !== $w->base
-                    ? Tool::guard(Length::ofMicrometres($w->guard), $w->base, $w->called ?? '')
-                    : (null !== $w->blade
-                        ? Tool::blade($w->blade)
-                        : Tool::hand($w->method->value));
-            $finished = (new LengthRule())->planned(
-                new Recipe($tool, $w->lay ?? Lay::With, null === $w->about ? null : Length::ofMicrometres($w->about)),
-            )->finished;
+            $finished = (new LengthRule())->planned($w->recipe())->finished;
             $out[] = [
                 'zone' => $zone,
                 'method' => $w->method->value,

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Ask;
 
 use KeenThistle\Core\Input\Fields;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Wear\CareTable;
 use KeenThistle\Core\Wear\ToolEvent;
@@ -71,6 +72,12 @@ final readonly class WearQuestion implements Question
             ),
             $in->objects('events'),
         );
+        $today = $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.');
+        foreach ($events as $i => $e) {
+            if ($e->on > $today) {
+                throw InvalidInput::at("events[$i].on", 'is after today');
+            }
+        }
         $ahead = array_map(
             static fn (Fields $b): array => [
                 'on' => $b->dateOrNull('on') ?? throw new \LogicException('The shape requires a day.'),
@@ -79,13 +86,6 @@ final readonly class WearQuestion implements Question
             $in->objects('ahead'),
         );
 
-        return (new WearRule())
-            ->now(
-                array_values($events),
-                $in->dateOrNull('today') ?? throw new \LogicException('The shape requires a day.'),
-                array_values($ahead),
-                $in->text('kind'),
-            )
-            ->toArray();
+        return (new WearRule())->now(array_values($events), $today, array_values($ahead), $in->text('kind'))->toArray();
     }
 }

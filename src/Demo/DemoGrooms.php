@@ -8,6 +8,7 @@ namespace KeenThistle\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
+use KeenThistle\Arrival\TodayReader;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Table\Tap;
@@ -22,6 +23,7 @@ use KeenThistle\Staff\Staff;
 use KeenThistle\Table\Groom;
 use KeenThistle\Table\GroomSteps;
 use KeenThistle\Table\GroomTap;
+use KeenThistle\Table\GroomToday;
 use KeenThistle\Table\Incident;
 use KeenThistle\Visit\Visit;
 use Symfony\Component\Uid\Uuid;
@@ -204,7 +206,9 @@ final readonly class DemoGrooms
             $opened,
         );
         $groom->plan = array_map(RecipeCodec::toArray(...), $plan);
-        $groom->steps = GroomSteps::of($this->order->of($dog, $plan, $arrival));
+        $today = TodayReader::plain($dog, $plan, $arrival);
+        $groom->today = GroomToday::kept($today, $plan);
+        $groom->steps = GroomSteps::of($this->order->of($dog, $plan, $arrival), $today);
         $minutes = $this->order->minutes($dog, $plan, $arrival);
         $groom->estimate =
             null === $minutes

@@ -170,6 +170,7 @@ final class DemoLoader
                 }
                 $this->manager->persist($item);
             }
+            $this->manager->persist(new KitItem(Uuid::v7(), $place, 'trimmer', 'small trimmer', 500));
             $hand = [
                 'shears' => 'long straight shears',
                 'thinning_shears' => 'thinning shears',

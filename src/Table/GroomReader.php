@@ -103,6 +103,7 @@ final readonly class GroomReader
             cautions: StandingCautions::of($dog),
             notices: $groom->notices,
             today: \is_array($groom->today['view'] ?? null) ? $groom->today['view'] : null,
+            ask: Asking::view($groom),
             zones: $this->zones->all($actor, $groom, $board, $plan, $figures),
             steps: $steps,
             next: $next,

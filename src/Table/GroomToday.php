@@ -100,14 +100,27 @@ final readonly class GroomToday
         }
         $groom->steps = GroomSteps::of($list, $today);
         $groom->estimate = self::estimate($minutes);
-        $groom->today = [
+        $groom->today = self::kept($today, $card, $last);
+
+        return [...$said, ...$changed];
+    }
+
+    /**
+     * As a groom keeps it: what it was made of, its rows as they are shown, and what a later one is compared with.
+     *
+     * @param array<string, ZoneRecipe> $card
+     * @param array<string, ZoneRecipe> $last
+     *
+     * @return array<string, mixed>
+     */
+    public static function kept(Today $today, array $card, array $last = []): array
+    {
+        return [
             'card' => array_map(RecipeCodec::toArray(...), $card),
             'last' => array_map(RecipeCodec::toArray(...), $last),
             'view' => json_decode(json_encode(TodayView::of($today), \JSON_THROW_ON_ERROR), true),
             'snapshot' => $today->snapshot(),
         ];
-
-        return [...$said, ...$changed];
     }
 
     /** @return array{WorkList, list<string>} */

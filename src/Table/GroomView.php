@@ -25,6 +25,7 @@ final readonly class GroomView
         'mine: string, theirs: string, theirs_who: string}>';
     public const HAND_OVER = 'array{to: string, side: string, next: string, note: string, who: string, '.
         'at: string}|null';
+    public const ASK = 'array{text: string, asked_at: string|null, who: string|null}|null';
     public const PADS = 'array<string, array{found: int|null, left: int|null}>';
     public const STRIP_MAP = 'list<array{zone: string, day: string|null}>';
     public const EXTENTS = 'array{ring: float, channel: float, arc: float}|null';
@@ -34,6 +35,7 @@ final readonly class GroomView
      * @param list<array<string, mixed>> $cautions
      * @param list<string> $notices
      * @param array<mixed>|null $today
+     * @param array{text: string, asked_at: string|null, who: string|null}|null $ask
      * @param list<TableZoneView> $zones
      * @param list<TableStepView> $steps
      * @param list<TimerView> $timers
@@ -62,6 +64,7 @@ final readonly class GroomView
         #[Gives('list<CautionView>')] public array $cautions,
         public array $notices,
         #[Gives('TodayView|null'), Says('null: opened before today\'s lists were kept')] public ?array $today,
+        #[Gives(self::ASK), Says('what waits for the owner\'s word, ready to send')] public ?array $ask,
         public array $zones,
         public array $steps,
         #[Says('key of the step that is next')] public ?string $next,

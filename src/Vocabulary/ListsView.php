@@ -37,6 +37,7 @@ final readonly class ListsView
      * @param list<array{id: string, label: string}> $decision
      * @param list<array{id: string, label: string}> $skin_under
      * @param list<array{id: string, label: string}> $tool
+     * @param list<array{id: string, label: string}> $place
      * @param list<array{id: string, label: string}> $rung
      * @param list<array{id: string, label: string}> $cause
      * @param list<array{id: string, label: string}> $works
@@ -78,6 +79,7 @@ final readonly class ListsView
         public array $decision,
         public array $skin_under,
         public array $tool,
+        public array $place,
         public array $rung,
         public array $cause,
         public array $works,

@@ -14,6 +14,7 @@ use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Coat\Finish;
 use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Handling\Handling;
+use KeenThistle\Core\Handling\Place;
 use KeenThistle\Core\Handling\Rung;
 use KeenThistle\Core\Handling\Tool;
 use KeenThistle\Core\Interval\Ground;
@@ -120,6 +121,7 @@ final readonly class VocabularyController
                             'decision' => array_column(Decision::overrules(), 'value'),
                             'skin_under' => CheckRule::SKIN_UNDER,
                             'tool' => self::values(Tool::class),
+                            'place' => self::values(Place::class),
                             'rung' => self::values(Rung::class),
                             'cause' => HandlingRecord::CAUSES,
                             'works' => HandlingRecord::WORKS,
@@ -172,6 +174,7 @@ final readonly class VocabularyController
             'on_nearing',
             'first_strokes' => Rung::from($id)->words(),
             'comb', 'rake', 'loosen', 'split' => Decision::from($id)->words(),
+            'front_feet', 'hind_feet' => Place::from($id)->label(),
             'mites_suspected' => 'mites suspected',
             'not_shown' => 'asked, not shown',
             'clip' => 'clip, bare blade',

@@ -107,6 +107,7 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/grooms/{id}' => [self::ALL, true],
             'POST /api/grooms/{id}/taps' => [[...self::TABLE, 'bather'], true],
             'POST /api/grooms/{id}/probe/answer' => [[...self::TABLE, 'bather'], true],
+            'POST /api/grooms/{id}/ask' => [[...self::TABLE, 'bather'], true],
             'GET /api/grooms/{id}/finish' => [self::ALL, true],
             'POST /api/grooms/{id}/close' => [[...self::TABLE, 'bather'], true],
             'GET /api/incidents' => [self::ALL, false],

@@ -65,6 +65,14 @@ final class ContractOfWritesTest extends ContractCase
         $this->holds('get', '/api/grooms/{id}/finish', '200');
         $this->ask('POST', "/api/grooms/$groom/probe/answer", ['blade' => '10'], 200);
         $this->holds('post', '/api/grooms/{id}/probe/answer', '200');
+        $arrival = self::text($this->ask('GET', "/api/grooms/$groom")['arrival']);
+        $comb = self::map($this->ask('GET', "/api/arrivals/$arrival")['comb'])['version'];
+        $felt = [['zone' => 'ribs_right', 'severity' => 4, 'spread' => 1, 'clearance' => false]];
+        $this->ask('PUT', "/api/arrivals/$arrival/comb", ['zones' => $felt], 200, [
+            'If-Match' => '"'.self::number($comb).'"',
+        ]);
+        $this->ask('POST', "/api/grooms/$groom/ask", [], 200);
+        $this->holds('post', '/api/grooms/{id}/ask', '200');
         $this->ask(
             'PUT',
             '/api/dogs/'.$this->dogId('Osric').'/measures',

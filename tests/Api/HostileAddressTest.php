@@ -40,6 +40,7 @@ final class HostileAddressTest extends HostileCase
                 "GET /api/grooms/$id",
                 "POST /api/grooms/$id/close",
                 "GET /api/grooms/$id/finish",
+                "POST /api/grooms/$id/ask",
                 "POST /api/dogs/$id/grooms",
                 "GET /api/dogs/$id/line",
                 "GET /api/dogs/$id/card",

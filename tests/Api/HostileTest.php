@@ -85,6 +85,7 @@ final class HostileTest extends HostileCase
             [
                 "POST /api/grooms/$groom/taps",
                 "POST /api/grooms/$groom/probe/answer",
+                "POST /api/grooms/$groom/ask",
                 "POST /api/grooms/$groom/close",
                 "PUT /api/dogs/$tansy/measures",
                 "PUT /api/dogs/$tansy/schools",

@@ -107,7 +107,7 @@ final class LineTest extends ApiTestCase
                 ),
             );
         }
-        $this->ask('POST', "$path/answer", ['line' => str_repeat('x', 10_001)], 422);
+        $this->ask('POST', "$path/answer", ['line' => str_repeat('x', 60_001)], 422);
         self::assertSame($before, $this->ask('GET', $path)['line']);
     }
 

@@ -100,7 +100,7 @@ abstract class ShellCase extends TestCase
         yield 'wear' => [
             'wear',
             '{"today":"2026-11-25","events":[{"kind":"run","on":"2026-11-25","minutes":10,"dirt":"dirty"}]}',
-            ['worn_min' => 20.0, 'oil_in_min' => 5.0, 'disinfect_due' => true, 'sharpen_in_min' => 580.0],
+            ['worn_min' => 20.0, 'oil_in_min' => 0.0, 'disinfect_due' => true, 'sharpen_in_min' => 580.0],
         ];
         yield 'shorthand' => [
             'shorthand',
@@ -117,6 +117,16 @@ abstract class ShellCase extends TestCase
             'outlook',
             '{"coat":"curly","zones":[{"zone":"back","finished_mm":17}],"weeks":1}',
             ['weeks' => [0.0, 0.5, 1.0], 'load' => [0.0, 0.8, 1.7]],
+        ];
+        yield 'today' => [
+            'today',
+            '{"kg":10,"coat":"curly","handling":"calm","plan":[{"zone":"back","tool":'.
+                '{"kind":"guard","mm":16,"base":"10"},'.
+            '"lay":"with"}],"comb":[{"zone":"armpit_left","severity":3,"spread":1,"clearance":false}],'.
+            '"findings":[{"zone":"groin","kind":"sore"}],"agreement":{"choice":"even","zones":["back"],'.
+            '"blade":"7F","signed":true},"refused":[{"zone":"muzzle","tool":"clipper","decision":"defer"}],'.
+            '"by_hand":[],"last":[]}',
+            ['differs' => 3, 'stops' => null, 'waits' => false],
         ];
         yield 'recovery' => [
             'recovery',
@@ -251,6 +261,48 @@ abstract class ShellCase extends TestCase
             '"exceptions":[{"before":"rear","after":"bath","why":"x"}]}',
             'exceptions[0]',
         ];
+        yield 'a step before itself' => [
+            'order',
+            '{"coat":"curly","zones":[],"exceptions":[{"before":"nails","after":"nails"}]}',
+            'exceptions[0]',
+        ];
+        yield 'a base without a guard' => [
+            'shorthand',
+            '{"zones":[{"zone":"back","method":"clip","blade":"10","guard_mm":3}]}',
+            'zones[0].guard_mm',
+        ];
+        yield 'felt before now' => ['heat', '{"blade":"10","now_s":5,"checked_s":9}', 'checked_s'];
+        yield 'a tool that will run' => [
+            'wear',
+            '{"today":"2026-11-25","events":[{"kind":"oiled","on":"2026-11-26"}]}',
+            'events[0].on',
+        ];
+        yield 'a zone left twice' => [
+            'interval',
+            '{"coat":"curly","zones":[{"zone":"back","finished_mm":9},{"zone":"back","finished_mm":3}]}',
+            'zones[1].zone',
+        ];
+        yield 'a claw twice' => [
+            'nails',
+            '{"today":"2026-11-25","claws":[{"foot":"front_left","claw":1},{"foot":"front_left","claw":1}]}',
+            'claws[1].claw',
+        ];
+        yield 'two rates' => [
+            'minutes',
+            '{"kg":9,"coat":"wire","rate_minor":60,"rate_minor_per_hour":3600}',
+            'rate_minor_per_hour',
+        ];
+        yield 'below nothing' => [
+            'minutes',
+            '{"kg":9,"coat":"wire","rate_minor":1,"fees":[{"label":"gift","minor":-9000}]}',
+            'fees',
+        ];
+        yield 'an even length without a blade' => [
+            'today',
+            '{"kg":9,"coat":"wire","agreement":{"choice":"even","zones":["back"]}}',
+            'agreement.blade',
+        ];
+        yield 'a sore nowhere' => ['today', '{"kg":9,"coat":"wire","findings":[{"kind":"sore"}]}', 'findings[0].zone'];
         yield 'an unknown school' => [
             'order',
             '{"coat":"curly","zones":[],"schools":{"pads":"never"}}',

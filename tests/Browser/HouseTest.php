@@ -42,8 +42,8 @@ final class HouseTest extends BrowserTestCase
         $this->card($this->page, 'tansy');
         $this->page->button('Order')->click();
         $this->page->xpath("//summary[contains(., 'as the house does it')]")->click();
-        $this->page->choose('Dry before clipping', 'nearly_dry');
-        $this->sees($this->page, 'contradicts the must "bone dry before guards"');
+        $this->page->choose('Pads, when', 'after_dry');
+        $this->sees($this->page, 'contradicts the must "pads and between the toes before nails"');
         $this->page->choose('Voice', 'marker');
         $this->sees($this->page, 'Otherwise than the house: voice');
         $this->page->choose('Voice', '');

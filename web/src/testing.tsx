@@ -171,6 +171,7 @@ const NO_LISTS: Schemas['ListsView'] = {
   decision: [],
   skin_under: [],
   tool: [],
+  place: [],
   rung: [],
   cause: [],
   works: [],

@@ -29,12 +29,14 @@ final readonly class Cut
      * @param string $kind guard, blade, trimmer, scissor, thin, strip, card or leave
      * @param string $tool in words, as it is picked up
      * @param float $leaves mm, 0 where the tool says nothing of it
+     * @param string $hand what is in the hand: under a guard its base, since a guard is only clipped on
      */
     public function __construct(
         public string $kind,
         public string $tool,
         public Lay $lay = Lay::With,
         public float $leaves = 0.0,
+        public string $hand = '',
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class Cut
             $lay,
             $leaves?->mm() ??
                 ($tool->isBlade() ? BladeTable::residual($tool->label)->mm() : $tool->guard?->mm() ?? 0.0),
+            self::inHand($tool->base ?? $tool->words()),
         );
     }
 
@@ -70,7 +73,15 @@ final readonly class Cut
             default => 'blade',
         };
 
-        return new self($kind, $words, $lay);
+        $base = 1 === preg_match('/\bover (\S+)/i', $words, $m) ? $m[1] : $words;
+
+        return new self($kind, $words, $lay, 0.0, self::inHand($base));
+    }
+
+    /** "10" and "10 blade" are the same blade. */
+    private static function inHand(string $tool): string
+    {
+        return str_ends_with($tool, ' blade') ? substr($tool, 0, -6) : $tool;
     }
 
     public function isClipper(): bool

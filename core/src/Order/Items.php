@@ -192,6 +192,7 @@ final readonly class Items
                 self::cautions($node, $this->job, $zones),
                 null,
                 [$tender ? 0 : 1, Region::rank($zones[0])],
+                str_ends_with($tool, ' blade') ? substr($tool, 0, -6) : $tool,
             );
         }
         if ([] !== $skin) {
@@ -253,6 +254,7 @@ final readonly class Items
                     -$first->leaves,
                     Region::rank($zones[0], $faceFirst),
                 ],
+                $first->hand,
             );
         }
 

@@ -35,16 +35,16 @@ final class Sequence
         }
         $open = $items;
         $out = [];
-        $tool = null;
+        $tool = $hand = null;
         while ([] !== $open) {
             $best = null;
             foreach ($open as $i => $item) {
                 if ([] !== ($before[$item->node] ?? [])) {
                     continue;
                 }
-                $same = $item->holdsATool() && $item->tool === $tool;
+                $same = !$item->holdsATool() ? 2 : ($item->tool === $tool ? 0 : ($item->inHand() === $hand ? 1 : 2));
                 $step = $item->step();
-                $rank = [$same ? 0 : 1, $usual[$step->value], $item->node === $step->value ? 0 : 1, $item->rank, $i];
+                $rank = [$same, $usual[$step->value], $item->node === $step->value ? 0 : 1, $item->rank, $i];
                 if (null === $best || $rank < $best[0]) {
                     $best = [$rank, $i];
                 }
@@ -54,7 +54,7 @@ final class Sequence
             }
             $item = $open[$best[1]];
             unset($open[$best[1]]);
-            $tool = $item->holdsATool() ? $item->tool : $tool;
+            [$tool, $hand] = $item->holdsATool() ? [$item->tool, $item->inHand()] : [$tool, $hand];
             $out[] = $item;
             if (0 === --$pending[$item->node]) {
                 foreach ($after[$item->node] ?? [] as $next) {
@@ -66,12 +66,16 @@ final class Sequence
         return $out;
     }
 
-    /** @param list<WorkItem> $items */
+    /**
+     * How often something else is taken in the hand; a guard clipped on the blade that is there is none.
+     *
+     * @param list<WorkItem> $items
+     */
     public static function toolChanges(array $items): int
     {
         $tools = array_values(
             array_map(
-                static fn (WorkItem $i): ?string => $i->tool,
+                static fn (WorkItem $i): string => $i->inHand(),
                 array_filter($items, static fn (WorkItem $i): bool => $i->holdsATool()),
             ),
         );

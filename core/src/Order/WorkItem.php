@@ -17,6 +17,7 @@ final readonly class WorkItem
      * @param list<string> $zones ids in working order
      * @param list<string> $cautions
      * @param list<int|float> $rank among items of the same node: smaller first
+     * @param string $hand what is in the hand; empty: the tool
      */
     public function __construct(
         public string $node,
@@ -28,6 +29,7 @@ final readonly class WorkItem
         public array $cautions = [],
         public ?Lay $lay = null,
         public array $rank = [],
+        public string $hand = '',
     ) {
     }
 
@@ -60,6 +62,12 @@ final readonly class WorkItem
         );
     }
 
+    /** What is taken in the hand: a guard is only clipped on the blade that is there. */
+    public function inHand(): string
+    {
+        return '' === $this->hand ? $this->tool ?? '' : $this->hand;
+    }
+
     /** Whether picking its tool up is a change of the tool in the hand. */
     public function holdsATool(): bool
     {
@@ -87,6 +95,7 @@ final readonly class WorkItem
             [...$this->cautions, ...$cautions],
             $this->lay,
             $this->rank,
+            $this->hand,
         );
     }
 
@@ -102,6 +111,7 @@ final readonly class WorkItem
             $this->cautions,
             $this->lay,
             $this->rank,
+            $this->hand,
         );
     }
 

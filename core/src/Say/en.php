@@ -838,6 +838,7 @@ return [
     'shorthand.each_zone_once_this_one_is' => 'each zone once: this one is said before',
     'shorthand.mm_up_to_400_such_as' => 'mm up to 400, such as 25 or 2.5',
     'shorthand.no_lay_no_blade_runs_here' => 'no lay: no blade runs here',
+    'shorthand.one_of_several_zones' => 'one zone, or several of them: %s',
     'shorthand.text_in_utf_8' => 'text in UTF-8',
     'shorthand.the_blade_after_out' => 'the blade after "out"',
     'shorthand.the_line_ends' => 'the line ends',

@@ -10,7 +10,10 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class Fault
 {
-    /** @param int $at characters before the word. @param int $length of the word in characters */
+    /**
+     * @param int $at characters before the word; told counted from 1, as the message does
+     * @param int $length of the word in characters
+     */
     public function __construct(
         public int $at,
         public int $length,
@@ -40,7 +43,7 @@ final readonly class Fault
     public function toArray(): array
     {
         return [
-            'at' => $this->at,
+            'at' => $this->at + 1,
             'length' => $this->length,
             'word' => mb_substr($this->word, 0, 60),
             'expected' => $this->expected,

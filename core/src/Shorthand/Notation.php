@@ -15,7 +15,8 @@ use KeenThistle\Core\Say\Say;
 
 final class Notation
 {
-    public const LONGEST = 10_000;
+    /** A plan of every zone with the longest notes has to fit. */
+    public const LONGEST = 60_000;
 
     private function __construct()
     {

@@ -77,6 +77,14 @@ final class NotationReader
         $token = null;
         while (null !== ($token = $this->in->peek()) && 'word' === $token[0]) {
             $zones = ZoneNames::zones($token[1]) ?? ZoneNames::zones(str_replace('-', '_', strtolower($token[1])));
+            if (null === $zones && isset(ZoneNames::GROUPS[strtolower($token[1])])) {
+                $this->in->fault(
+                    $token,
+                    Say::it('shorthand.one_of_several_zones', implode(' ', ZoneNames::GROUPS[strtolower($token[1])])),
+                );
+
+                return $out;
+            }
             if (null === $zones) {
                 $this->in->fault(
                     $token,

@@ -39,7 +39,19 @@ final class Spoken
         'twenty' => 20,
         'twentyfive' => 25,
     ];
-    private const BASES = ['ten' => '10', 'fifteen' => '15', 'thirty' => '30', 'forty' => '40'];
+    private const BASES = [
+        'ten' => '10',
+        'fifteen' => '15',
+        'thirty' => '30',
+        'forty' => '40',
+        '10' => '10',
+        '15' => '15',
+        '30' => '30',
+        '40' => '40',
+    ];
+    /** As it is printed on a guard: "1/2". */
+    private const FRACTION = '/^([1357])\/(2|4|8)$/';
+    private const INCH_MM = 25.4;
 
     private function __construct()
     {
@@ -48,7 +60,8 @@ final class Spoken
     /** Whether a word can begin a spoken tool at all. */
     public static function begins(string $word): bool
     {
-        return isset(self::BLADES[$word])
+        return 1 === preg_match(self::FRACTION, $word)
+            || isset(self::BLADES[$word])
             || isset(self::TIMES[$word])
             || isset(self::INCHES[$word])
             || isset(self::MM[$word]);
@@ -80,6 +93,9 @@ final class Spoken
     /** @param list<string> $words */
     private static function length(array $words): ?float
     {
+        if (1 === \count($words) && 1 === preg_match(self::FRACTION, $words[0], $m)) {
+            return (self::INCH_MM * (int) $m[1]) / (int) $m[2];
+        }
         if (1 === \count($words)) {
             return self::INCHES[$words[0]] ?? (isset(self::MM[$words[0]]) ? (float) self::MM[$words[0]] : null);
         }

@@ -63,7 +63,7 @@ final class ToolReader
                 $last = $this->in->peek($heard[0] - 1) ?? $token;
                 $from = $this->in->characters($token[2]);
                 $this->spoken[] = [
-                    'at' => $from,
+                    'at' => $from + 1,
                     'length' => $this->in->characters($last[2] + $last[3]) - $from,
                     'said' => implode(' ', \array_slice($words, 0, $heard[0])),
                     'means' => $heard[1],

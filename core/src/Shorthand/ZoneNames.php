@@ -10,6 +10,24 @@ use KeenThistle\Core\Zone\ZoneTable;
 
 final class ZoneNames
 {
+    /** Words for parts of a dog that are several zones: which they stand for is said, not guessed. */
+    public const GROUPS = [
+        'ears' => ['ear_outer', 'ear_inner', 'ear_feather'],
+        'ear' => ['ear_outer', 'ear_inner', 'ear_feather'],
+        'legs' => ['foreleg', 'front_feather', 'thigh', 'hock'],
+        'leg' => ['foreleg', 'front_feather', 'thigh', 'hock'],
+        'feet' => ['pads', 'between_toes', 'toe_outline'],
+        'foot' => ['pads', 'between_toes', 'toe_outline'],
+        'paws' => ['pads', 'between_toes', 'toe_outline'],
+        'face' => ['fringe', 'brow', 'inner_eye', 'stop', 'cheek', 'muzzle', 'lips', 'beard'],
+        'head' => ['skull', 'fringe', 'brow', 'cheek', 'muzzle', 'beard'],
+        'body' => ['shoulder', 'back', 'ribs', 'loin', 'chest', 'belly'],
+        'neck' => ['nape', 'throat', 'neck_sides'],
+        'tail' => ['tail_root', 'tail_flag', 'tail_tip'],
+        'rear' => ['rump', 'thigh', 'breeches', 'tail_root_arc'],
+        'sanitary' => ['belly_patch', 'groin', 'sheath_or_vulva', 'under_tail_ring', 'channel'],
+    ];
+
     private const SIDES = [
         'left' => 'l',
         'right' => 'r',

@@ -137,11 +137,25 @@ final readonly class TodayRule
             return self::nothing($zone, 'finding', Row::NOT_TOUCHED, $kind->value, $kind->words(), $kind->words());
         }
         $row = match (true) {
-            $clips && null !== $mat => $this->clipped($zone, $mat),
+            $clips && null !== $mat && !self::isEvenedShorter($facts, $mat) => $this->clipped($zone, $mat),
             default => $this->agreed($facts, $zone, $wanted),
         };
 
         return $this->borne($facts, $zone, $mat, $row) ?? $row;
+    }
+
+    /** Whether an agreed even length takes a zone shorter than the blade under its mat: one length, no patches. */
+    private static function isEvenedShorter(Facts $facts, ZoneDecision $mat): bool
+    {
+        $blade = 'even' === $facts->agreement?->choice ? $facts->agreement->blade : null;
+        $under = $mat->under?->leaves();
+        $zone = $mat->mat->zone->id;
+
+        return null !== $blade
+            && null !== $under
+            && null !== $facts->wanted($zone)
+            && \in_array($zone, $facts->agreement->zones, true)
+            && BladeTable::residual($blade)->shorterThan($under);
     }
 
     /** A finding at this zone that leaves it alone. */

@@ -17,6 +17,7 @@ final class CareTable
     private const CARE = [
         'blade' => ['run', 'oiled', 'disinfected', 'sharpened', 'packed_hair', 'edge_dull', 'edge_good', 'heat'],
         'guard' => ['run', 'disinfected'],
+        'trimmer' => ['run', 'oiled', 'disinfected', 'sharpened', 'packed_hair', 'heat'],
         'clipper' => ['run', 'oiled', 'disinfected', 'heat'],
         'shears' => ['run', 'oiled', 'disinfected', 'sharpened', 'edge_dull', 'edge_good'],
         'thinning_shears' => ['run', 'oiled', 'disinfected', 'sharpened', 'edge_dull', 'edge_good'],

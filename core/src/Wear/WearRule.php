@@ -36,7 +36,7 @@ final readonly class WearRule
         $hot = null;
         foreach ($events as $e) {
             if ('run' === $e->kind) {
-                $sinceOil += $e->minutes;
+                $sinceOil += $e->worn();
                 $sinceSharp += $e->worn();
                 $recent += $e->on >= $today->modify('-'.self::RECENT_DAYS.' days') ? $e->worn() : 0.0;
                 $cleanFor = $e->dog;
@@ -91,7 +91,7 @@ final readonly class WearRule
             CareTable::has($kind, 'oiled') ? max(0.0, round(self::OIL_MINUTES - $sinceOil, 1)) : null,
             $dirtyAfterUse,
             $cleanFor ?? '',
-            $grinds ? max(0.0, round($left, 1)) : null,
+            $grinds ? ($dull ? 0.0 : max(0.0, round($left, 1))) : null,
             $on,
             $cautions,
             [

@@ -353,6 +353,7 @@ array_push(
         ['tove', 'POST', '/api/dogs/@Tansy/grooms', ['keep' => []], 'keep' => 'groom'],
         ['tove', 'POST', '/api/dogs/@Tansy/grooms', []],
         ['wim', 'POST', '/api/dogs/@Tansy/grooms', []],
+        ['tove', 'POST', '/api/grooms/$groom.id/ask', []],
         ['tove', 'GET', '/api/grooms/$groom.id'],
         [
             'tove',

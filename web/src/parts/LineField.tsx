@@ -114,7 +114,7 @@ export function LineField({
         aria-invalid={answer.faults.length > 0}
         readOnly={readOnly}
         value={text}
-        maxLength={10_000}
+        maxLength={60_000}
         placeholder="back ribs: 16/10; throat: 7F >breastbone_dip"
         onChange={(e) => {
           setText(e.target.value.replace(/[\r\n]+/g, ' '))
@@ -148,16 +148,16 @@ export function LineField({
       <div id={`${id}-says`} role="status" className="space-y-1 text-sm">
         {answer.faults.map((f) => (
           <p key={`${f.at}-${f.expected}`} className="font-bold text-haw">
-            {excerpt(text, f.at)}
+            {excerpt(text, f.at - 1)}
             <mark className="rounded bg-haw-soft px-0.5 text-haw underline decoration-wavy">
-              {[...text].slice(f.at, f.at + f.length).join('') || '…'}
+              {[...text].slice(f.at - 1, f.at - 1 + f.length).join('') || '…'}
             </mark>{' '}
             expected {f.expected}{' '}
             {f.nearest && !readOnly && (
               <button
                 type="button"
                 className="min-h-8 rounded border border-haw px-2"
-                onClick={() => put(f.at, f.length, f.nearest ?? '')}
+                onClick={() => put(f.at - 1, f.length, f.nearest ?? '')}
               >
                 {f.nearest}
               </button>

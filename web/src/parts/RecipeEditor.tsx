@@ -30,10 +30,14 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
   const here = new Set(
     (kit.data?.items ?? [])
       .filter((i) => (i.keeper ? i.keeper === session.id : i.place === place))
-      .map((i) => (i.kind === 'guard' ? `g${i.nominal_mm}` : `b${i.label}`)),
+      .map((i) =>
+        i.kind === 'guard' ? `g${i.nominal_mm}` : i.kind === 'trimmer' ? 'btrimmer' : `b${i.label}`,
+      ),
   )
   const away = (key: string) => (kit.data && !here.has(key) ? ' · not in this kit' : '')
   const bladed = draft.method === 'clip' || draft.method === 'shave_out'
+  const trimming = draft.tool?.kind === 'trimmer'
+  const trimmer = (kit.data?.items ?? []).find((i) => i.kind === 'trimmer')
   const guarded = draft.method === 'guard'
   const setMethod = (method: string) => {
     const blade = method === 'clip' || method === 'shave_out'
@@ -42,7 +46,9 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
       method,
       entered_mm: blade || method === 'guard' ? null : draft.entered_mm,
       tool: blade
-        ? { kind: 'blade', label: draft.tool?.kind === 'blade' ? draft.tool.label : '10' }
+        ? draft.tool?.kind === 'trimmer'
+          ? draft.tool
+          : { kind: 'blade', label: draft.tool?.kind === 'blade' ? draft.tool.label : '10' }
         : method === 'guard'
           ? draft.tool?.kind === 'guard'
             ? draft.tool
@@ -62,10 +68,36 @@ export function RecipeEditor({ draft, onChange, errors, words, place, shapes, br
       {bladed && (
         <SelectField
           label="Blade"
-          value={draft.tool?.label ?? '10'}
-          options={lists.blade.map((b) => ({ id: b.id, label: b.label + away(`b${b.id}`) }))}
-          onChange={(e) => set({ tool: { kind: 'blade', label: e.target.value } })}
+          value={trimming ? 'trimmer' : (draft.tool?.label ?? '10')}
+          options={[...lists.blade, { id: 'trimmer', label: 'small trimmer' }].map((b) => ({
+            id: b.id,
+            label: b.label + away(`b${b.id}`),
+          }))}
+          onChange={(e) =>
+            set({
+              tool:
+                e.target.value === 'trimmer'
+                  ? { kind: 'trimmer', mm: trimmer?.nominal_mm ?? undefined }
+                  : { kind: 'blade', label: e.target.value },
+            })
+          }
           error={errors.tool ?? errors['tool.label']}
+        />
+      )}
+      {bladed && trimming && (
+        <TextField
+          label="Set to (mm)"
+          type="number"
+          inputMode="decimal"
+          step="0.1"
+          value={draft.tool?.mm ?? ''}
+          hint="Left empty: as small trimmers usually are."
+          onChange={(e) =>
+            set({
+              tool: { kind: 'trimmer', mm: e.target.value === '' ? undefined : Number(e.target.value) },
+            })
+          }
+          error={errors['tool.mm']}
         />
       )}
       {guarded && (

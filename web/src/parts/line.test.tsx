@@ -62,7 +62,7 @@ describe('the line', () => {
     open((line) =>
       line.startsWith('bakc')
         ? view({
-            faults: [{ at: 0, length: 4, word: 'bakc', expected: 'a zone', nearest: 'back', message: '' }],
+            faults: [{ at: 1, length: 4, word: 'bakc', expected: 'a zone', nearest: 'back', message: '' }],
           })
         : view({ line }),
     )
@@ -78,7 +78,7 @@ describe('the line', () => {
       view({
         line,
         changed: ['back'],
-        spoken: line.includes('ten') ? [{ at: 6, length: 3, said: 'ten', means: '10' }] : [],
+        spoken: line.includes('ten') ? [{ at: 7, length: 3, said: 'ten', means: '10' }] : [],
       }),
     )
     const field = await screen.findByLabelText('The plan on one line')

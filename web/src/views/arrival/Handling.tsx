@@ -228,6 +228,7 @@ function Form({
     treats: row?.treats ?? '',
     second_person: row?.second_person ?? false,
     owner_says: row?.owner_says ?? '',
+    places: row?.places ?? [],
   })
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const save = useWrite({
@@ -300,6 +301,23 @@ function Form({
         checked={v.second_person}
         onChange={(e) => set({ second_person: e.target.checked })}
       />
+      <fieldset className="col-span-2">
+        <legend className="label">In these places (none: the dog as a whole)</legend>
+        <div className="flex flex-wrap gap-x-4">
+          {(words.lists.place ?? []).map((p) => (
+            <CheckField
+              key={p.id}
+              label={p.label}
+              checked={v.places.includes(p.id)}
+              onChange={(e) =>
+                set({
+                  places: e.target.checked ? [...v.places, p.id] : v.places.filter((one) => one !== p.id),
+                })
+              }
+            />
+          ))}
+        </div>
+      </fieldset>
       <div className="col-span-2 flex flex-wrap items-center gap-2">
         <Button type="submit" kind="main" disabled={save.isPending}>
           Save

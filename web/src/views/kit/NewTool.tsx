@@ -12,6 +12,7 @@ import { useWrite } from '../../app/useWrite'
 const KINDS = [
   { id: 'blade', label: 'Blade' },
   { id: 'guard', label: 'Guard' },
+  { id: 'trimmer', label: 'Small trimmer' },
   { id: 'clipper', label: 'Clipper (motor)' },
   { id: 'shears', label: 'Shears' },
   { id: 'thinning_shears', label: 'Thinning shears' },
@@ -36,7 +37,11 @@ export function NewTool({
     send: (_: void, write) => {
       const n = Number(v.nominal.trim().replace(',', '.'))
       const nominal =
-        v.kind !== 'guard' || v.nominal.trim() === '' ? null : Number.isFinite(n) ? n : v.nominal
+        (v.kind !== 'guard' && v.kind !== 'trimmer') || v.nominal.trim() === ''
+          ? null
+          : Number.isFinite(n)
+            ? n
+            : v.nominal
       return take(
         api.POST('/api/kit', {
           params: { header: write },
@@ -85,9 +90,9 @@ export function NewTool({
             error={errors.label}
           />
         )}
-        {v.kind === 'guard' && (
+        {(v.kind === 'guard' || v.kind === 'trimmer') && (
           <TextField
-            label="Marked for, mm"
+            label={v.kind === 'guard' ? 'Marked for, mm' : 'Set to, mm'}
             inputMode="decimal"
             value={v.nominal}
             onChange={(e) => setV({ ...v, nominal: e.target.value })}

@@ -31,7 +31,9 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
   const here = (kit.data?.items ?? []).filter((i) => i.place === groom.place)
   const guarded = draft.method === 'guard'
   const bladed = draft.method === 'clip' || draft.method === 'shave_out'
-  const tools = here.filter((i) => (guarded ? i.kind === 'guard' : bladed && i.kind === 'blade'))
+  const tools = here.filter((i) =>
+    guarded ? i.kind === 'guard' : bladed && (i.kind === 'blade' || i.kind === 'trimmer'),
+  )
   const send = (why: string) => {
     const patch = PATCH[why]
     const actual = patch ? { ...draft, exception: true, carry: 'do_not_repeat', reason: patch } : draft
@@ -48,7 +50,10 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
           <div className="space-y-2">
             <div role="radiogroup" aria-label="Really used" className="flex flex-wrap gap-1.5">
               {tools.map((t) => {
-                const on = guarded ? draft.tool?.mm === t.nominal_mm : draft.tool?.label === t.label
+                const on =
+                  guarded || t.kind === 'trimmer'
+                    ? draft.tool?.kind === t.kind && draft.tool.mm === t.nominal_mm
+                    : draft.tool?.label === t.label
                 return (
                   <button
                     key={t.id}
@@ -65,7 +70,9 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
                               label: t.label,
                               base: draft.tool?.base ?? '10',
                             }
-                          : { kind: 'blade', label: t.label },
+                          : t.kind === 'trimmer'
+                            ? { kind: 'trimmer', mm: t.nominal_mm ?? undefined }
+                            : { kind: 'blade', label: t.label },
                       })
                     }
                     className={`min-h-14 min-w-16 rounded-md border px-3 text-lg font-bold

@@ -79,10 +79,10 @@ describe('the line at the table', () => {
   it('keeps nothing with a fault, nothing heard, nothing empty', async () => {
     const { tap } = open((line) =>
       line.includes('ten')
-        ? view({ zones, spoken: [{ at: 6, length: 3, said: 'ten', means: '10' }] })
+        ? view({ zones, spoken: [{ at: 7, length: 3, said: 'ten', means: '10' }] })
         : view({
             faults: line
-              ? [{ at: 0, length: 1, word: line, expected: 'a zone', nearest: null, message: '' }]
+              ? [{ at: 1, length: 1, word: line, expected: 'a zone', nearest: null, message: '' }]
               : [],
           }),
     )

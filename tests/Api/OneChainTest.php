@@ -1,0 +1,369 @@
+<?php
+
+/** One dog through the whole chain: what arrival finds and the owner agrees is what the table does. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Api;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Uid\Uuid;
+
+final class OneChainTest extends ApiTestCase
+{
+    /** A third of the body, none of it tender. */
+    private const ELEVEN = [
+        'nape',
+        'neck_sides',
+        'shoulder_left',
+        'shoulder_right',
+        'back',
+        'loin',
+        'rump',
+        'thigh_left',
+        'thigh_right',
+        'chest',
+        'foreleg_left',
+    ];
+    private const SIGNATURE = 'M10 10L50 60L90 20';
+
+    /** @var array<string, mixed> */
+    private array $arrival;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn('maren');
+    }
+
+    private function arrive(string $dog): void
+    {
+        $this->arrival = $this->ask('POST', '/api/dogs/'.$this->dogId($dog).'/arrivals', [], 200);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $zones
+     *
+     * @return array<string, mixed>
+     */
+    private function comb(array $zones, string $choice = 'as_reckoned'): array
+    {
+        $version = self::number(self::map($this->read()['comb'])['version']);
+
+        return $this->ask(
+            'PUT',
+            '/api/arrivals/'.self::text($this->arrival['id']).'/comb',
+            ['zones' => $zones, 'choice' => $choice],
+            200,
+            ['If-Match' => "\"$version\""],
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function read(): array
+    {
+        return $this->ask('GET', '/api/arrivals/'.self::text($this->arrival['id']), expect: 200);
+    }
+
+    /** @return array<string, mixed> */
+    private function agree(string $choice, bool $agreed = true, string $by = 'tablet'): array
+    {
+        $view = $this->read();
+
+        return $this->ask(
+            'POST',
+            '/api/arrivals/'.self::text($this->arrival['id']).'/agreement',
+            [
+                'agreed' => $agreed,
+                'signed_by' => 'R. Hallam',
+                'comb_version' => self::map($view['comb'])['version'],
+                'check_version' => $view['check_version'],
+                'choice' => $choice,
+                'signature' => 'tablet' === $by && $agreed ? self::SIGNATURE : '',
+                'by' => $by,
+            ],
+            201,
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function table(string $dog): array
+    {
+        return $this->ask('POST', '/api/dogs/'.$this->dogId($dog).'/grooms', [], 200);
+    }
+
+    /** @return array<string, mixed> */
+    private static function mat(string $zone, int $severity, float $spread = 1.0, ?bool $clearance = null): array
+    {
+        return ['zone' => $zone, 'severity' => $severity, 'spread' => $spread, 'clearance' => $clearance];
+    }
+
+    /** @param array<string, mixed> $groom */
+    private function done(array $groom): void
+    {
+        $taps = [];
+        foreach (self::rows($groom['steps']) as $s) {
+            $zones = self::texts($s['zones']);
+            $taps[] =
+                [
+                    'id' => bin2hex(random_bytes(8)),
+                    'at' => gmdate('Y-m-d\TH:i:s.000\Z'),
+                ] +
+                ([] === $zones
+                    ? ['kind' => 'step', 'step' => $s['key'], 'state' => 'done']
+                    : ['kind' => 'zone', 'zones' => $zones, 'state' => 'done']);
+        }
+        $answer = $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/taps', [
+            'sent_at' => gmdate('Y-m-d\TH:i:s.000\Z'),
+            'device' => 'tablet-1',
+            'taps' => $taps,
+        ]);
+        self::assertSame(
+            ['counted'],
+            array_values(
+                array_unique(array_map(self::text(...), array_column(self::rows($answer['results']), 'outcome'))),
+            ),
+        );
+    }
+
+    public function testTheFeltedDogFromArrivalToTheCard(): void
+    {
+        $card = fn (): array => array_column(self::rows($this->card('Tansy')['zones']), 'recipe', 'zone');
+        $before = $card();
+        $this->arrive('Tansy');
+        $mats = array_map(static fn (string $z): array => self::mat($z, 3, 0.95, true), self::ELEVEN);
+        $comb = $this->comb([...$mats, self::mat('armpit_left', 4)], 'even_out');
+        $even = self::find(self::rows($comb['options']), 'choice', 'even_out');
+        self::assertSame([3.2, '7F'], [$even['leaves_mm'], $even['even_blade']]);
+        self::assertTrue(self::map($this->read()['today'])['waits'], 'a third of the body waits for a signature');
+        $this->agree('even_out');
+        self::assertFalse(self::map($this->read()['today'])['waits']);
+
+        $groom = $this->table('Tansy');
+        $today = self::map($groom['today']);
+        self::assertTrue($today['comes_off']);
+        $rows = array_column(self::rows($today['zones']), null, 'zone');
+        foreach (['back', 'loin', 'rump', 'thigh_left'] as $zone) {
+            $row = self::map($rows[$zone]);
+            self::assertContains($row['from'], ['mat', 'agreement']);
+            self::assertSame(
+                ['planned', '7F blade', true, 'do_not_repeat'],
+                [$row['state'], $row['words'], $row['exception'], $row['carry']],
+                $zone,
+            );
+            self::assertStringContainsString(
+                '7F blade',
+                self::text(self::map(self::find(self::rows($groom['zones']), 'zone', $zone)['planned'])['words']),
+            );
+        }
+        self::assertSame(
+            ['mat', '10 blade'],
+            [$rows['armpit_left']['from'] ?? '', $rows['armpit_left']['words'] ?? ''],
+        );
+        self::assertSame('card', $rows['skull']['from'] ?? '', 'the face only where it is named');
+
+        $steps = array_map(self::text(...), array_column(self::rows($groom['steps']), 'step'));
+        self::assertContains('mats_clip', $steps);
+        self::assertLessThan(
+            (int) array_search('bath', $steps, true),
+            max([-1, ...array_keys($steps, 'mats_clip', true)]),
+            'felt is never washed first',
+        );
+        self::assertNotContains('comb_out', $steps, 'nobody combs what comes off');
+        self::assertNotContains('mats_out', $steps, 'nobody works on what comes off');
+        self::assertSame(
+            $even['price_minor'],
+            $this->finish($groom)['price_minor'],
+            'what was agreed is what it costs',
+        );
+
+        $this->done($groom);
+        $next = self::rows($this->finish($groom)['next'])[0];
+        $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/close', [], 200);
+        self::assertSame($before, $card(), 'the card keeps its own style');
+        $visit = self::rows($this->card('Tansy')['visits'])[0];
+        $zones = $this->ask('GET', '/api/visits/'.self::text($visit['id']));
+        $back = self::find(self::rows($zones['zones']), 'zone', 'back');
+        self::assertSame('done', $back['state']);
+        self::assertStringContainsString('7F blade', self::text($back['actual']));
+        self::assertNotSame($back['planned'], $back['actual'], 'planned and done are both kept');
+        self::assertSame(3.2, $back['finished_mm']);
+        $patch = $this->db()->fetchOne(
+            'SELECT actual_exception FROM visit_zone z JOIN visit v ON v.id = z.visit_id '.
+                "WHERE v.id = :visit AND z.zone = 'back'",
+            ['visit' => Uuid::fromString(self::text($visit['id']))->toBinary()],
+        );
+        self::assertSame(1, (int) (is_numeric($patch) ? $patch : 0), 'a patch, never copied as style');
+        self::assertNotSame('', $next['on']);
+    }
+
+    /**
+     * @param array<string, mixed> $groom
+     *
+     * @return array<string, mixed>
+     */
+    private function finish(array $groom): array
+    {
+        return $this->ask('GET', '/api/grooms/'.self::text($groom['id']).'/finish', expect: 200);
+    }
+
+    public function testAMatFoundAtTheTableThatExceedsTheAgreementGoesBackToTheOwner(): void
+    {
+        $this->arrive('Tansy');
+        $this->comb([self::mat('armpit_left', 4)]);
+        $this->agree('as_reckoned');
+        $groom = $this->table('Tansy');
+        self::assertNull($groom['ask']);
+        $path = '/api/grooms/'.self::text($groom['id']);
+        $this->ask('POST', "$path/ask", [], 409);
+
+        $this->comb([self::mat('armpit_left', 4), self::mat('back', 4), self::mat('groin', 4, 0.5)]);
+        $found = $this->ask('GET', $path, expect: 200);
+        $rows = array_column(self::rows(self::map($found['today'])['zones']), 'state', 'zone');
+        self::assertSame('waits_for_agreement', $rows['back']);
+        self::assertSame(
+            ['planned', 'planned'],
+            [$rows['armpit_left'], $rows['groin']],
+            'what was agreed goes on, and a small tender patch too',
+        );
+        self::assertStringContainsString('made anew', implode(' ', self::texts($found['notices'])));
+        $ask = self::map($found['ask']);
+        self::assertStringContainsString('back', self::text($ask['text']));
+        self::assertNull($ask['asked_at']);
+
+        $asked = $this->ask('POST', "$path/ask", [], 200);
+        self::assertNotNull(self::map($asked['ask'])['asked_at']);
+        $messages = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages']);
+        self::assertSame('question', $messages[0]['kind']);
+
+        $this->agree('as_reckoned', by: 'phone');
+        $answered = $this->ask('GET', $path, expect: 200);
+        self::assertNull($answered['ask']);
+        $rows = array_column(self::rows(self::map($answered['today'])['zones']), 'state', 'zone');
+        self::assertSame('planned', $rows['back']);
+    }
+
+    public function testAnOwnerWhoAnswersNoKeepsTheCoatAndTheRestGoesOn(): void
+    {
+        $this->arrive('Tansy');
+        $groom = $this->table('Tansy');
+        $this->comb([self::mat('back', 4)]);
+        $this->agree('as_reckoned', false, 'phone');
+        $after = $this->ask('GET', '/api/grooms/'.self::text($groom['id']), expect: 200);
+        $rows = array_column(self::rows(self::map($after['today'])['zones']), 'state', 'zone');
+        self::assertSame('waits_for_agreement', $rows['back']);
+        self::assertSame('planned', $rows['loin']);
+    }
+
+    public function testTanglesOnADoubleCoatAreNeverClipped(): void
+    {
+        $this->arrive('Marl');
+        $comb = $this->comb(array_map(static fn (string $z): array => self::mat($z, 1), self::ELEVEN));
+        self::assertSame(
+            ['rake'],
+            array_values(
+                array_unique(array_map(self::text(...), array_column(self::rows($comb['zones']), 'decision'))),
+            ),
+        );
+        $groom = $this->table('Marl');
+        $steps = array_column(self::rows($groom['steps']), 'step');
+        self::assertContains('mats_out', $steps);
+        self::assertNotContains('mats_clip', $steps);
+        self::assertFalse(self::map($groom['today'])['waits']);
+    }
+
+    public function testASoreIsNotTouchedAndTheVisitKeepsWhy(): void
+    {
+        $this->arrive('Tansy');
+        $this->ask(
+            'PUT',
+            '/api/arrivals/'.self::text($this->arrival['id']).'/check',
+            ['found' => [['kind' => 'sore', 'zone' => 'groin']]],
+            200,
+            ['If-Match' => '"1"'],
+        );
+        $groom = $this->table('Tansy');
+        $today = self::map($groom['today']);
+        self::assertSame('not_touched', self::find(self::rows($today['zones']), 'zone', 'groin')['state']);
+        self::assertSame(['groin'], $today['stays_dry']);
+        $bath = self::find(self::rows($groom['steps']), 'step', 'bath');
+        self::assertStringContainsString('groin', implode(' ', self::texts($bath['cautions'])));
+        $this->done($groom);
+        $closed = $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/close', [], 200);
+        $zones = $this->ask('GET', '/api/visits/'.self::text($closed['visit']));
+        $groin = self::find(self::rows($zones['zones']), 'zone', 'groin');
+        self::assertSame('deferred', $groin['state']);
+        self::assertStringContainsString('vet', self::text($groin['why']));
+    }
+
+    public function testATidySetsBackOnlyWhatItDid(): void
+    {
+        $clock = function (string $name): mixed {
+            $card = $this->card('Tansy');
+            $clocks = self::rows(self::map($card['interval'])['clocks']);
+
+            return self::find($clocks, 'clock', $name)['since'];
+        };
+        $today = self::text($this->card('Tansy')['today']);
+        $shape = $clock('shape');
+        $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Tansy').'/visits',
+            ['day' => $today, 'kind' => 'tidy', 'zones' => []],
+            201,
+        );
+        self::assertSame($today, $clock('pads'));
+        self::assertSame($today, $clock('nails'));
+        self::assertSame($shape, $clock('shape'), 'a tidy leaves the outline as old as it is');
+        $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Sorrel').'/visits',
+            ['day' => $today, 'kind' => 'nails', 'zones' => []],
+            201,
+        );
+        $sorrel = self::rows(self::map($this->card('Sorrel')['interval'])['clocks']);
+        self::assertSame($today, self::find($sorrel, 'clock', 'nails')['since']);
+        self::assertNotSame($today, self::find($sorrel, 'clock', 'pads')['since'], 'nails are nails only');
+    }
+
+    public function testAGroomFromBeforeTodaysListsOpensAndCloses(): void
+    {
+        $groom = $this->table('Tansy');
+        $this->db()->executeStatement("UPDATE groom SET today = '{}', steps = :steps WHERE id = :id", [
+            'steps' => json_encode([
+                self::oldStep('check', []),
+                self::oldStep('knots', []),
+                self::oldStep('body', ['back', 'loin'], '16 mm guard over 10'),
+                self::oldStep('nails', []),
+            ]),
+            'id' => Uuid::fromString(self::text($groom['id']))->toBinary(),
+        ]);
+        $manager = self::getContainer()->get(EntityManagerInterface::class);
+        self::assertInstanceOf(EntityManagerInterface::class, $manager);
+        $manager->clear();
+        $old = $this->ask('GET', '/api/grooms/'.self::text($groom['id']), expect: 200);
+        self::assertNull($old['today']);
+        self::assertSame('body', self::rows($old['steps'])[2]['step']);
+        $this->done($old);
+        $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/close', [], 200);
+    }
+
+    /**
+     * @param list<string> $zones
+     *
+     * @return array<string, mixed>
+     */
+    private static function oldStep(string $step, array $zones, ?string $tool = null): array
+    {
+        return [
+            'key' => $step.(null === $tool ? '' : ":$tool"),
+            'step' => $step,
+            'title' => $step,
+            'tool' => $tool,
+            'zones' => $zones,
+            'minutes' => null,
+            'cautions' => [],
+            'done_when' => 'done',
+        ];
+    }
+}
