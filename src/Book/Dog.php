@@ -143,6 +143,18 @@ class Dog implements SalonOwned, Subject
     public array $measures = [];
 
     /**
+     * Proportions as an eye sees them: point => side, by BalanceRule::points().
+     *
+     * @var array<string, string>
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $seen = [];
+
+    /** @var list<array{string, string}> zones between which the card wants a hard line */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $hardLines = [];
+
+    /**
      * Points on which this card differs from the salon's schools: point => side.
      *
      * @var array<string, string>

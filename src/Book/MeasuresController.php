@@ -52,6 +52,30 @@ final readonly class MeasuresController
         return Answer::to($done, $this->view($actor, $id));
     }
 
+    /**
+     * @param array<string, string> $seen
+     *
+     * @return list<array{point: string, label: string, chosen: string|null,
+     *     sides: list<array{id: string, label: string}>}>
+     */
+    private static function looks(array $seen): array
+    {
+        $out = [];
+        foreach (BalanceRule::points() as $point => $sides) {
+            $out[] = [
+                'point' => $point,
+                'label' => BalanceRule::words($point),
+                'chosen' => $seen[$point] ?? null,
+                'sides' => array_map(
+                    static fn (string $s): array => ['id' => $s, 'label' => BalanceRule::words($point, $s)],
+                    $sides,
+                ),
+            ];
+        }
+
+        return $out;
+    }
+
     private function view(Actor $actor, string $id): MeasuresView
     {
         $dog = $this->scope->get($actor, Dog::class, $id, $this->manager, 'dog');
@@ -66,10 +90,11 @@ final readonly class MeasuresController
             : null;
         $ratios = array_intersect_key($m, array_flip(BalanceRule::ratios()));
         $comfort = [] !== array_intersect(['age', 'skin', 'joints', 'surgery'], $dog->health);
-        $balance = (new BalanceRule())->suggest($ratios, $comfort);
+        $balance = (new BalanceRule())->suggest($ratios, $comfort, $dog->seen);
 
         return new MeasuresView(
             (object) $m,
+            self::looks($dog->seen),
             $ears,
             $balance,
             isset($m['neck_mm']) && null !== $dog->kg

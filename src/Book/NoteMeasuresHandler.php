@@ -11,6 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Balance\BalanceRule;
 use KeenThistle\Log\Entry;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -28,14 +29,25 @@ final readonly class NoteMeasuresHandler implements Handler
         $this->manager->refresh($dog, LockMode::PESSIMISTIC_WRITE);
         $given = $command->measures->given();
         $before = $dog->measures;
+        $seen = $dog->seen;
         $dog->measures = array_merge($before, $given);
-        if ($dog->measures === $before) {
-            return new Outcome();
+        $dog->seen = array_merge($seen, $command->measures->tapped());
+        $words = [];
+        if ($dog->measures !== $before) {
+            $names = array_map(
+                static fn (string $n): string => strtr($n, ['_mm' => '', '_' => ' ']),
+                array_keys($given),
+            );
+            $words[] = 'measured: '.implode(', ', $names);
         }
-        $words = array_map(static fn (string $n): string => strtr($n, ['_mm' => '', '_' => ' ']), array_keys($given));
+        foreach ($dog->seen as $point => $side) {
+            if ($side !== ($seen[$point] ?? null)) {
+                $words[] = BalanceRule::words($point).': '.BalanceRule::words($point, $side);
+            }
+        }
 
-        return new Outcome(
-            entries: [new Entry($dog, 'dog', (string) $dog->id, 'measured: '.implode(', ', $words))],
-        );
+        return [] === $words
+            ? new Outcome()
+            : new Outcome(entries: [new Entry($dog, 'dog', (string) $dog->id, implode('; ', $words))]);
     }
 }

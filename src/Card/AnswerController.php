@@ -69,7 +69,7 @@ final readonly class AnswerController
             new AnswerView(
                 zone: $zone->id,
                 length: $length->toArray(),
-                blends: $this->blends($actor, $zone, $recipe, $length->finished, $plan, $kit),
+                blends: $this->blends($actor, $dog, $zone, $recipe, $length->finished, $plan, $kit),
                 recovery: self::recovery($dog, $zone, $length->finished, $figures),
                 here: GrowthAndClocks::here(
                     $recipe,
@@ -90,6 +90,7 @@ final readonly class AnswerController
      */
     private function blends(
         Actor $actor,
+        Dog $dog,
         Zone $zone,
         ZoneRecipe $recipe,
         ?Length $finished,
@@ -108,12 +109,14 @@ final readonly class AnswerController
             $other = null === $method ? null : $lengths->planned($other->forRules())->finished;
             if (null !== $other && null !== $method) {
                 $own = new Side($finished, $zone, $recipe->method ?? Method::Leave);
-                $b = $blend->between($own, new Side($other, $next, $method))->toArray();
+                $line = HardLines::has($dog, $zone->id, $next->id);
+                $b = $blend->between($own, new Side($other, $next, $method), $line)->toArray();
                 $out[] = [
                     'zone' => $next->id,
                     'label' => $next->label,
                     'finished_mm' => $other->rounded(),
                     'blend' => $b['blend'],
+                    'hard_line' => $line,
                     'words' => $b['words'],
                     'reasons' => $b['reasons'],
                 ];

@@ -22,23 +22,23 @@ final readonly class AnswerView
         #[Gives(
             'array{finished_mm: float|null, low_mm: float|null, high_mm: float|null, inch: string|null, '.
                 'estimated: bool, reasons: list<ReasonView>, warnings: list<CautionView>}',
-        )]
+        ),]
         public array $length,
         #[Gives(
             'list<array{zone: string, label: string, finished_mm: float, blend: \'none\'|\'shears\'|\'ladder\'|'.
-                '\'hard_line\', words: string, reasons: list<ReasonView>}>',
-        )]
+                '\'hard_line\', hard_line: bool, words: string, reasons: list<ReasonView>}>',
+        ),]
         public array $blends,
         #[Gives(
             'array{weeks: float|null, level: \'none\'|\'months\'|\'agree_first\', message: string, '.
                 'back_to_mm: float, reasons: list<ReasonView>, warnings: list<CautionView>}|null',
-        )]
+        ),]
         public ?array $recovery,
         public HereView $here,
         #[Gives(
             'list<array{tool: ToolView, lay: string, words: string, finished_mm: float, inch?: string, '.
                 'difference_mm: float, close: bool, tool_changes?: int}>',
-        )]
+        ),]
         public array $options,
     ) {
     }

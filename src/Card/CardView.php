@@ -19,6 +19,7 @@ final readonly class CardView
     /**
      * @param list<array<string, mixed>> $cautions
      * @param list<ZoneView> $zones
+     * @param list<array{zone: string, other: string}> $hard_lines
      * @param list<VisitView> $visits
      * @param list<BookingView> $bookings
      * @param list<RecentChangeView> $changes
@@ -29,6 +30,7 @@ final readonly class CardView
         public string $place,
         public array $zones,
         #[Says('the zone this kit serves worst')] public ?string $worst_here,
+        #[Says('zones between which a hard line is wanted')] public array $hard_lines,
         public GrowthView $growth,
         public IntervalView $interval,
         public array $visits,

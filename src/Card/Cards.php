@@ -54,6 +54,7 @@ final readonly class Cards
             place: $place,
             zones: $zones,
             worst_here: $worst,
+            hard_lines: HardLines::of($dog),
             growth: $figures->growthView(),
             interval: $figures->interval($plan, $this->kit->lengths($actor), $wish),
             visits: array_map(VisitView::of(...), array_reverse($visits)),

@@ -17,8 +17,8 @@ final readonly class HouseStyleView
 {
     /**
      * @param list<string> $time_zones
-     * @param list<array{point: string, label: string, chosen: string, sides: list<array{id: string, what: string,
-     *     why: string}>}> $schools
+     * @param list<array{point: string, label: string, changes: string, chosen: string,
+     *     sides: list<array{id: string, what: string, why: string}>}> $schools
      * @param list<array{kind: string, name: string, drawing: string, why: string, own: bool}> $styles
      * @param list<array{right: string, words: string, roles: list<string>}> $rights
      */
@@ -43,10 +43,11 @@ final readonly class HouseStyleView
     {
         $chosen = $salon->schools + SchoolTable::defaults();
         $rows = [];
-        foreach (SchoolTable::rows() as $point => [$label, $sides]) {
+        foreach (SchoolTable::rows() as $point => [$label, $sides, $changes]) {
             $rows[] = [
                 'point' => $point,
                 'label' => $label,
+                'changes' => $changes,
                 'chosen' => $chosen[$point],
                 'sides' => array_map(
                     static fn (string|int $id, array $side): array => [

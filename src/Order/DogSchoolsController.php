@@ -44,7 +44,7 @@ final readonly class DogSchoolsController
     #[Endpoint(
         'Let a card differ on one point, or not any more; 422 names the must it would break',
         gives: DogSchoolsView::class,
-    )]
+    ),]
     public function change(Actor $actor, string $id, #[FromBody] SchoolForm $school, Key $key): Response
     {
         $done = $this->commands->run(new ChangeSchool($id, $school), $actor, $key);
@@ -57,10 +57,11 @@ final readonly class DogSchoolsController
         $dog = $this->scope->get($actor, Dog::class, $id, $this->manager, 'dog');
         $house = $dog->salon->schools + SchoolTable::defaults();
         $points = [];
-        foreach (SchoolTable::rows() as $point => [$label, $sides]) {
+        foreach (SchoolTable::rows() as $point => [$label, $sides, $changes]) {
             $points[] = [
                 'point' => $point,
                 'label' => $label,
+                'changes' => $changes,
                 'house' => $house[$point],
                 'own' => $dog->schools[$point] ?? null,
                 'sides' => array_map(

@@ -9,8 +9,8 @@ namespace KeenThistle\Order;
 final readonly class DogSchoolsView
 {
     /**
-     * @param list<array{point: string, label: string, house: string, own: string|null, sides: list<array{id: string,
-     * what: string, why: string}>}> $points
+     * @param list<array{point: string, label: string, changes: string, house: string, own: string|null,
+     *     sides: list<array{id: string, what: string, why: string}>}> $points
      */
     public function __construct(public array $points)
     {

@@ -200,6 +200,26 @@ final readonly class GrowthAndClocks
     }
 
     /**
+     * The day on which the first of the clocks is due that the next visit is for; today where it has passed.
+     *
+     * @param list<string> $because
+     * @param array<string, \DateTimeImmutable> $resets with '' for the groom
+     */
+    private static function nextOn(array $because, Interval $i, array $resets, \DateTimeImmutable $today): string
+    {
+        $days = [];
+        foreach ($i->clocks as $c) {
+            if (\in_array($c->name, $because, true)) {
+                $days[] = ($resets[$c->name] ?? $resets[''])->modify(
+                    '+'.(int) round(7 * max($c->weeks, $i->visits->least($c))).' days',
+                );
+            }
+        }
+
+        return max($today, [] === $days ? $today : min($days))->format('Y-m-d');
+    }
+
+    /**
      * @param \DateTimeImmutable $from the last groom
      * @param array<string, \DateTimeImmutable> $resets of the clocks; from the groom where one has none
      * @param \DateTimeImmutable $today what "next" counts from
@@ -252,7 +272,7 @@ final readonly class GrowthAndClocks
                 ? null
                 : new NextView(
                     $i->next->weeks,
-                    $on($i->next->weeks, $today),
+                    self::nextOn($i->next->because, $i, $resets + ['' => $from], $today),
                     $i->next->kind->value,
                     $i->next->because,
                     null === $i->next->minutes ? null : round($i->next->minutes, 1),

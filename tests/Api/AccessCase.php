@@ -97,6 +97,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/house/answer' => [self::ALL, false],
             'GET /api/dogs/{id}/schools' => [self::ALL, true],
             'PUT /api/dogs/{id}/schools' => [self::TABLE, true],
+            'PUT /api/dogs/{id}/hard-lines' => [self::TABLE, true],
             'GET /api/dogs/{id}/line' => [self::ALL, true],
             'POST /api/dogs/{id}/line/answer' => [self::ALL, true],
             'PUT /api/dogs/{id}/line' => [self::TABLE, true],
@@ -310,6 +311,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/dogs/{id}/line/answer', 'PUT /api/dogs/{id}/line' => ['line' => 'back: 10'],
             'POST /api/house/answer' => ['schools' => SchoolTable::defaults()],
             'PUT /api/dogs/{id}/schools' => ['point' => 'voice', 'side' => 'marker'],
+            'PUT /api/dogs/{id}/hard-lines' => ['zone' => 'back', 'other' => 'loin', 'wanted' => true],
             'POST /api/grooms/{id}/probe/answer' => ['blade' => '10'],
             'PUT /api/house' => ['rate_minor' => 70, 'mat_rate_minor' => 80, 'mat_limit' => 12],
             'POST /api/session/person' => [

@@ -20,10 +20,17 @@ final class CardVersionTest extends ApiTestCase
             static fn (self $t) => $t->ask('DELETE', $tansy($t, '/plan/belly'), [], 200, ['If-Match' => '"1"']),
         ];
         yield 'both sides' => [
-            static fn (self $t) => $t->ask('POST', $tansy($t, '/plan/changes'), ['changes' => [
-                ['zone' => 'ribs_left', 'version' => 1, 'recipe' => self::blade('7F')],
-                ['zone' => 'ribs_right', 'version' => 1, 'recipe' => self::blade('7F')],
-            ]], 200),
+            static fn (self $t) => $t->ask(
+                'POST',
+                $tansy($t, '/plan/changes'),
+                [
+                    'changes' => [
+                        ['zone' => 'ribs_left', 'version' => 1, 'recipe' => self::blade('7F')],
+                        ['zone' => 'ribs_right', 'version' => 1, 'recipe' => self::blade('7F')],
+                    ],
+                ],
+                200,
+            ),
         ];
         yield 'a line' => [
             static function (self $t) use ($tansy): void {
@@ -39,9 +46,7 @@ final class CardVersionTest extends ApiTestCase
                 $t->put($tansy($t, '/pattern'), $body, (int) self::number($fit['revision']));
             },
         ];
-        yield 'the dog itself' => [
-            static fn (self $t) => $t->dog('Tansy', ['handling_note' => 'Likes the door open.']),
-        ];
+        yield 'the dog itself' => [static fn (self $t) => $t->dog('Tansy', ['handling_note' => 'Likes an open door.'])];
         yield 'its owner, on another dog of the home' => [
             static function (self $t): void {
                 $home = self::text(self::map($t->card('Tansy')['dog'])['household']);
@@ -51,11 +56,28 @@ final class CardVersionTest extends ApiTestCase
                 $t->put("/api/dogs/$id", array_diff_key($other, ['household' => 1]) + $owner, 1);
             },
         ];
+        yield 'a hard line' => [
+            static fn (self $t) => $t->ask(
+                'PUT',
+                $tansy($t, '/hard-lines'),
+                [
+                    'zone' => 'back',
+                    'other' => 'loin',
+                    'wanted' => true,
+                ],
+                200,
+            ),
+        ];
         yield 'a visit' => [
-            static fn (self $t) => $t->ask('POST', $tansy($t, '/visits'), [
-                'day' => date('Y-m-d'),
-                'zones' => [['zone' => 'back', 'state' => 'done']],
-            ], 201),
+            static fn (self $t) => $t->ask(
+                'POST',
+                $tansy($t, '/visits'),
+                [
+                    'day' => date('Y-m-d'),
+                    'zones' => [['zone' => 'back', 'state' => 'done']],
+                ],
+                201,
+            ),
         ];
         yield 'a booking' => [static fn (self $t) => $t->ask('POST', $tansy($t, '/bookings'), ['day' => $day], 201)];
         yield 'a booking cancelled' => [
@@ -72,10 +94,15 @@ final class CardVersionTest extends ApiTestCase
             static fn (self $t) => $t->put($tansy($t, '/handling/clipper'), ['tolerance' => 0], 0),
         ];
         yield 'a product its skin did not bear' => [
-            static fn (self $t) => $t->ask('POST', $tansy($t, '/reactions'), [
-                'product' => self::rows($t->ask('GET', '/api/wash')['products'])[0]['id'],
-                'what' => 'itch',
-            ], 201),
+            static fn (self $t) => $t->ask(
+                'POST',
+                $tansy($t, '/reactions'),
+                [
+                    'product' => self::rows($t->ask('GET', '/api/wash')['products'])[0]['id'],
+                    'what' => 'itch',
+                ],
+                201,
+            ),
         ];
         yield 'where it differs from the house' => [
             static function (self $t) use ($tansy): void {

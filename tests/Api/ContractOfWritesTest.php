@@ -86,6 +86,9 @@ final class ContractOfWritesTest extends ContractCase
             200,
         );
         $this->holds('put', '/api/dogs/{id}/measures', '200');
+        $line = ['zone' => 'loin', 'other' => 'back', 'wanted' => true];
+        $this->ask('PUT', '/api/dogs/'.$this->dogId('Osric').'/hard-lines', $line, 200);
+        $this->holds('put', '/api/dogs/{id}/hard-lines', '200');
         $this->ask('POST', "/api/grooms/$groom/close", ['message' => 'Osric is ready.'], 200);
         $this->holds('post', '/api/grooms/{id}/close', '200');
     }

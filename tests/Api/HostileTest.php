@@ -89,6 +89,7 @@ final class HostileTest extends HostileCase
                 "POST /api/grooms/$groom/close",
                 "PUT /api/dogs/$tansy/measures",
                 "PUT /api/dogs/$tansy/schools",
+                "PUT /api/dogs/$tansy/hard-lines",
                 "PUT /api/dogs/$tansy/line",
                 "POST /api/dogs/$tansy/line/answer",
                 'POST /api/house/answer',

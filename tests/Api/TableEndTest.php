@@ -162,4 +162,21 @@ final class TableEndTest extends TableCase
         self::assertCount(7, self::map($this->ask('GET', $path)['measures']), 'what was measured before stays');
         $this->ask('PUT', $path, ['neck_mm' => 9], 422);
     }
+
+    public function testBalanceIsOfWhatIsSeenAndWhatIsSeenOutranksATape(): void
+    {
+        $path = '/api/dogs/'.$this->dogId('Sorrel').'/measures';
+        $this->ask('PUT', $path, ['neck_to_back' => 0.3, 'seen' => ['leg' => 'low', 'muzzle' => 'medium']], 200);
+        $codes = static fn (array $answer): array => array_column(
+            self::rows(self::map($answer['balance'])['suggestions']),
+            'code',
+        );
+        self::assertSame(['short_leg', 'short_neck'], $codes($this->ask('GET', $path)));
+        $next = $this->ask('PUT', $path, ['seen' => ['neck' => 'medium']], 200);
+        self::assertSame(['short_leg'], $codes($next), 'the eye says medium, whatever the tape says');
+        $leg = self::find(self::rows($next['seen']), 'point', 'leg');
+        self::assertSame('low', $leg['chosen'], 'what was seen before stays');
+        $refused = $this->ask('PUT', $path, ['seen' => ['leg' => 'enormous']], 422);
+        self::assertStringContainsString('low', json_encode($refused, \JSON_THROW_ON_ERROR));
+    }
 }

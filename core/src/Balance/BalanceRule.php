@@ -42,6 +42,12 @@ final readonly class BalanceRule
         return array_map(static fn (array $sides): array => array_keys($sides), self::SEEN);
     }
 
+    /** A point in words, or one of its sides. */
+    public static function words(string $point, ?string $side = null): string
+    {
+        return Say::it('balance.'.$point.(null === $side ? '' : ".$side"));
+    }
+
     /** @return list<string> */
     public static function ratios(): array
     {
@@ -66,7 +72,7 @@ final readonly class BalanceRule
                     'reasons' => [
                         [
                             'term' => $point,
-                            'value' => $side,
+                            'value' => self::words($point, $side),
                             'unit' => '',
                             'source' => Say::it('balance.as_seen_and_tapped'),
                         ],

@@ -49,7 +49,10 @@ final class SchoolTable
     {
     }
 
-    /** @return array<string, array{string, array<int|string, array{string, string}>}> */
+    /**
+     * @return array<string, array{string, array<int|string, array{string, string}>, string}> label, sides with what
+     *     each says for itself, what a choice changes
+     */
     public static function rows(): array
     {
         $rows = [];
@@ -58,7 +61,7 @@ final class SchoolTable
             foreach ($sides as $side) {
                 $said[$side] = [Say::it("school.$point.$side"), Say::it("school.$point.$side.why")];
             }
-            $rows[$point] = [Say::it("school.$point"), $said];
+            $rows[$point] = [Say::it("school.$point"), $said, Say::it("school.$point.changes")];
         }
 
         return $rows;

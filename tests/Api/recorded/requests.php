@@ -422,6 +422,7 @@ array_push(
             ],
         ],
         ['tove', 'PUT', '/api/dogs/@Tansy/measures', ['neck_mm' => 'wide', 'leg_to_chest' => 80]],
+        ['tove', 'PUT', '/api/dogs/@Tansy/measures', ['seen' => ['leg' => 'low', 'ear' => 'gone']]],
         ['pell', 'POST', '/api/grooms/$groom.id/close', ['next' => [['kind' => 'spa', 'on' => 'soon']], 'kind' => 'x']],
         [
             'tove',
@@ -608,6 +609,9 @@ array_push(
         ['tove', 'PUT', '/api/dogs/@Tansy/schools', ['point' => 'voice', 'side' => 'marker']],
         ['tove', 'PUT', '/api/dogs/@Tansy/schools', ['point' => 'brow', 'side' => 'left', 'why' => '']],
         ['tove', 'GET', '/api/dogs/@Tansy/schools'],
+        ['tove', 'PUT', '/api/dogs/@Tansy/hard-lines', ['zone' => 'loin', 'other' => 'back', 'wanted' => true]],
+        ['tove', 'PUT', '/api/dogs/@Tansy/hard-lines', ['zone' => 'back', 'other' => 'muzzle_top', 'wanted' => 1]],
+        ['pell', 'PUT', '/api/dogs/@Tansy/hard-lines', ['zone' => 'loin', 'other' => 'back', 'wanted' => false]],
         ['tove', 'DELETE', "/api/photos/$nobody", []],
         ['maren', 'DELETE', "/api/photos/$nobody", []],
         ['tove', 'GET', "/api/photos/$nobody/small"],

@@ -19,6 +19,8 @@ export interface DrawnZone {
   /** this kit cannot make it, or only nearly */
   off?: boolean
   stopLine?: string | null
+  /** zones of the same drawing that it meets in a hard line, as keys of the drawing */
+  hardWith?: string[]
   /** what the comb found, drawn and written in place of the length */
   mat?: { severity: number; text: string; said?: string }
   /** how it stands at the table: drawn over the hair and written in place of the length */
@@ -178,6 +180,24 @@ export const DogDrawing = memo(function DogDrawing({
       </g>
     )
   }
+  // The outline of one zone, seen only along the other.
+  const hardLines = (z: string) =>
+    (sure(zones[z]).hardWith ?? [])
+      .filter((w) => field.paths.zones[w])
+      .map((w) => (
+        <g key={`${z}-${w}`} data-line={`${z} ${w}`} pointerEvents="none">
+          <mask id={`kt-${tag}line-${z}-${w}`}>
+            <path d={field.paths.zones[w]} fill="white" stroke="white" strokeWidth={1.2} />
+          </mask>
+          <path
+            d={field.paths.zones[z]}
+            fill="none"
+            style={{ stroke: 'var(--ink)' }}
+            strokeWidth={0.55}
+            mask={`url(#kt-${tag}line-${z}-${w})`}
+          />
+        </g>
+      ))
   const body = order.filter((z) => !z.startsWith('ear_'))
   const ears = order.filter((z) => z.startsWith('ear_'))
   const inks = { stroke: 'var(--hair-stroke)' }
@@ -238,6 +258,7 @@ export const DogDrawing = memo(function DogDrawing({
         <g clipPath={`url(#kt-${tag}coat)`}>
           {body.map(zonePath)}
           {body.map(mark)}
+          {body.map(hardLines)}
         </g>
         <path
           d={moving ? paths.few : paths.strokes}
@@ -559,6 +580,7 @@ function spoken(z: DrawnZone): string {
     state,
     z.now && 'in hand',
     z.exception && 'exception patch',
+    !!z.hardWith?.length && 'a hard line to its neighbour',
     z.off && 'not exact with this kit',
     z.fresh && 'just changed',
   ]

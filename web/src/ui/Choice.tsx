@@ -7,17 +7,20 @@ export function Choice({
   options,
   onChange,
   small = false,
+  disabled = false,
 }: {
   label: string
   value: string
   options: { id: string; label: string }[]
   onChange: (id: string) => void
   small?: boolean
+  disabled?: boolean
 }) {
   return (
     <ToggleGroup.Root
       type="single"
       value={value}
+      disabled={disabled}
       onValueChange={(v) => v && onChange(v)}
       aria-label={label}
       className="inline-flex flex-wrap rounded-md border border-line bg-well p-0.5"

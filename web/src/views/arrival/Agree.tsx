@@ -88,6 +88,20 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
                 Not today alone: {o.visits} visits, so that none goes past what the dog can bear.
               </p>
             )}
+            {o.later.length > 0 && (
+              <ul className="text-sm">
+                {o.later.map((l) => (
+                  <li key={l.on}>
+                    {day(l.on)}: {hours(Math.round(l.minutes))}, {money(l.price_minor, session.currency)}
+                  </li>
+                ))}
+                {o.price_all_minor !== null && (
+                  <li>
+                    <b>{money(o.price_all_minor, session.currency)} in all</b>
+                  </li>
+                )}
+              </ul>
+            )}
             {o.leaves_mm !== null && (
               <p className="text-sm">
                 Leaves {mm(o.leaves_mm)}. {o.back_message && <>Back to the usual length: {o.back_message}</>}

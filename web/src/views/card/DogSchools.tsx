@@ -47,7 +47,9 @@ export function DogSchools({ dogId }: { dogId: string }) {
               { id: '', label: `as the house: ${p.sides.find((s) => s.id === p.house)?.what ?? p.house}` },
               ...p.sides.map((s) => ({ id: s.id, label: `for this dog: ${s.what}` })),
             ]}
-            hint={p.own ? p.sides.find((s) => s.id === p.own)?.why : undefined}
+            hint={
+              p.own ? `changes ${p.changes}: ${p.sides.find((s) => s.id === p.own)?.why ?? ''}` : undefined
+            }
             onChange={(e) => change.mutate({ point: p.point, side: e.target.value || null })}
             error={change.variables?.point === p.point && said ? `cannot be: ${said}` : undefined}
           />

@@ -69,10 +69,13 @@ export function DogStage({
         fresh: fresh.has(id),
         off: !today && z.here !== null && !z.here.close,
         stopLine: z.recipe?.stop_line,
+        hardWith: card.hard_lines.flatMap((l) =>
+          l.zone === id && fromSide(side, drawnAs(l.other)) === l.other ? [drawnAs(l.other)] : [],
+        ),
       }
     }
     return out
-  }, [seen, side, byId, labels, meets, when, fresh])
+  }, [seen, side, byId, labels, meets, when, fresh, card.hard_lines])
   const hidden = zones
     .filter((z) => drawn[drawnAs(z.id)]?.id !== z.id)
     .filter((z) => !(z.side && z.side !== side && seen.includes(drawnAs(z.id))))
@@ -158,7 +161,7 @@ export function DogStage({
             </span>
           )}
         </p>
-        <Legend />
+        <Legend lines={card.hard_lines.length > 0} />
       </div>
       <Hidden zones={hidden} byId={byId} selected={selected} onSelect={select} fresh={fresh} />
     </section>
@@ -170,7 +173,7 @@ function signed(value: number): string {
 }
 
 /** Length by tone, by the length of a stroke to scale, and by number. */
-function Legend() {
+function Legend({ lines }: { lines: boolean }) {
   return (
     <dl aria-label="Legend" className="flex items-end gap-2.5 rounded-md bg-sheet/80 text-xs">
       {SCALE.map((v) => (
@@ -192,6 +195,7 @@ function Legend() {
         <dt className="sr-only">Signs</dt>
         <dd>mm · dots: not planned</dd>
         <dd>red hatch: exception</dd>
+        {lines && <dd>dark line: hard line</dd>}
       </div>
     </dl>
   )

@@ -15,6 +15,7 @@ import { Conflict } from './Conflict'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { twinOf } from '../../parts/sides'
 import { ifMatch, useWrite } from '../../app/useWrite'
+import { HardLine } from './HardLine'
 
 type Word = Schemas['VocabularyView']['zones'][number]
 interface Props {
@@ -219,6 +220,8 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
           {a && (
             <Answers
               answer={a}
+              dogId={dogId}
+              canChange={canChange}
               zones={zones}
               onZone={onZone}
               onOption={
@@ -325,11 +328,15 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
 
 function Answers({
   answer,
+  dogId,
+  canChange,
   zones,
   onZone,
   onOption,
 }: {
   answer: Schemas['AnswerView']
+  dogId: string
+  canChange: boolean
   zones: Record<string, Word>
   onZone: (zone: string) => void
   onOption?: (option: Schemas['AnswerView']['options'][number]) => void
@@ -395,7 +402,17 @@ function Answers({
                   {zones[b.zone]?.label}
                 </button>{' '}
                 {mm(b.finished_mm)}: {b.words}{' '}
-                <Why of={`the blend into ${zones[b.zone]?.label}`} reasons={b.reasons} />
+                <Why of={`the blend into ${zones[b.zone]?.label}`} reasons={b.reasons} />{' '}
+                {(b.hard_line || (canChange && b.blend !== 'hard_line')) && (
+                  <HardLine
+                    dogId={dogId}
+                    zone={answer.zone}
+                    other={b.zone}
+                    label={zones[b.zone]?.label ?? b.zone}
+                    wanted={b.hard_line}
+                    canChange={canChange}
+                  />
+                )}
               </li>
             ))}
           </ul>

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { describe, expect, it, vi } from 'vitest'
 import type { Schemas } from '../../app/client'
 import { draftOf, type RecipeDraft } from '../../app/queries'
-import { json, lists, page, problem, RECIPE, server, signedIn, zone } from '../../testing'
+import { json, lists, page, problem, RECIPE, server, signedIn, zone, type Asked } from '../../testing'
 import { Conflict } from './Conflict'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { useFresh } from './useFresh'
@@ -185,6 +185,32 @@ function sheet(zones: Schemas['ZoneView'][], of: string) {
 
 describe('the zone sheet', () => {
   const put = 'PUT /api/dogs/d1/plan/back'
+  it('wants a hard line to a neighbour, and lets the two blend again', async () => {
+    let wanted = false
+    const line = { label: 'rump', finished_mm: 16.6, words: 'thinning shears', reasons: [] }
+    const asked = server({
+      'GET /api/kit': KIT,
+      'POST /api/dogs/d1/answer': () =>
+        json({
+          ...ANSWER,
+          blends: [{ ...line, zone: 'rump', blend: wanted ? 'hard_line' : 'shears', hard_line: wanted }],
+        }),
+      'PUT /api/dogs/d1/hard-lines': (a: Asked) => {
+        wanted = (a.body as { wanted: boolean }).wanted
+        return json({ lines: [] })
+      },
+    })
+    page(signedIn(sheet([zone('back'), zone('rump')], 'back')))
+    const pressed = (is: boolean) =>
+      screen.findByRole('button', { name: 'Hard line to rump', pressed: is }, { timeout: 5000 })
+    await userEvent.click(await pressed(false))
+    await userEvent.click(await pressed(true))
+    await pressed(false)
+    expect(asked.filter((a) => a.method === 'PUT').map((a) => a.body)).toEqual([
+      { zone: 'back', other: 'rump', wanted: true },
+      { zone: 'back', other: 'rump', wanted: false },
+    ])
+  })
   it('saves with the version it was begun from and offers undo', async () => {
     const asked = server({
       'GET /api/kit': KIT,

@@ -138,9 +138,12 @@ function Form({ house }: { house: HouseData }) {
         <h2 className="p-4 pb-2 text-lg">Schools</h2>
         {house.schools.map((s) => (
           <fieldset key={s.point} disabled={!canChange} className="grid gap-2 p-4 md:grid-cols-[12rem_1fr]">
-            <legend className="sr-only">{s.label}</legend>
-            <span className="font-bold" aria-hidden>
-              {s.label}
+            <legend className="sr-only">
+              {s.label}: changes {s.changes}
+            </legend>
+            <span aria-hidden>
+              <b className="block">{s.label}</b>
+              <span className="block text-sm text-ink-2">Changes {s.changes}.</span>
             </span>
             <div>
               <div role="radiogroup" aria-label={s.label} className="grid gap-2 sm:grid-cols-2">

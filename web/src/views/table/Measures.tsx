@@ -5,6 +5,7 @@ import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
+import { Choice } from '../../ui/Choice'
 import { TextField } from '../../ui/Field'
 import { mm } from '../../ui/words'
 import { Why } from '../../ui/Why'
@@ -16,11 +17,6 @@ const FIELDS = [
   ['left_leather_mm', 'Left leather (mm)'],
   ['right_leather_mm', 'Right leather (mm)'],
   ['shortest_mm', 'Hair below, at least (mm)'],
-  ['ear_to_nose', 'Ear to nose tip (ratio)'],
-  ['neck_to_back', 'Neck to back (ratio)'],
-  ['leg_to_chest', 'Leg to chest depth (ratio)'],
-  ['muzzle_to_skull', 'Muzzle to skull (ratio)'],
-  ['back_to_height', 'Back to height (ratio)'],
 ] as const
 
 export function Measures({ dogId }: { dogId: string }) {
@@ -50,6 +46,16 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
               .filter(([, t]) => t.trim() !== '')
               .map(([k, t]) => [k, numberOf(t)]),
           ),
+        }),
+      ),
+    onSuccess: (next) => cache.setQueryData(queries.measures(dogId).queryKey, next),
+  })
+  const look = useWrite({
+    send: (seen: Record<string, string>, write) =>
+      take(
+        api.PUT('/api/dogs/{id}/measures', {
+          params: { path: { id: dogId }, header: write },
+          body: { seen },
         }),
       ),
     onSuccess: (next) => cache.setQueryData(queries.measures(dogId).queryKey, next),
@@ -94,6 +100,27 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
           ))}
         </div>
       )}
+      <section aria-label="As it is seen" className="space-y-2">
+        <h3 className="font-bold">As it is seen</h3>
+        {data.seen.map((p) => (
+          <div key={p.point}>
+            <p className="text-sm text-ink-2">{p.label}</p>
+            <Choice
+              small
+              label={p.label}
+              value={p.chosen ?? ''}
+              disabled={!may('visit') || look.isPending}
+              onChange={(side) => look.mutate({ [p.point]: side })}
+              options={p.sides}
+            />
+          </div>
+        ))}
+        {look.error && (
+          <p role="alert" className="font-bold text-haw">
+            {look.error.message}
+          </p>
+        )}
+      </section>
       <details open={Object.keys(data.measures).length === 0}>
         <summary className="min-h-11 py-2 font-bold">Measure</summary>
         <div className="grid gap-x-3 sm:grid-cols-2">

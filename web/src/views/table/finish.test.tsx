@@ -46,6 +46,17 @@ describe('the end of a groom', () => {
   }
   const MEASURES = {
     measures: { neck_mm: 320 },
+    seen: [
+      {
+        point: 'leg',
+        label: 'Leg, against the depth of chest',
+        chosen: null,
+        sides: [
+          { id: 'low', label: 'low' },
+          { id: 'high', label: 'high' },
+        ],
+      },
+    ],
     ears: {
       left_hair_mm: 16,
       right_hair_mm: 10,
@@ -104,6 +115,12 @@ describe('the end of a groom', () => {
     )
     expect(screen.getByText(/and 1 more/)).toBeTruthy()
     expect(await screen.findByText(/Sides closer/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('radio', { name: 'low' }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.path.endsWith('/measures') && a.method === 'PUT')?.body).toEqual({
+        seen: { leg: 'low' },
+      }),
+    )
     await userEvent.click(screen.getByRole('button', { name: /full, Sat 20 Jun/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Owner is told' }))
     await userEvent.type(screen.getByLabelText('Note for the next person'), 'good')
