@@ -209,26 +209,6 @@ foreach (array_slice($cards, 0, 8) as $card) {
         }
     }
 }
-$mats = array_map(
-    static fn (string $z, int $i): KeenThistle\Core\Matting\Mat => new KeenThistle\Core\Matting\Mat(
-        KeenThistle\Core\Zone\Zone::of($z),
-        $i % 5,
-        0.5,
-        true,
-    ),
-    $zones,
-    array_keys($zones),
-);
-$rule = new KeenThistle\Core\Matting\MattingRule(
-    10,
-    KeenThistle\Core\Handling\Handling::Frightened,
-    KeenThistle\Core\Coat\CoatType::Curly,
-);
-$began = hrtime(true);
-for ($i = 0; $i < 4000; ++$i) {
-    $rule->reckon($mats);
-}
-$perSecond = 4000 / ((hrtime(true) - $began) / 1e9);
 // Two hundred taps of a morning without a network, and one tap with it; against the same request that only asks who and
 // whether.
 // Dogs that no earlier run has groomed, so that each groom is as long as the next.
@@ -291,12 +271,7 @@ foreach ($fresh->fetchAll(PDO::FETCH_COLUMN) as $id) {
 // One blade measured in the salon of 20 000 dogs: every card looked at for what changed, a thousand a step.
 $manager = new Visitor("http://127.0.0.1:$port");
 $managed = json_decode($manager->signIn('bench101-manager'), true)['csrf'];
-$change = static fn (
-    string $method,
-    string $path,
-    array|stdClass $body,
-    array $headers,
-): array => $manager->get($path, [
+$change = static fn (string $method, string $path, array|stdClass $body, array $headers): array => $manager->get($path, [
     \CURLOPT_CUSTOMREQUEST => $method,
     \CURLOPT_POSTFIELDS => json_encode($body),
     \CURLOPT_HTTPHEADER => [
@@ -336,41 +311,6 @@ $derived = (hrtime(true) - $began) / 1e9;
 if ($d['done'] < 20_000 || $d['changed'] < 1000) {
     throw new RuntimeException("Only {$d['done']} cards were looked at, {$d['changed']} changed.");
 }
-$all = array_fill_keys(array_keys(KeenThistle\Core\Zone\ZoneTable::all()), '10 blade');
-$n = 0;
-foreach ($all as $zone => $_) {
-    $all[$zone] = ['10 blade', '7F blade', 'scissors', '13 mm guard over 10'][$n++ % 4];
-}
-$job = new KeenThistle\Core\Order\Job(
-    $all,
-    KeenThistle\Core\Coat\CoatType::LongDouble,
-    true,
-    matted: true,
-    smells: true,
-    fearsDryer: true,
-);
-$began = hrtime(true);
-for ($i = 0; $i < 400; ++$i) {
-    (new KeenThistle\Core\Order\OrderRule())->order($job, new KeenThistle\Core\Order\Schools());
-}
-$order = (hrtime(true) - $began) / 400 / 1e6;
-$recipe =
-    'back: 16/10; ribs: 13/10; loin: 10; rump: 7F against; shoulder.l: 10; shoulder.r: 16/30 called '.
-    '"blue"; chest: scissor 40 =skirt kept; belly: 10 @hygiene; foreleg: 13/10 >elbow; thigh.l: scissor '.
-    '25; skull: scissor 24; muzzle: thin 3; tail_flag: scissor 30 #"arc"; pads: toe; groin: 10 once';
-$began = hrtime(true);
-for ($i = 0; $i < 5000; ++$i) {
-    KeenThistle\Core\Shorthand\Notation::parse($recipe);
-}
-$lines = 5000 / ((hrtime(true) - $began) / 1e9);
-$worst = 0.0;
-foreach (['x;', '"', 'back:', 'back: 10 #"', 'backk ', ';x ', ':>=@ "a" '] as $rubbish) {
-    for ($i = 0; $i < 20; ++$i) {
-        $began = hrtime(true);
-        KeenThistle\Core\Shorthand\Notation::parse(substr(str_repeat($rubbish, 10_000), 0, 10_000));
-        $worst = max($worst, (hrtime(true) - $began) / 1e6);
-    }
-}
 $m = array_map(median(...), $times);
 $line = static fn (string $what, string $of, string $against, string $aim): string => sprintf(
     "  %-66s %6.2f ms / %6.2f ms = %5.2f×   aim %s\n",
@@ -403,7 +343,6 @@ echo $line('card with all 101 salons against one salon alone', 'card new', 'card
 echo $line('search with all 101 salons against one salon alone', 'search app', 'search alone', '≤ 1.3×');
 echo $line('search in 20 000 dogs against 1 000 dogs', 'search large', 'search app', '≤ 2×');
 echo $line('comb test of 40 zones put and reckoned, against an unchanged card', 'comb put', 'comb empty', '≤ 3×');
-printf("  %-66s %d a second on one core (aim ≥ 2 000)\n", 'the matting rule alone, 40 zones', $perSecond);
 printf("  %-66s %d (aim ≤ 8)\n", 'most SELECTs of one card request, its session among them', $most['card']);
 printf("  %-66s %d\n", 'most SELECTs of one search request, its session among them', $most['search']);
 echo $line('one tap at the table, against an unchanged card', 'taps 1', 'taps 1 empty', '≤ 3×');
@@ -416,6 +355,5 @@ printf(
     $d['done'],
 );
 printf("  %-66s %d ms; the list of the kit %d ms\n", 'keeping that measurement, among 20 000 dogs', $kept, $kitList);
-printf("  %-66s %.2f ms of PHP (aim < 2)\n", 'the order rule, all zones, every finding', $order);
-printf("  %-66s %d a second of PHP on one core (aim ≥ 5 000)\n", 'shorthand, fifteen zones a line', $lines);
-printf("  %-66s %.2f ms at worst (aim ≤ 5)\n", 'shorthand, 10 000 characters of rubbish', $worst);
+echo "\n";
+require __DIR__.'/rules.php';

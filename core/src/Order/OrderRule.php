@@ -34,15 +34,15 @@ final readonly class OrderRule
             array_values(array_filter($wanted, $has)),
         ]);
         $ordered = Sequence::of($items, $kept);
-        [$usually] = self::settle($nodes, $musts, [array_values(array_filter($wanted, $has))]);
+        $usual =
+            [] === $moved
+                ? $ordered
+                : Sequence::of($items, self::settle($nodes, $musts, [array_values(array_filter($wanted, $has))])[0]);
 
         return new WorkList(
             $ordered,
             Sequence::toolChanges($ordered),
-            [
-                ...self::really($moved, Sequence::of($items, $usually), $ordered),
-                ...self::leftOut($job, $schools, $nodes),
-            ],
+            [...self::really($moved, $usual, $ordered), ...self::leftOut($job, $schools, $nodes)],
             $job->tires ? self::REST_OFTEN_MINUTES : self::REST_MINUTES,
             SchoolEffects::defaults($schools),
         );

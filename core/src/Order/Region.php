@@ -49,11 +49,25 @@ enum Region: string
     /** Where in the work this part comes, and a zone within it: body, legs, neck, head unless the face goes first. */
     public static function rank(string $zone, bool $faceFirst = false): int
     {
-        $region = self::of(Zone::of($zone));
-        $usual = (int) array_search($region, self::cases(), true);
+        return self::ranks($faceFirst)[$zone] ?? throw new \LogicException("$zone is no zone.");
+    }
 
-        return 100 * ($faceFirst ? self::HEAD_FIRST[$region->value] ?? 10 + $usual : $usual) +
-            (int) array_search($zone, ZoneTable::ids(), true);
+    /** @return array<string, int> by zone, reckoned once: what sorts asks for it again and again */
+    private static function ranks(bool $faceFirst): array
+    {
+        /** @var array<int, array<string, int>> $known */
+        static $known = [];
+        if (!isset($known[(int) $faceFirst])) {
+            $ranks = [];
+            foreach (ZoneTable::ids() as $at => $zone) {
+                $region = self::of(Zone::of($zone));
+                $usual = (int) array_search($region, self::cases(), true);
+                $ranks[$zone] = 100 * ($faceFirst ? self::HEAD_FIRST[$region->value] ?? 10 + $usual : $usual) + $at;
+            }
+            $known[(int) $faceFirst] = $ranks;
+        }
+
+        return $known[(int) $faceFirst];
     }
 
     public function title(): string

@@ -34,6 +34,9 @@ final class Sequence
             }
         }
         $open = $items;
+        // What an item is does not change while others are taken.
+        $holds = array_map(static fn (WorkItem $i): bool => $i->holdsATool(), $items);
+        $steps = array_map(static fn (WorkItem $i): string => $i->step()->value, $items);
         $out = [];
         $tool = $hand = null;
         while ([] !== $open) {
@@ -42,9 +45,8 @@ final class Sequence
                 if ([] !== ($before[$item->node] ?? [])) {
                     continue;
                 }
-                $same = !$item->holdsATool() ? 2 : ($item->tool === $tool ? 0 : ($item->inHand() === $hand ? 1 : 2));
-                $step = $item->step();
-                $rank = [$same, $usual[$step->value], $item->node === $step->value ? 0 : 1, $item->rank, $i];
+                $same = !$holds[$i] ? 2 : ($item->tool === $tool ? 0 : ($item->inHand() === $hand ? 1 : 2));
+                $rank = [$same, $usual[$steps[$i]], $item->node === $steps[$i] ? 0 : 1, $item->rank, $i];
                 if (null === $best || $rank < $best[0]) {
                     $best = [$rank, $i];
                 }
@@ -54,7 +56,7 @@ final class Sequence
             }
             $item = $open[$best[1]];
             unset($open[$best[1]]);
-            [$tool, $hand] = $item->holdsATool() ? [$item->tool, $item->inHand()] : [$tool, $hand];
+            [$tool, $hand] = $holds[$best[1]] ? [$item->tool, $item->inHand()] : [$tool, $hand];
             $out[] = $item;
             if (0 === --$pending[$item->node]) {
                 foreach ($after[$item->node] ?? [] as $next) {
