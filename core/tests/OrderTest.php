@@ -155,6 +155,35 @@ final class OrderTest extends OrderCase
         self::assertTrue(self::before($later, Step::BrushOut, Step::Scissor));
     }
 
+    public function testCordsAreNeverCombedAndShortFlatHairNeedsOneBrush(): void
+    {
+        $tools = static function (CoatType $coat): array {
+            $list = self::list(coat: $coat, zones: self::cuts(['belly' => '10']));
+
+            return array_column(
+                array_map(static fn (WorkItem $i): array => [$i->node, $i->tool, $i->cautions], $list->items),
+                null,
+                0,
+            );
+        };
+        $corded = $tools(CoatType::Corded);
+        self::assertArrayNotHasKey('brush_out', $corded);
+        self::assertArrayNotHasKey('comb_out', $corded);
+        self::assertSame('hands', $corded['comb_test'][1]);
+        self::assertStringContainsString('never combed', implode(' ', $corded['comb_test'][2]));
+        $smooth = $tools(CoatType::Smooth);
+        self::assertSame('rubber brush', $smooth['brush_out'][1]);
+        self::assertArrayNotHasKey('comb_out', $smooth);
+        foreach (CoatType::cases() as $coat) {
+            $has = $tools($coat);
+            self::assertSame(
+                !\in_array($coat, [CoatType::Corded, CoatType::Hairless, CoatType::Smooth], true),
+                isset($has['comb_out']),
+                $coat->value,
+            );
+        }
+    }
+
     public function testSmallVisitsHaveTheirOwnItems(): void
     {
         $steps = static fn (Service $kind): array => array_values(

@@ -271,7 +271,12 @@ foreach ($fresh->fetchAll(PDO::FETCH_COLUMN) as $id) {
 // One blade measured in the salon of 20 000 dogs: every card looked at for what changed, a thousand a step.
 $manager = new Visitor("http://127.0.0.1:$port");
 $managed = json_decode($manager->signIn('bench101-manager'), true)['csrf'];
-$change = static fn (string $method, string $path, array|stdClass $body, array $headers): array => $manager->get($path, [
+$change = static fn (
+    string $method,
+    string $path,
+    array|stdClass $body,
+    array $headers,
+): array => $manager->get($path, [
     \CURLOPT_CUSTOMREQUEST => $method,
     \CURLOPT_POSTFIELDS => json_encode($body),
     \CURLOPT_HTTPHEADER => [
