@@ -9,10 +9,9 @@ namespace KeenThistle\Visit;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Growth\Growth;
 use KeenThistle\Core\Growth\GrowthRule;
-use KeenThistle\Core\Interval\Clock;
 use KeenThistle\Core\Interval\Facts;
-use KeenThistle\Core\Interval\Interval;
 use KeenThistle\Core\Interval\IntervalRule;
+use KeenThistle\Core\Interval\StripMap;
 use KeenThistle\Core\Interval\ZoneLeft;
 use KeenThistle\Core\Kit\KitMatch;
 use KeenThistle\Core\Length\Lay;
@@ -21,7 +20,6 @@ use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Order\SchoolTable;
-use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\ZoneRecipe;
@@ -131,6 +129,24 @@ final readonly class GrowthAndClocks
     }
 
     /**
+     * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan
+     *
+     * @return array<string, \DateTimeImmutable|null> the day on which each zone of the jacket was last stripped
+     */
+    private function stripped(array $plan): array
+    {
+        $out = [];
+        foreach ($plan as $zone => $p) {
+            if (Method::Strip === $p['recipe']->method) {
+                $last = $this->history->left[$zone] ?? null;
+                $out[$zone] = null !== $last && Method::Strip === $last['method'] ? $last['day'] : null;
+            }
+        }
+
+        return $out;
+    }
+
+    /**
      * @param array<string, array{version: int, recipe: ZoneRecipe}> $plan used where no visit has left anything yet
      * @param int|null $wish weeks
      * @param \DateTimeImmutable|null $groomed as if this plan had been done on that day
@@ -146,7 +162,7 @@ final readonly class GrowthAndClocks
         $from = $facts->from ?? $this->today;
         $resets = null === $groomed ? $this->history->resets : [];
 
-        return self::view((new IntervalRule())->next($facts, $wish), $from, $resets, $groomed ?? $this->today);
+        return IntervalView::of((new IntervalRule())->next($facts, $wish), $from, $resets, $groomed ?? $this->today);
     }
 
     /**
@@ -186,7 +202,7 @@ final readonly class GrowthAndClocks
             null,
             $this->dog->handStripped
                 || \in_array(Method::Strip, array_map(static fn (ZoneLeft $z): Method => $z->method, $zones), true),
-            null,
+            null === $groomed ? StripMap::next($this->stripped($plan)) : null,
             false,
             $this->dog->kg,
             $this->dog->handling,
@@ -196,103 +212,6 @@ final readonly class GrowthAndClocks
             'monthly' ===
                 ($this->dog->schools + $this->dog->salon->schools + SchoolTable::defaults())['bath_frequency'],
             'prick' === $this->dog->earType,
-        );
-    }
-
-    /**
-     * The day on which the first of the clocks is due that the next visit is for; today where it has passed.
-     *
-     * @param list<string> $because
-     * @param array<string, \DateTimeImmutable> $resets with '' for the groom
-     */
-    private static function nextOn(array $because, Interval $i, array $resets, \DateTimeImmutable $today): string
-    {
-        $days = [];
-        foreach ($i->clocks as $c) {
-            if (\in_array($c->name, $because, true)) {
-                $days[] = ($resets[$c->name] ?? $resets[''])->modify(
-                    '+'.(int) round(7 * max($c->weeks, $i->visits->least($c))).' days',
-                );
-            }
-        }
-
-        return max($today, [] === $days ? $today : min($days))->format('Y-m-d');
-    }
-
-    /**
-     * @param \DateTimeImmutable $from the last groom
-     * @param array<string, \DateTimeImmutable> $resets of the clocks; from the groom where one has none
-     * @param \DateTimeImmutable $today what "next" counts from
-     */
-    private static function view(
-        Interval $i,
-        \DateTimeImmutable $from,
-        array $resets,
-        \DateTimeImmutable $today,
-    ): IntervalView {
-        $on = static fn (float $weeks, ?\DateTimeImmutable $since = null): string => ($since ?? $from)
-            ->modify('+'.(int) round($weeks * 7).' days')
-            ->format('Y-m-d');
-        // A visit is due with the first of its clocks; each counts from its own reset.
-        $first = static function (?int $weeks, string ...$names) use ($i, $resets, $on): ?string {
-            $days = [];
-            foreach ($i->clocks as $c) {
-                if (\in_array($c->name, $names, true)) {
-                    $days[] = $on(max(1, $c->wholeWeeks()), $resets[$c->name] ?? null);
-                }
-            }
-
-            return null === $weeks || [] === $days ? null : min($days);
-        };
-        $leading = $i->visits->leading?->name;
-        $full = null === $i->full || null === $leading ? null : $on($i->full, $resets[$leading] ?? null);
-
-        return new IntervalView(
-            $from->format('Y-m-d'),
-            $i->full,
-            $full,
-            $i->binding,
-            $i->bath,
-            $first($i->bath, 'bath', 'undercoat', ...$i->visits->matDecidesFull ? [] : ['mat']),
-            $i->tidy,
-            $first($i->tidy, 'sanitary', 'pads', 'eyes'),
-            $i->nails,
-            $first($i->nails, 'nails', 'dewclaws'),
-            array_map(
-                static fn (Clock $c): ClockView => new ClockView(
-                    $c->name,
-                    round($c->weeks, 1),
-                    ($resets[$c->name] ?? $from)->format('Y-m-d'),
-                    $on($c->weeks, $resets[$c->name] ?? null),
-                    Reason::listToArray($c->reasons),
-                ),
-                $i->clocks,
-            ),
-            null === $i->next
-                ? null
-                : new NextView(
-                    $i->next->weeks,
-                    self::nextOn($i->next->because, $i, $resets + ['' => $from], $today),
-                    $i->next->kind->value,
-                    $i->next->because,
-                    null === $i->next->minutes ? null : round($i->next->minutes, 1),
-                    $i->next->words(),
-                ),
-            null === $i->fringe ? null : $on($i->fringe, $resets['eyes'] ?? null),
-            Reason::listToArray($i->reasons),
-            Caution::listToArray($i->advice),
-            null === $i->wish
-                ? null
-                : new WishView(
-                    $i->wish->weeks,
-                    $on($i->wish->weeks),
-                    $i->wish->breaks,
-                    $i->wish->length?->rounded(),
-                    round($i->wish->load, 1),
-                    null === $i->wish->mattingMinutes ? null : round($i->wish->mattingMinutes, 1),
-                    $i->wish->fee,
-                    Reason::listToArray($i->wish->reasons),
-                ),
         );
     }
 }

@@ -326,6 +326,42 @@ final class OneChainTest extends ApiTestCase
         self::assertNotSame($today, self::find($sorrel, 'clock', 'pads')['since'], 'nails are nails only');
     }
 
+    public function testAJacketStrippedInPartLeadsTheNextVisitByWhatIsOldest(): void
+    {
+        $card = $this->card('Osric');
+        $jacket = [];
+        foreach (self::rows($card['zones']) as $zone) {
+            if (\is_array($zone['recipe']) && 'strip' === $zone['recipe']['method']) {
+                $jacket[] = self::text($zone['zone']);
+            }
+        }
+        self::assertGreaterThan(3, \count($jacket));
+        $strip = fn (): array => self::find(
+            self::rows(self::map($this->card('Osric')['interval'])['clocks']),
+            'clock',
+            'strip',
+        );
+        self::assertEqualsWithDelta(10.0, self::number($strip()['weeks']), 0.01, 'all of it on one day');
+        $states = array_map(
+            static fn (string $zone): array => 'back' === $zone
+                ? ['zone' => $zone, 'state' => 'done']
+                : ['zone' => $zone, 'state' => 'deferred', 'why' => 'tired'],
+            $jacket,
+        );
+        $today = self::text($card['today']);
+        $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId('Osric').'/visits',
+            ['day' => $today, 'zones' => $states],
+            201,
+        );
+        $clock = $strip();
+        self::assertSame($today, $clock['since']);
+        self::assertLessThan(10.0, self::number($clock['weeks']));
+        self::assertStringContainsString('instalment', json_encode($clock['reasons'], \JSON_THROW_ON_ERROR));
+        self::assertSame('strip', self::map($this->card('Osric')['interval'])['binding']);
+    }
+
     public function testAGroomFromBeforeTodaysListsOpensAndCloses(): void
     {
         $groom = $this->table('Tansy');

@@ -60,7 +60,7 @@ final readonly class CareClocks
             ]);
         }
         if (CoatType::Wire === $coat && $facts->handStripped) {
-            $weeks = $facts->nextInstalmentWeeks ?? 10.0;
+            $weeks = $facts->nextInstalmentWeeks ?? StripMap::WEEKS;
             $clocks[] = new Clock('strip', $weeks, [
                 new Reason(
                     'strip',
