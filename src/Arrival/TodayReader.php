@@ -121,7 +121,7 @@ final readonly class TodayReader
             $done,
             true,
             $dog->handStripped,
-            (new Schools($dog->schools + $dog->salon->schools))->is('mats', 'clip'),
+            Schools::of($dog->schools, $dog->salon->schools)->is('mats', 'clip'),
             $arrival->staff->isExperienced(),
             (float) $dog->salon->matRateMinor,
         );

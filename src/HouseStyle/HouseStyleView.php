@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\HouseStyle;
 
+use KeenThistle\Core\Order\Schools as Sides;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Style\StyleTable;
 use KeenThistle\Input\Says;
@@ -41,7 +42,7 @@ final readonly class HouseStyleView
 
     public static function of(Salon $salon): self
     {
-        $chosen = $salon->schools + SchoolTable::defaults();
+        $chosen = (new Sides($salon->schools))->chosen;
         $rows = [];
         foreach (SchoolTable::rows() as $point => [$label, $sides, $changes]) {
             $rows[] = [

@@ -11,6 +11,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Commands;
 use KeenThistle\Command\Http\Answer;
 use KeenThistle\Command\Key;
+use KeenThistle\Core\Order\Schools;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
@@ -55,7 +56,8 @@ final readonly class DogSchoolsController
     private function view(Actor $actor, string $id): DogSchoolsView
     {
         $dog = $this->scope->get($actor, Dog::class, $id, $this->manager, 'dog');
-        $house = $dog->salon->schools + SchoolTable::defaults();
+        $house = (new Schools($dog->salon->schools))->chosen;
+        $own = Schools::known($dog->schools);
         $points = [];
         foreach (SchoolTable::rows() as $point => [$label, $sides, $changes]) {
             $points[] = [
@@ -63,7 +65,8 @@ final readonly class DogSchoolsController
                 'label' => $label,
                 'changes' => $changes,
                 'house' => $house[$point],
-                'own' => $dog->schools[$point] ?? null,
+                // A side that no longer exists is as the house does it.
+                'own' => $own[$point] ?? null,
                 'sides' => array_map(
                     static fn (string|int $id, array $side): array => [
                         'id' => (string) $id,

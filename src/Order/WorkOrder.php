@@ -71,7 +71,7 @@ final readonly class WorkOrder
                 \in_array($dog->stage, [CoatStage::Puppy, CoatStage::Senior], true)
                     || [] !== array_intersect(self::TIRING_HEALTH, $dog->health),
             ),
-            new Schools($schooled ? $dog->schools + $dog->salon->schools : []),
+            $schooled ? Schools::of($dog->schools, $dog->salon->schools) : new Schools(),
         );
     }
 

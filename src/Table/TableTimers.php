@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Book\StandingCautions;
-use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Core\Order\Schools;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\TimerKind;
 use KeenThistle\Core\Table\TimerRule;
@@ -37,13 +37,13 @@ final readonly class TableTimers
                 $spares[$row['label']] = ($spares[$row['label']] ?? -1) + 1;
             }
         }
-        $choices = $groom->dog->schools + $groom->salon->schools + SchoolTable::defaults();
+        $schools = Schools::of($groom->dog->schools, $groom->salon->schools);
         $rule = new TimerRule(
             $spares,
             UndercoatCap::seconds(
                 $groom->salon->hemisphere,
                 (int) $groom->arrival->day->format('n'),
-                $choices['undercoat_amount'],
+                $schools->chosen['undercoat_amount'],
             ),
             StandingCautions::standing($groom->dog)->isWatchedWhileDrying(),
         );

@@ -19,7 +19,7 @@ use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
-use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Core\Order\Schools;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\ZoneRecipe;
@@ -209,8 +209,7 @@ final readonly class GrowthAndClocks
             $this->dog->salon->matRateMinor,
             $this->dog->salon->matLimit,
             null === $groomed ? $this->history->since($this->today) : [],
-            'monthly' ===
-                ($this->dog->schools + $this->dog->salon->schools + SchoolTable::defaults())['bath_frequency'],
+            Schools::of($this->dog->schools, $this->dog->salon->schools)->is('bath_frequency', 'monthly'),
             'prick' === $this->dog->earType,
         );
     }

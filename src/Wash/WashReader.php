@@ -8,6 +8,7 @@ namespace KeenThistle\Wash;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Order\Schools;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
@@ -45,7 +46,7 @@ final readonly class WashReader
                         $product->kind,
                         $product->dwell,
                         $product->litreMinor,
-                        'straight' === ($dog->schools + $dog->salon->schools + ['shampoo' => ''])['shampoo'],
+                        Schools::of($dog->schools, $dog->salon->schools)->is('shampoo', 'straight'),
                     );
             if (null !== $wash && null !== $product) {
                 $mixes[(string) $product->id][] = $wash['mix'];
@@ -217,7 +218,7 @@ final readonly class WashReader
     /** @return list<array{point: string, label: string, what: string, why: string}> */
     private function schools(Actor $actor): array
     {
-        $chosen = $this->scope->salon($actor)->schools + SchoolTable::defaults();
+        $chosen = (new Schools($this->scope->salon($actor)->schools))->chosen;
         $out = [];
         foreach (self::POINTS as $point) {
             [$label, $sides] = SchoolTable::rows()[$point];
@@ -232,11 +233,9 @@ final readonly class WashReader
     private static function differs(Dog $dog): array
     {
         $out = [];
-        foreach (array_intersect_key($dog->schools, array_flip(self::POINTS)) as $point => $side) {
+        foreach (array_intersect_key(Schools::known($dog->schools), array_flip(self::POINTS)) as $point => $side) {
             [$label, $sides] = SchoolTable::rows()[$point];
-            if (isset($sides[$side])) {
-                $out[] = $label.': '.$sides[$side][0];
-            }
+            $out[] = $label.': '.$sides[$side][0];
         }
 
         return $out;

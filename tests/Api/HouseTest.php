@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use Doctrine\ORM\EntityManagerInterface;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class HouseTest extends ApiTestCase
@@ -64,6 +65,24 @@ final class HouseTest extends ApiTestCase
             ['If-Match' => '"2"'],
         );
         self::assertSame(2, $same['version']);
+    }
+
+    public function testASideThatNoLongerExistsIsAsTheHouseUsuallyDoesIt(): void
+    {
+        $this->db()->executeStatement('UPDATE salon SET schools = ?', ['{"voice":"singing","pads_way":"flush"}']);
+        $this->db()->executeStatement('UPDATE dog SET schools = ?', ['{"pads_way":"plucked","brow":"left"}']);
+        $manager = self::getContainer()->get('doctrine.orm.entity_manager');
+        \assert($manager instanceof EntityManagerInterface);
+        $manager->clear();
+        $chosen = array_column(self::rows($this->ask('GET', '/api/house', expect: 200)['schools']), 'chosen', 'point');
+        self::assertSame(['quiet', 'flush'], [$chosen['voice'], $chosen['pads_way']]);
+        $tansy = '/api/dogs/'.$this->dogId('Tansy');
+        $points = self::rows($this->ask('GET', "$tansy/schools", expect: 200)['points']);
+        $pads = self::find($points, 'point', 'pads_way');
+        self::assertSame([null, 'flush'], [$pads['own'], $pads['house']]);
+        $steps = self::rows($this->ask('GET', "$tansy/order", expect: 200)['steps']);
+        self::assertStringContainsString('a short blade', self::text(self::find($steps, 'step', 'pads')['done_when']));
+        $this->ask('GET', '/api/wash', expect: 200);
     }
 
     public function testASchoolThatBreaksAMustIsNamedAndNothingIsKept(): void

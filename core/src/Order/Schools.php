@@ -20,13 +20,34 @@ final readonly class Schools
     /** @param array<string, string> $chosen what is not chosen, or no longer exists, is as the house usually does it */
     public function __construct(array $chosen = [])
     {
+        $this->chosen = self::known($chosen) + SchoolTable::defaults();
+    }
+
+    /**
+     * What a card differs in, over what the house has chosen.
+     *
+     * @param array<string, string> $card
+     * @param array<string, string> $house
+     */
+    public static function of(array $card, array $house): self
+    {
+        return new self(self::known($card) + self::known($house));
+    }
+
+    /**
+     * @param array<string, string> $chosen
+     *
+     * @return array<string, string> sides that exist
+     */
+    public static function known(array $chosen): array
+    {
         $sides = SchoolTable::sides();
-        $known = array_filter(
+
+        return array_filter(
             $chosen,
             static fn (string $side, string $point): bool => \in_array($side, $sides[$point] ?? [], true),
             \ARRAY_FILTER_USE_BOTH,
         );
-        $this->chosen = $known + SchoolTable::defaults();
     }
 
     public static function shape(): Shape
