@@ -75,6 +75,8 @@ const OPTION = {
   phases: [],
   visits: 1,
   today: true,
+  later: [],
+  price_all_minor: null,
   back_weeks: null,
   back_message: null,
   warnings: [],
@@ -302,6 +304,8 @@ describe('agreeing', () => {
   const save = {
     ...OPTION,
     choice: 'save_the_coat',
+    later: [{ on: '2026-06-08', zones: ['chest'], minutes: 50, price_minor: 3000 }],
+    price_all_minor: 9000,
     title: 'Save the coat',
     today: false,
     visits: 3,
@@ -317,6 +321,8 @@ describe('agreeing', () => {
     )
     expect(await screen.findByText('3 h 05')).toBeTruthy()
     expect(screen.getByText(/Not today alone: 3 visits/)).toBeTruthy()
+    expect(screen.getByText(/Mon 8 Jun.*: 50 min, .?30/)).toBeTruthy()
+    expect(screen.getByText(/90.* in all/)).toBeTruthy()
     expect(screen.getByText(/Back to the usual length: About 9 weeks/)).toBeTruthy()
     await userEvent.click(screen.getByRole('radio', { name: /One even length/ }))
     expect(change).toHaveBeenCalledWith(expect.objectContaining({ choice: 'even_out' }))
