@@ -123,7 +123,7 @@ final readonly class TodayReader
             $dog->handStripped,
             Schools::of($dog->schools, $dog->salon->schools)->is('mats', 'clip'),
             $arrival->staff->isExperienced(),
-            (float) $dog->salon->matRateMinor,
+            $dog->salon->matRateMinor,
         );
     }
 

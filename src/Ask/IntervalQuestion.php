@@ -105,7 +105,7 @@ final readonly class IntervalQuestion implements Question
             'soiled' => Shape::boolean()->default(false),
             'kg' => Shape::number(0.3, 120, 'kg'),
             'handling' => Shape::enum(Handling::class, 'handling')->default('calm'),
-            'mat_rate_minor' => Shape::integer(0, 100_000)->describe('minor currency units per matting minute'),
+            'mat_rate_minor' => Shape::number(0, 100_000, 'minor currency units per matting minute'),
             'mat_limit' => Shape::number(1, 100, 'load')->default(12.0),
             'since' => Shape::object(array_fill_keys(Clock::ALL, Shape::number(0, 260, 'weeks since its last reset')))
                 ->nullable()
@@ -155,7 +155,7 @@ final readonly class IntervalQuestion implements Question
             $in->bool('soiled'),
             $in->floatOrNull('kg'),
             $in->enum('handling', Handling::class),
-            $in->intOrNull('mat_rate_minor'),
+            $in->floatOrNull('mat_rate_minor'),
             $in->float('mat_limit'),
             self::since($in),
             'monthly' === $in->text('bath_frequency'),

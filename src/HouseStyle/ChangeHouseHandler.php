@@ -40,8 +40,8 @@ final readonly class ChangeHouseHandler implements Handler
             ]);
         }
         $before = self::plain($salon);
-        $salon->rateMinor = $form->rate_minor;
-        $salon->matRateMinor = $form->mat_rate_minor;
+        $salon->rateMinor = HouseStyleView::perMinute($form->hour);
+        $salon->matRateMinor = HouseStyleView::perMinute($form->mat_hour);
         $salon->matLimit = $form->mat_limit;
         $salon->asksForVaccination = $form->asks_for_vaccination;
         $salon->hemisphere = $form->hemisphere;
@@ -65,8 +65,8 @@ final readonly class ChangeHouseHandler implements Handler
     private static function plain(Salon $salon): array
     {
         return [
-            'rate' => (string) $salon->rateMinor,
-            'mat_rate' => (string) $salon->matRateMinor,
+            'rate' => (string) HouseStyleView::hour($salon->rateMinor),
+            'mat_rate' => (string) HouseStyleView::hour($salon->matRateMinor),
             'mat_limit' => (string) $salon->matLimit,
             'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
             'hemisphere' => $salon->hemisphere->value,

@@ -17,14 +17,13 @@ use KeenThistle\Input\ListOf;
 use KeenThistle\Input\Number;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Shaped;
-use KeenThistle\Input\Whole;
 
 final readonly class HouseForm
 {
     /** @param list<StyleForm>|null $styles */
     public function __construct(
-        #[Whole(0, 100_000), Says('minor currency units per minute of work')] public int $rate_minor,
-        #[Whole(0, 100_000), Says('minor currency units per matting minute')] public int $mat_rate_minor,
+        #[Number(0, 60_000, 'an hour')] public float $hour,
+        #[Number(0, 60_000, 'an hour'), Says('on mats')] public float $mat_hour,
         #[Number(1, 100, 'load at which a coat should be back')] public float $mat_limit,
         public bool $asks_for_vaccination = true,
         #[Choice(Season::class, 'hemisphere')] public Season $hemisphere = Season::North,

@@ -27,8 +27,8 @@ final readonly class HouseStyleView
         public int $version,
         public string $name,
         public string $currency,
-        public int $rate_minor,
-        public int $mat_rate_minor,
+        #[Says('for an hour of work, in whole units of the currency')] public float $hour,
+        public float $mat_hour,
         public float $mat_limit,
         public bool $asks_for_vaccination,
         public string $hemisphere,
@@ -38,6 +38,17 @@ final readonly class HouseStyleView
         public array $styles,
         #[Says('who may do what')] public array $rights,
     ) {
+    }
+
+    /** Minor units a minute, of an hour in whole units. */
+    public static function perMinute(float $hour): float
+    {
+        return ($hour * 100) / 60;
+    }
+
+    public static function hour(float $perMinute): float
+    {
+        return round(($perMinute * 60) / 100, 2);
     }
 
     public static function of(Salon $salon): self
@@ -66,8 +77,8 @@ final readonly class HouseStyleView
             $salon->houseVersion,
             $salon->name,
             $salon->currency,
-            $salon->rateMinor,
-            $salon->matRateMinor,
+            self::hour($salon->rateMinor),
+            self::hour($salon->matRateMinor),
             $salon->matLimit,
             $salon->asksForVaccination,
             $salon->hemisphere->value,

@@ -31,13 +31,13 @@ class Salon
     #[ORM\Column(length: 40, options: ['default' => 'UTC'])]
     public string $timeZone = 'UTC';
 
-    /** Minor currency units per matting minute. */
+    /** Minor currency units per matting minute; an hour of it is what people say, so it may have a fraction. */
     #[ORM\Column]
-    public int $matRateMinor = 80;
+    public float $matRateMinor = 80.0;
 
     /** Minor currency units per minute of work. */
     #[ORM\Column(options: ['default' => 60])]
-    public int $rateMinor = 60;
+    public float $rateMinor = 60.0;
 
     /** Whether this salon asks for proof of vaccination. */
     #[ORM\Column(options: ['default' => true])]

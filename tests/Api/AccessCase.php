@@ -313,7 +313,7 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/dogs/{id}/schools' => ['point' => 'voice', 'side' => 'marker'],
             'PUT /api/dogs/{id}/hard-lines' => ['zone' => 'back', 'other' => 'loin', 'wanted' => true],
             'POST /api/grooms/{id}/probe/answer' => ['blade' => '10'],
-            'PUT /api/house' => ['rate_minor' => 70, 'mat_rate_minor' => 80, 'mat_limit' => 12],
+            'PUT /api/house' => ['hour' => 42, 'mat_hour' => 48, 'mat_limit' => 12],
             'POST /api/session/person' => [
                 'staff' => $this->idOf("staff t WHERE t.login = 'tove'", 't'),
                 'pin' => DemoLoader::PEOPLE['tove'][2],

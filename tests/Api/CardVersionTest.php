@@ -125,7 +125,7 @@ final class CardVersionTest extends ApiTestCase
         ];
         yield 'prices and limits' => [
             static function (self $t): void {
-                $t->put('/api/house', ['rate_minor' => 90, 'mat_rate_minor' => 95, 'mat_limit' => 5], 1);
+                $t->put('/api/house', ['hour' => 54, 'mat_hour' => 57, 'mat_limit' => 5], 1);
             },
         ];
     }

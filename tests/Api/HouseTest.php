@@ -12,8 +12,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class HouseTest extends ApiTestCase
 {
     private const BODY = [
-        'rate_minor' => 60,
-        'mat_rate_minor' => 80,
+        'hour' => 36,
+        'mat_hour' => 48,
         'mat_limit' => 12,
         'asks_for_vaccination' => true,
         'hemisphere' => 'north',
@@ -44,11 +44,12 @@ final class HouseTest extends ApiTestCase
         $next = $this->ask(
             'PUT',
             '/api/house',
-            ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
+            ['hour' => 45, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
             200,
             ['If-Match' => '"1"'],
         );
-        self::assertSame([2, 75], [$next['version'], $next['rate_minor']]);
+        self::assertSame(2, $next['version']);
+        self::assertEqualsWithDelta(45, self::number($next['hour']), 0.001);
         self::assertSame('after_dry', self::find(self::rows($next['schools']), 'point', 'close_work')['chosen']);
         self::assertSame('before_bath', self::find(self::rows($next['schools']), 'point', 'pads')['chosen']);
         self::assertSame(
@@ -56,11 +57,11 @@ final class HouseTest extends ApiTestCase
             self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary'],
         );
         $stale = $this->ask('PUT', '/api/house', self::BODY, 412, ['If-Match' => '"1"']);
-        self::assertSame(75, self::map($stale['theirs'])['rate_minor']);
+        self::assertEqualsWithDelta(45, self::number(self::map($stale['theirs'])['hour']), 0.001);
         $same = $this->ask(
             'PUT',
             '/api/house',
-            ['rate_minor' => 75, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
+            ['hour' => 45, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
             200,
             ['If-Match' => '"2"'],
         );
@@ -168,7 +169,7 @@ final class HouseTest extends ApiTestCase
         $skull = self::find(self::rows($this->ask('GET', '/api/words')['zones']), 'id', 'skull');
         self::assertContains('mill crest', (array) $skull['shapes']);
         self::assertContains('half-circle brow', (array) $skull['shapes']);
-        $kept = $this->ask('PUT', '/api/house', ['rate_minor' => 70] + self::BODY, 200, ['If-Match' => '"2"']);
+        $kept = $this->ask('PUT', '/api/house', ['hour' => 42] + self::BODY, 200, ['If-Match' => '"2"']);
         self::assertTrue(
             self::find(self::rows($kept['styles']), 'name', 'mill crest')['own'],
             'not given: as they are',
@@ -189,8 +190,8 @@ final class HouseTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
-        yield 'negative' => [['rate_minor' => -1], 'rate_minor'];
-        yield 'a fraction of a cent' => [['mat_rate_minor' => 0.5], 'mat_rate_minor'];
+        yield 'negative' => [['hour' => -1], 'hour'];
+        yield 'no price of a salon' => [['mat_hour' => 60_001], 'mat_hour'];
         yield 'no limit' => [['mat_limit' => 0], 'mat_limit'];
         yield 'text' => [['mat_limit' => 'twelve'], 'mat_limit'];
         yield 'a third pole' => [['hemisphere' => 'east'], 'hemisphere'];
@@ -256,9 +257,16 @@ final class HouseTest extends ApiTestCase
         $arrival = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/arrivals', [], 200);
         $price = static fn (array $view): mixed => self::rows(self::map($view['comb'])['options'])[0]['price_minor'];
         $before = $price($arrival);
-        $this->ask('PUT', '/api/house', ['rate_minor' => 120] + self::BODY, 200, ['If-Match' => '"1"']);
+        $this->ask('PUT', '/api/house', ['hour' => 72] + self::BODY, 200, ['If-Match' => '"1"']);
         $after = $price($this->ask('GET', '/api/arrivals/'.self::text($arrival['id']), expect: 200));
         self::assertIsInt($before);
         self::assertEqualsWithDelta(2 * $before, $after, 2);
+        $kept = $this->ask('PUT', '/api/house', ['hour' => 40] + self::BODY, 200, ['If-Match' => '"2"']);
+        self::assertEqualsWithDelta(40, self::number($kept['hour']), 1e-9, 'as it was said');
+        $option = self::rows(
+            self::map($this->ask('GET', '/api/arrivals/'.self::text($arrival['id']), expect: 200)['comb'])['options'],
+        )[0];
+        self::assertEqualsWithDelta(($before * 40) / 36, self::number($option['price_minor']), 2);
+        self::assertStringContainsString('40.00', self::text(self::rows($option['price_terms'])[0]['label']));
     }
 }

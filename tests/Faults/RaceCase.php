@@ -231,7 +231,7 @@ abstract class RaceCase extends FaultCase
                 return static fn (int $n): array => [
                     'PUT',
                     '/api/house',
-                    ['rate_minor' => 500 + $round * 20 + $n, 'mat_rate_minor' => 80, 'mat_limit' => 12],
+                    ['hour' => 100 + $round * 20 + $n, 'mat_hour' => 48, 'mat_limit' => 12],
                     $v,
                 ];
             },

@@ -21,7 +21,7 @@ final readonly class Facts
      * @param \DateTimeImmutable|null $from the day of the last groom: growth follows the season from there
      * @param int|null $month 1–12, where only the month is known: its factor for the whole span
      * @param bool|null $faceHair null: told from coat and zones
-     * @param int|null $matRate minor currency units per matting minute
+     * @param float|null $matRate minor currency units per matting minute
      * @param array<string, float> $since weeks since each clock's own last reset; 0 where it is left out
      * @param bool $bathMonthly the school of bathing not more than about monthly
      * @param bool $openEars upright, open ears: they air themselves
@@ -45,7 +45,7 @@ final readonly class Facts
         public bool $soiled = false,
         public ?float $kg = null,
         public Handling $handling = Handling::Calm,
-        public ?int $matRate = null,
+        public ?float $matRate = null,
         public float $matLimit = 12.0,
         public array $since = [],
         public bool $bathMonthly = true,

@@ -110,8 +110,8 @@ describe('house style', () => {
     version: 4,
     name: 'The Fulling Room',
     currency: 'EUR',
-    rate_minor: 60,
-    mat_rate_minor: 80,
+    hour: 36,
+    mat_hour: 48,
     mat_limit: 12,
     asks_for_vaccination: true,
     hemisphere: 'north',
@@ -191,16 +191,16 @@ describe('house style', () => {
       'GET /api/house': house,
       'PUT /api/house': () =>
         problem(422, 'x', {
-          errors: [{ field: 'rate_minor', message: 'must be a whole number from 0 to 100000' }],
+          errors: [{ field: 'hour', message: 'must be a number from 0 to 60000' }],
         }),
     })
     asManager(page(signedIn(<House />)).cache)
-    const field = await screen.findByLabelText('A minute of work (cents)')
+    const field = await screen.findByLabelText('An hour of work (EUR)')
     await userEvent.clear(field)
     await userEvent.type(field, 'sixty')
     await userEvent.click(await screen.findByRole('button', { name: 'Save house style' }))
-    await screen.findByText('A minute of work (cents) must be a whole number from 0 to 100000')
-    expect((asked.find((a) => a.method === 'PUT')?.body as { rate_minor: unknown }).rate_minor).toBe('sixty')
+    await screen.findByText('An hour of work (EUR) must be a number from 0 to 60000')
+    expect((asked.find((a) => a.method === 'PUT')?.body as { hour: unknown }).hour).toBe('sixty')
     expect(field).toHaveProperty('value', 'sixty')
   })
   it('shows the manager who may do what', async () => {

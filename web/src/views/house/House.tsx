@@ -10,7 +10,6 @@ import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { money } from '../../ui/words'
 import { Styles, type OwnStyle } from './Styles'
 import { ifMatch, useWrite } from '../../app/useWrite'
 
@@ -29,8 +28,8 @@ function Form({ house }: { house: HouseData }) {
   const toast = useToast()
   const canChange = may('house')
   const [v, setV] = useState({
-    rate_minor: String(house.rate_minor),
-    mat_rate_minor: String(house.mat_rate_minor),
+    hour: String(house.hour),
+    mat_hour: String(house.mat_hour),
     mat_limit: String(house.mat_limit),
     asks_for_vaccination: house.asks_for_vaccination,
     hemisphere: house.hemisphere,
@@ -50,8 +49,8 @@ function Form({ house }: { house: HouseData }) {
           params: { header: { ...ifMatch(house.version), ...write } },
           body: {
             ...v,
-            rate_minor: number(v.rate_minor),
-            mat_rate_minor: number(v.mat_rate_minor),
+            hour: number(v.hour),
+            mat_hour: number(v.mat_hour),
             mat_limit: number(v.mat_limit),
             schools,
             styles: own,
@@ -88,20 +87,20 @@ function Form({ house }: { house: HouseData }) {
       <fieldset disabled={!canChange} className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
         <legend className="px-1 font-head text-lg font-bold">Prices and limits</legend>
         <TextField
-          label="A minute of work (cents)"
-          inputMode="numeric"
-          value={v.rate_minor}
-          hint={`${money(Number(v.rate_minor) * 60 || 0, house.currency)} an hour`}
-          onChange={(e) => set({ rate_minor: e.target.value })}
-          error={errors.rate_minor}
+          label={`An hour of work (${house.currency})`}
+          inputMode="decimal"
+          value={v.hour}
+          hint="a visit costs its minutes of it"
+          onChange={(e) => set({ hour: e.target.value })}
+          error={errors.hour}
         />
         <TextField
-          label="A minute on mats (cents)"
-          inputMode="numeric"
-          value={v.mat_rate_minor}
+          label={`An hour on mats (${house.currency})`}
+          inputMode="decimal"
+          value={v.mat_hour}
           hint="from the sixth minute on"
-          onChange={(e) => set({ mat_rate_minor: e.target.value })}
-          error={errors.mat_rate_minor}
+          onChange={(e) => set({ mat_hour: e.target.value })}
+          error={errors.mat_hour}
         />
         <TextField
           label="Matting load to be back at"
