@@ -68,19 +68,36 @@ final class StandingTest extends TestCase
     {
         $next = (new NextVisits())->of(
             ['on' => '2026-06-01', 'weeks' => 8, 'clock' => 'length'],
+            ['on' => '2026-05-10', 'weeks' => 5, 'clock' => 'undercoat'],
             ['on' => '2026-05-04', 'weeks' => 4],
             ['length', 'pads', 'sanitary'],
             '2026-05-20',
             '2026-05-01',
         );
-        self::assertSame(['nails', 'tidy', 'full'], array_column($next, 'kind'));
+        self::assertSame(['nails', 'tidy', 'bath', 'full'], array_column($next, 'kind'));
         self::assertSame(
-            ['dewclaws: nothing wears them', '4 weeks: pads and what else grows first', '8 weeks: the length clock'],
+            [
+                'dewclaws: nothing wears them',
+                '4 weeks: pads and what else grows first',
+                '5 weeks: the undercoat clock',
+                '8 weeks: the length clock',
+            ],
             array_column($next, 'why'),
         );
         self::assertSame(
             [['kind' => 'nails', 'on' => '2026-05-20', 'why' => 'claws as they wear']],
-            (new NextVisits())->of(null, null, [], '2026-05-20', null),
+            (new NextVisits())->of(null, null, null, [], '2026-05-20', null),
+        );
+        $tidy = ['on' => '2026-05-04', 'weeks' => 4];
+        self::assertSame(
+            ['tidy'],
+            array_column((new NextVisits())->of(null, null, $tidy, ['pads'], '2026-05-20', '2026-05-04'), 'kind'),
+            'a tidy does the claws as well',
+        );
+        self::assertSame(
+            'claws as they wear',
+            (new NextVisits())->of(null, null, $tidy, ['pads'], '2026-04-20', '2026-05-01')[0]['why'],
+            'the first of both leads',
         );
     }
 

@@ -140,11 +140,27 @@ final readonly class Finish
             null === $interval->full_on
                 ? null
                 : ['on' => $interval->full_on, 'weeks' => $interval->full_weeks ?? 0, 'clock' => $interval->binding],
+            null === $interval->bath_on
+                ? null
+                : [
+                    'on' => $interval->bath_on,
+                    'weeks' => $interval->bath_weeks ?? 0,
+                    'clock' => self::soonest($interval->clocks, 'bath', 'undercoat', 'mat'),
+                ],
             null === $interval->tidy_on ? null : ['on' => $interval->tidy_on, 'weeks' => $interval->tidy_weeks ?? 0],
             array_map(static fn (ClockView $c): string => $c->clock, $interval->clocks),
             $nails->next,
             $nails->nextDewclaws,
         );
+    }
+
+    /** @param list<ClockView> $clocks */
+    private static function soonest(array $clocks, string ...$names): string
+    {
+        $of = array_filter($clocks, static fn (ClockView $c): bool => \in_array($c->clock, $names, true));
+        usort($of, static fn (ClockView $a, ClockView $b): int => $a->weeks <=> $b->weeks);
+
+        return $of[0]->clock ?? $names[0];
     }
 
     private function message(Groom $groom): string

@@ -1,6 +1,6 @@
 <?php
 
-/** What is to be booked when a dog leaves: the full groom, the tidy and the claws, each with its reason. */
+/** What is to be booked when a dog leaves: full groom, bath, tidy and claws, each with its reason. */
 
 declare(strict_types=1);
 
@@ -12,6 +12,7 @@ final readonly class NextVisits
 {
     /**
      * @param array{on: string, weeks: int, clock: string}|null $full clock: the one that binds
+     * @param array{on: string, weeks: int, clock: string}|null $bath
      * @param array{on: string, weeks: int}|null $tidy
      * @param list<string> $clocks in the order they strike
      * @param string $claws the day they are due
@@ -19,15 +20,17 @@ final readonly class NextVisits
      *
      * @return list<array{kind: string, on: string, why: string}> soonest first
      */
-    public function of(?array $full, ?array $tidy, array $clocks, string $claws, ?string $dewclaws): array
+    public function of(?array $full, ?array $bath, ?array $tidy, array $clocks, string $claws, ?string $dewclaws): array
     {
         $out = [];
-        if (null !== $full) {
-            $out[] = [
-                'kind' => 'full',
-                'on' => $full['on'],
-                'why' => Say::it('care.weeks_the_clock', $full['weeks'], $full['clock']),
-            ];
+        foreach (['full' => $full, 'bath' => $bath] as $kind => $visit) {
+            if (null !== $visit) {
+                $out[] = [
+                    'kind' => $kind,
+                    'on' => $visit['on'],
+                    'why' => Say::it('care.weeks_the_clock', $visit['weeks'], $visit['clock']),
+                ];
+            }
         }
         if (null !== $tidy) {
             $hygiene = array_values(array_intersect($clocks, ['sanitary', 'pads', 'eyes']))[0] ?? 'hygiene';
@@ -37,11 +40,16 @@ final readonly class NextVisits
                 'why' => Say::it('care.weeks_and_what_else_grows_first', $tidy['weeks'], $hygiene),
             ];
         }
-        $out[] = [
-            'kind' => 'nails',
-            'on' => $dewclaws ?? $claws,
-            'why' => Say::it(null === $dewclaws ? 'care.claws_as_they_wear' : 'care.dewclaws_nothing_wears_them'),
-        ];
+        $led = null !== $dewclaws && $dewclaws <= $claws;
+        $nails = $led ? $dewclaws : $claws;
+        // Every other visit does the claws as well.
+        if ([] === array_filter($out, static fn (array $v): bool => $v['on'] <= $nails)) {
+            $out[] = [
+                'kind' => 'nails',
+                'on' => $nails,
+                'why' => Say::it($led ? 'care.dewclaws_nothing_wears_them' : 'care.claws_as_they_wear'),
+            ];
+        }
         usort($out, static fn (array $a, array $b): int => $a['on'] <=> $b['on']);
 
         return $out;
