@@ -184,6 +184,23 @@ final class OrderTest extends OrderCase
         }
     }
 
+    public function testABathTakesNoHairOffTheOutline(): void
+    {
+        $steps = array_map(
+            static fn (WorkItem $i): string => $i->step()->value,
+            self::list(mats: [self::clipped('armpit_left')], service: Service::Bath)->items,
+        );
+        self::assertSame([], array_intersect(['clip', 'scissor', 'thin', 'edges', 'feet', 'rear', 'strip'], $steps));
+        self::assertSame(
+            ['mats_clip', 'close_work', 'brush_out', 'bath', 'dry', 'comb_out'],
+            array_values(
+                array_unique(
+                    array_intersect($steps, ['bath', 'dry', 'comb_out', 'close_work', 'mats_clip', 'brush_out']),
+                ),
+            ),
+        );
+    }
+
     public function testSmallVisitsHaveTheirOwnItems(): void
     {
         $steps = static fn (Service $kind): array => array_values(

@@ -8,6 +8,7 @@ namespace KeenThistle\Arrival;
 
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Staff\Staff;
@@ -38,6 +39,10 @@ class Arrival implements SalonOwned
 
     #[ORM\Column(type: 'date_immutable')]
     public \DateTimeImmutable $day;
+
+    /** What the dog has come for. */
+    #[ORM\Column(enumType: Service::class, length: 8, options: ['default' => 'full'])]
+    public Service $kind = Service::Full;
 
     #[ORM\Column(length: 8)]
     public string $state = 'open';

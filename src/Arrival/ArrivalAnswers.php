@@ -118,6 +118,7 @@ final readonly class ArrivalAnswers
             (string) $arrival->id,
             DogView::of($dog, $actor->may(May::PHONE)),
             $arrival->day->format('Y-m-d'),
+            $arrival->kind->value,
             $arrival->state,
             $arrival->staff->name,
             $comb,

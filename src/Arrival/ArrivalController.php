@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class ArrivalController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     public function __construct(
         private ArrivalRows $rows,
@@ -51,7 +51,7 @@ final readonly class ArrivalController
     #[Endpoint(
         'An arrival with everything that follows from it; answers 304 to If-None-Match while nothing has changed',
         gives: ArrivalView::class,
-    )]
+    ),]
     public function read(Actor $actor, Request $request, string $id): Response
     {
         $a = $this->rows->arrival($actor, $id);
@@ -75,6 +75,16 @@ final readonly class ArrivalController
         }
 
         return Json::withEtag(Json::response($this->answers->of($actor, $a)), $etag);
+    }
+
+    #[Route('/api/arrivals/{id}/kind', methods: ['PUT'])]
+    #[IsGranted(May::VISIT)]
+    #[Endpoint('What the dog has come for; minutes, price and an open groom follow', gives: ArrivalView::class)]
+    public function kind(Actor $actor, string $id, #[FromBody] KindForm $form, Key $key): Response
+    {
+        $done = $this->commands->run(new ChangeKind($id, $form->kind), $actor, $key);
+
+        return Answer::to($done, $this->view($actor, $id));
     }
 
     #[Route('/api/arrivals/{id}/comb', methods: ['PUT'])]

@@ -28,6 +28,7 @@ final readonly class ArrivalView
         public string $id,
         public DogView $dog,
         public string $day,
+        #[Says('what it came for: full, bath, tidy or nails')] public string $kind,
         public string $state,
         public string $who,
         public CombView $comb,

@@ -53,6 +53,7 @@ final readonly class KnownOfDog
             $kg,
             $dog->coat,
             $dog->handling,
+            $arrival->kind,
             matting: $today->mats->charged,
             newThings: $this->newThings,
             weeksLate: $this->weeksLate,

@@ -11,6 +11,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Diary\Bookings;
 use KeenThistle\Log\Entry;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -19,8 +20,11 @@ use Symfony\Component\Uid\Uuid;
 /** @implements Handler<OpenArrival> */
 final readonly class OpenArrivalHandler implements Handler
 {
-    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Bookings $bookings,
+        private EntityManagerInterface $manager,
+    ) {
     }
 
     public function __invoke(Command $command, Actor $actor): Outcome
@@ -32,6 +36,7 @@ final readonly class OpenArrivalHandler implements Handler
             return new Outcome(['arrival' => (string) $arrival->id]);
         }
         $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
+        $arrival->kind = $this->bookings->kind($actor, $dog, $today);
         $this->manager->persist($arrival);
 
         return new Outcome(

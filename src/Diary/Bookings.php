@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Diary;
 
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -46,6 +47,19 @@ final readonly class Bookings
             ),
             $rows,
         );
+    }
+
+    /** What a dog is booked for on a day; a full groom where it is not booked. */
+    public function kind(Actor $actor, Dog $dog, \DateTimeImmutable $day): Service
+    {
+        $rows = $this->scope->rows(
+            $actor,
+            "SELECT kind FROM booking WHERE dog_id = :dog AND salon_id = :salon AND day = :day AND state = 'booked'
+            ORDER BY time LIMIT 1",
+            ['dog' => $dog->id->toBinary(), 'day' => $day->format('Y-m-d')],
+        );
+
+        return Service::tryFrom(Row::text($rows[0]['kind'] ?? '')) ?? Service::Full;
     }
 
     /**

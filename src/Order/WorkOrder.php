@@ -70,6 +70,7 @@ final readonly class WorkOrder
                 $phases,
                 \in_array($dog->stage, [CoatStage::Puppy, CoatStage::Senior], true)
                     || [] !== array_intersect(self::TIRING_HEALTH, $dog->health),
+                service: $arrival->kind ?? Service::Full,
             ),
             $schooled ? Schools::of($dog->schools, $dog->salon->schools) : new Schools(),
         );
@@ -88,7 +89,7 @@ final readonly class WorkOrder
     /** @return array<string, float> */
     private function phases(Dog $dog, Today $today, ?Arrival $arrival): array
     {
-        return $this->estimate($dog, $today, $arrival, Service::Full)->phases ?? [];
+        return $this->estimate($dog, $today, $arrival, $arrival->kind ?? Service::Full)->phases ?? [];
     }
 
     private function estimate(Dog $dog, Today $today, ?Arrival $arrival, Service $service): ?Minutes

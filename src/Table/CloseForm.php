@@ -20,7 +20,7 @@ final readonly class CloseForm
 {
     /** @param list<NextVisit> $next */
     public function __construct(
-        #[Choice(Visit::KINDS, 'kind of visit')] public string $kind = 'full',
+        #[Choice(Visit::KINDS, 'kind of visit'), Says('null: what the dog came for')] public ?string $kind = null,
         #[Whole(1, 1440), Says('at work; null: as the taps say')] public ?int $minutes = null,
         #[Choice(Upkeep::class, 'upkeep'), Says('what was really done at home')] public ?Upkeep $upkeep = null,
         #[Text(0, 1000), Says('for the next person')] public string $note = '',

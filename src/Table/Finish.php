@@ -19,6 +19,7 @@ use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\LookList;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Recipe\ZoneRecipe;
@@ -29,6 +30,7 @@ use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
 use KeenThistle\Visit\Visits;
 
+/** @phpstan-import-type PastRow from History */
 final readonly class Finish
 {
     public function __construct(
@@ -50,6 +52,7 @@ final readonly class Finish
         $client = self::client($groom);
 
         return new FinishView(
+            $groom->arrival->kind->value,
             (new LookList())->of($this->zones($groom, $board), $board),
             $view->phases,
             $view->minutes,
@@ -128,30 +131,64 @@ final readonly class Finish
     private function next(Actor $actor, Groom $groom): array
     {
         $dog = $groom->dog;
-        $figures = new GrowthAndClocks($dog, new History($this->visits->past($actor, $dog)), $groom->arrival->day);
+        $day = $groom->arrival->day;
+        $past = $this->visits->past($actor, $dog);
+        $full = Service::Full === $groom->arrival->kind;
+        // A small visit sets back only what it is for.
+        $figures = new GrowthAndClocks($dog, new History($full ? $past : [...$past, self::small($groom)]), $day);
         $plan = array_map(
             static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
             GroomReader::plan($groom),
         );
-        $interval = $figures->interval($plan, $this->kit->lengths($actor), null, $groom->arrival->day);
+        $interval = $figures->interval($plan, $this->kit->lengths($actor), null, $full ? $day : null);
         $nails = $this->reader->nails($groom);
+
+        // What is overdue is due as soon as somebody can come.
+        $soonest = $day->modify('+1 day')->format('Y-m-d');
 
         return (new NextVisits())->of(
             null === $interval->full_on
                 ? null
-                : ['on' => $interval->full_on, 'weeks' => $interval->full_weeks ?? 0, 'clock' => $interval->binding],
+                : [
+                    'on' => max($soonest, $interval->full_on),
+                    'weeks' => $interval->full_weeks ?? 0,
+                    'clock' => $interval->binding,
+                ],
             null === $interval->bath_on
                 ? null
                 : [
-                    'on' => $interval->bath_on,
+                    'on' => max($soonest, $interval->bath_on),
                     'weeks' => $interval->bath_weeks ?? 0,
                     'clock' => self::soonest($interval->clocks, 'bath', 'undercoat', 'mat'),
                 ],
-            null === $interval->tidy_on ? null : ['on' => $interval->tidy_on, 'weeks' => $interval->tidy_weeks ?? 0],
+            null === $interval->tidy_on
+                ? null
+                : ['on' => max($soonest, $interval->tidy_on), 'weeks' => $interval->tidy_weeks ?? 0],
             array_map(static fn (ClockView $c): string => $c->clock, $interval->clocks),
             $nails->next,
             $nails->nextDewclaws,
         );
+    }
+
+    /** @return PastRow this visit as the clocks will read it */
+    private static function small(Groom $groom): array
+    {
+        return [
+            'id' => '',
+            'day' => $groom->arrival->day->format('Y-m-d'),
+            'kind' => $groom->arrival->kind->value,
+            'staff' => '',
+            'place' => '',
+            'minutes' => null,
+            'load' => null,
+            'tender' => 0,
+            'upkeep' => null,
+            'stage' => null,
+            'note' => '',
+            'left_out' => [],
+            'seen' => [],
+            'zones' => [],
+        ];
     }
 
     /** @param list<ClockView> $clocks */

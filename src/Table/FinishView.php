@@ -20,6 +20,7 @@ final readonly class FinishView
      * @param list<array{title: string, lines: list<string>}> $care
      */
     public function __construct(
+        #[Says('what the dog came for')] public string $kind,
         public array $look,
         public array $phases,
         public float $minutes,
@@ -30,7 +31,7 @@ final readonly class FinishView
         public string $phone,
         #[Says('what would be sent')] public string $message,
         #[Gives('list<array{id: string, what: string, zone: string}>'),
-            Says('incidents the owner has not been told of')]
+            Says('incidents the owner has not been told of'),]
         public array $untold,
         public array $care,
     ) {

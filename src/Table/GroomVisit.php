@@ -14,6 +14,7 @@ use KeenThistle\Core\Interval\Seen;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\ZoneMark;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Recipe\RecipeCodec;
@@ -49,7 +50,7 @@ final class GroomVisit
         return new VisitForm(
             day: $arrival->day,
             zones: [],
-            kind: $form->kind,
+            kind: $form->kind ?? $arrival->kind->value,
             place: (string) $groom->place->id,
             minutes: $form->minutes ?? max(1, min(1440, $atWork)),
             arrival_load: 1 === $arrival->combVersion ? null : $arrival->load,
@@ -101,11 +102,18 @@ final class GroomVisit
     {
         $handsOn = $groom->arrival->handsOn;
         $lengths = \is_array($handsOn['lengths'] ?? null) ? $handsOn['lengths'] : [];
+        $asked = array_merge(
+            ...array_column(array_filter($groom->steps, static fn (array $s): bool => 'bath' !== $s['step']), 'zones'),
+        );
         $zones = [];
         foreach (array_unique([...array_keys($groom->plan), ...array_keys($board->zones)]) as $zone) {
             $zone = (string) $zone;
             $mark = $board->zones[$zone] ?? null;
             if (!isset($groom->plan[$zone]) && null === $mark?->actual) {
+                continue;
+            }
+            // A small visit is not about the rest of the dog.
+            if (null === $mark && Service::Full !== $groom->arrival->kind && !\in_array($zone, $asked, true)) {
                 continue;
             }
             $state = null === $mark || 'planned' === $mark->state ? 'deferred' : $mark->state;

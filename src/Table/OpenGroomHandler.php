@@ -15,6 +15,7 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Diary\Bookings;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
 use KeenThistle\Plan\Plans;
@@ -36,6 +37,7 @@ final readonly class OpenGroomHandler implements Handler
         private GroomToday $today,
         private KitReader $kit,
         private Places $places,
+        private Bookings $bookings,
         private Scope $scope,
         private ClockInterface $clock,
         private EntityManagerInterface $manager,
@@ -78,6 +80,7 @@ final readonly class OpenGroomHandler implements Handler
         $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
         if (null === $arrival) {
             $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
+            $arrival->kind = $this->bookings->kind($actor, $dog, $today);
             $this->manager->persist($arrival);
             $this->manager->flush();
         }

@@ -81,6 +81,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/log/{id}/undo' => [self::TABLE, true],
             'POST /api/dogs/{id}/arrivals' => [[...self::TABLE, 'bather'], true],
             'GET /api/arrivals/{id}' => [self::ALL, true],
+            'PUT /api/arrivals/{id}/kind' => [[...self::TABLE, 'bather'], true],
             'PUT /api/arrivals/{id}/comb' => [[...self::TABLE, 'bather'], true],
             'PUT /api/arrivals/{id}/check' => [[...self::TABLE, 'bather'], true],
             'POST /api/arrivals/{id}/agreement' => [[...self::TABLE, 'bather'], true],
@@ -270,6 +271,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/dogs/{id}/visits' => ['day' => date('Y-m-d'), 'zones' => []],
             'POST /api/dogs/{id}/bookings' => ['day' => date('Y-m-d')],
             'PUT /api/arrivals/{id}/comb' => ['zones' => []],
+            'PUT /api/arrivals/{id}/kind' => ['kind' => 'tidy'],
             'PUT /api/arrivals/{id}/check' => ['kg' => 8.0],
             'POST /api/arrivals/{id}/agreement' => [
                 'agreed' => false,

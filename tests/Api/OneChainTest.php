@@ -266,7 +266,7 @@ final class OneChainTest extends ApiTestCase
             ),
         );
         $groom = $this->table('Marl');
-        $steps = array_column(self::rows($groom['steps']), 'step');
+        $steps = self::texts(array_column(self::rows($groom['steps']), 'step'));
         self::assertContains('mats_out', $steps);
         self::assertNotContains('mats_clip', $steps);
         self::assertFalse(self::map($groom['today'])['waits']);
@@ -324,6 +324,63 @@ final class OneChainTest extends ApiTestCase
         $sorrel = self::rows(self::map($this->card('Sorrel')['interval'])['clocks']);
         self::assertSame($today, self::find($sorrel, 'clock', 'nails')['since']);
         self::assertNotSame($today, self::find($sorrel, 'clock', 'pads')['since'], 'nails are nails only');
+    }
+
+    public function testADogThatComesForATidyIsNotBathedNorCharged(): void
+    {
+        $today = self::text($this->card('Tansy')['today']);
+        $shape = $this->clock('Tansy', 'shape');
+        $full = $this->ask('POST', '/api/dogs/'.$this->dogId('Sorrel').'/arrivals', [], 200);
+        self::assertSame('full', $full['kind'], 'nothing is booked');
+        $tansy = '/api/dogs/'.$this->dogId('Tansy');
+        $this->ask('POST', "$tansy/bookings", ['day' => $today, 'time' => '07:15', 'kind' => 'tidy'], 201);
+        $arrival = $this->ask('POST', "$tansy/arrivals", [], 200);
+        $id = self::text($arrival['id']);
+        $option = static fn (array $a): array => self::rows(self::map($a['comb'])['options'])[0];
+        $arrival = $this->ask('PUT', "/api/arrivals/$id/kind", ['kind' => 'full'], 200);
+        $before = self::number($option($arrival)['price_minor']);
+        $arrival = $this->ask('PUT', "/api/arrivals/$id/kind", ['kind' => 'tidy'], 200);
+        self::assertSame('tidy', $arrival['kind']);
+        self::assertLessThan($before / 2, self::number($option($arrival)['price_minor']));
+        $groom = $this->ask('POST', "$tansy/grooms", [], 200);
+        $steps = self::texts(array_column(self::rows($groom['steps']), 'step'));
+        self::assertContains('pads', $steps);
+        self::assertSame([], array_intersect(['bath', 'dry', 'comb_out', 'clip', 'scissor'], $steps));
+        $this->done($groom);
+        $path = '/api/grooms/'.self::text($groom['id']);
+        $finish = $this->ask('GET', "$path/finish", expect: 200);
+        self::assertSame('tidy', $finish['kind']);
+        $next = array_column(self::rows($finish['next']), 'on', 'kind');
+        self::assertGreaterThan($today, self::text($next['full']), 'the full groom is not put off by a tidy');
+        $this->ask('POST', "$path/close", [], 200);
+        $visit = self::rows($this->card('Tansy')['visits'])[0];
+        self::assertSame('tidy', $visit['kind']);
+        $zones = self::rows($this->ask('GET', '/api/visits/'.self::text($visit['id']), expect: 200)['zones']);
+        self::assertNotContains('back', array_column($zones, 'zone'), 'nobody said anything of the back');
+        self::assertSame($today, $this->clock('Tansy', 'pads'));
+        self::assertSame($shape, $this->clock('Tansy', 'shape'));
+    }
+
+    public function testAnOpenTableFollowsWhatTheDogHasComeFor(): void
+    {
+        $dog = '/api/dogs/'.$this->dogId('Dimity');
+        $arrival = self::text($this->ask('POST', "$dog/arrivals", [], 200)['id']);
+        $groom = $this->ask('POST', "$dog/grooms", [], 200);
+        self::assertContains('clip', array_column(self::rows($groom['steps']), 'step'));
+        $this->ask('PUT', "/api/arrivals/$arrival/kind", ['kind' => 'bath'], 200);
+        $groom = $this->ask('GET', '/api/grooms/'.self::text($groom['id']), expect: 200);
+        $steps = self::texts(array_column(self::rows($groom['steps']), 'step'));
+        self::assertContains('bath', $steps);
+        self::assertSame([], array_intersect(['clip', 'scissor', 'thin', 'edges'], $steps));
+        self::assertArrayNotHasKey('clip', array_column(self::rows($groom['phases']), 'estimate', 'phase'));
+        $this->ask('PUT', "/api/arrivals/$arrival/kind", ['kind' => 'spa'], 422);
+    }
+
+    private function clock(string $dog, string $name): string
+    {
+        $clocks = self::rows(self::map($this->card($dog)['interval'])['clocks']);
+
+        return self::text(self::find($clocks, 'clock', $name)['since']);
     }
 
     public function testAJacketStrippedInPartLeadsTheNextVisitByWhatIsOldest(): void

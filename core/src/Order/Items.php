@@ -15,6 +15,20 @@ final readonly class Items
 {
     /** What a small visit has of it. */
     private const TIDY = ['check', 'wipe', 'close_work', 'pads', 'nails', 'ears', 'look', 'notes', 'handover'];
+    private const BATH = [
+        ...self::TIDY,
+        'comb_test',
+        'mats_out',
+        'mats_clip',
+        'skin',
+        'face',
+        'teeth',
+        'brush_out',
+        'rake',
+        'bath',
+        'dry',
+        'comb_out',
+    ];
     private const NAILS = ['check', 'nails', 'notes', 'handover'];
 
     public function __construct(private Job $job, private Schools $schools)
@@ -28,7 +42,8 @@ final readonly class Items
         $allowed = match ($this->job->service) {
             Service::Tidy => self::TIDY,
             Service::Nails => self::NAILS,
-            default => null,
+            Service::Bath => self::BATH,
+            Service::Full => null,
         };
         $skip = array_map(static fn (Step $s): string => $s->value, $this->job->skip);
         if (\in_array('bath', $skip, true)) {

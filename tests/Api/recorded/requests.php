@@ -305,6 +305,8 @@ array_push(
         ],
         ['pell', 'PUT', '/api/arrivals/$arrival.id/check', ['kg' => 9000, 'pads' => ['front_left' => 9]], 'if' => 2],
         ['pell', 'PUT', '/api/arrivals/$arrival.id/check', ['kg' => 11], 'if' => 1],
+        ['pell', 'PUT', '/api/arrivals/$arrival.id/kind', ['kind' => 'spa']],
+        ['pell', 'PUT', '/api/arrivals/$arrival.id/kind', ['kind' => 'full']],
         ['pell', 'PUT', '/api/dogs/@Tansy/handling/dryer', ['tolerance' => 1], 'if' => 0],
         ['pell', 'PUT', '/api/dogs/@Tansy/handling/dryer', ['tolerance' => 2], 'if' => 0],
         ['pell', 'PUT', '/api/dogs/@Tansy/handling/dryer', ['tolerance' => 9], 'if' => 1],

@@ -25,6 +25,7 @@ import { Check } from './Check'
 import { Handling } from './Handling'
 import { Mats } from './Mats'
 import { Photos } from '../../parts/Photos'
+import { KindOfVisit } from './KindOfVisit'
 import { Saving } from './Saving'
 import { useAutosave } from './useAutosave'
 import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
@@ -241,6 +242,7 @@ function Page({
             {arrival.state === 'open' ? 'nothing agreed yet' : arrival.state}
           </p>
         </div>
+        <KindOfVisit arrival={arrival} canWork={canWork} settled={comb.status === 'saved'} />
         <Saving
           save={comb}
           what="comb test"

@@ -95,6 +95,7 @@ function arrival(change: Record<string, unknown> = {}, comb: Record<string, unkn
     },
     day: '2026-11-25',
     state: 'open',
+    kind: 'full',
     who: 'Tove',
     check_version: 1,
     hands_on: {},

@@ -95,7 +95,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
   const cache = useQueryClient()
   const toast = useToast()
   const [booked, setBooked] = useState<Record<string, boolean>>({})
-  const [kind, setKind] = useState('full')
+  const [kind, setKind] = useState(finish.kind)
   const [note, setNote] = useState('')
   const [tell, setTell] = useState(finish.phone !== '')
   const [message, setMessage] = useState(finish.message)

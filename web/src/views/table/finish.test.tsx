@@ -30,6 +30,7 @@ beforeEach(() => {
 
 describe('the end of a groom', () => {
   const FINISH = {
+    kind: 'full',
     look: [
       { look: 'body', words: 'Body: no line', ok: false, open: ['back', 'loin', 'rump', 'skull', 'chest'] },
     ],

@@ -1,0 +1,17 @@
+<?php
+
+/** Say what a dog has come for today. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Arrival;
+
+use KeenThistle\Command\Command;
+use KeenThistle\Core\Timing\Service;
+
+final readonly class ChangeKind implements Command
+{
+    public function __construct(public string $arrival, public Service $kind)
+    {
+    }
+}

@@ -1,0 +1,58 @@
+// What the dog has come for today; minutes, price and an open table follow.
+import { useQueryClient } from '@tanstack/react-query'
+import { api, take } from '../../app/client'
+import { queries } from '../../app/queries'
+import { useWrite } from '../../app/useWrite'
+import { useToast } from '../../ui/Toasts'
+import type { ArrivalData } from './comb'
+
+const KINDS = [
+  { id: 'full', label: 'Full groom' },
+  { id: 'bath', label: 'Bath' },
+  { id: 'tidy', label: 'Tidy' },
+  { id: 'nails', label: 'Nails' },
+] as const
+type Kind = (typeof KINDS)[number]['id']
+
+interface Props {
+  arrival: ArrivalData
+  canWork: boolean
+  /** the comb test is saved: it is never changed from two sides at once */
+  settled: boolean
+}
+
+export function KindOfVisit({ arrival, canWork, settled }: Props) {
+  const cache = useQueryClient()
+  const toast = useToast()
+  const change = useWrite({
+    send: (kind: Kind, write) =>
+      take(
+        api.PUT('/api/arrivals/{id}/kind', {
+          params: { path: { id: arrival.id }, header: write },
+          body: { kind },
+        }),
+      ),
+    onSuccess: (next) => {
+      cache.setQueryData(queries.arrival(arrival.id).queryKey, next)
+      void cache.invalidateQueries({ queryKey: ['groom'] })
+    },
+    onError: (e) => toast({ text: e.message, bad: true }),
+  })
+  return (
+    <label className="flex items-center gap-2 text-sm font-bold">
+      Came for
+      <select
+        className="min-h-11 rounded-md border border-line bg-sheet px-2 font-normal"
+        value={arrival.kind}
+        disabled={!canWork || !settled || change.isPending}
+        onChange={(e) => change.mutate(e.target.value as Kind)}
+      >
+        {KINDS.map((k) => (
+          <option key={k.id} value={k.id}>
+            {k.label}
+          </option>
+        ))}
+      </select>
+    </label>
+  )
+}
