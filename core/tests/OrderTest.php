@@ -184,13 +184,40 @@ final class OrderTest extends OrderCase
         }
     }
 
+    public function testATidyFreesTheEyesAndNothingElseOfTheFace(): void
+    {
+        foreach ([Service::Tidy, Service::Bath, Service::Nails] as $kind) {
+            $list = self::list(
+                zones: self::cuts([
+                    'inner_eye_left' => 'thinning shears',
+                    'inner_eye_right' => 'thinning shears',
+                    'cheek_left' => 'thinning shears',
+                    'fringe' => 'scissors',
+                    'skull' => 'scissors',
+                    'groin' => '10',
+                ]),
+                service: $kind,
+            );
+            $cut = [];
+            foreach ($list->items as $item) {
+                $cut = [...$cut, ...$item->step()->cuts() ? $item->zones : []];
+            }
+            sort($cut);
+            self::assertSame(
+                Service::Nails === $kind ? [] : ['fringe', 'groin', 'inner_eye_left', 'inner_eye_right'],
+                $cut,
+                $kind->value,
+            );
+        }
+    }
+
     public function testABathTakesNoHairOffTheOutline(): void
     {
         $steps = array_map(
             static fn (WorkItem $i): string => $i->step()->value,
             self::list(mats: [self::clipped('armpit_left')], service: Service::Bath)->items,
         );
-        self::assertSame([], array_intersect(['clip', 'scissor', 'thin', 'edges', 'feet', 'rear', 'strip'], $steps));
+        self::assertSame([], array_intersect(['clip', 'edges', 'feet', 'rear', 'strip'], $steps));
         self::assertSame(
             ['mats_clip', 'close_work', 'brush_out', 'bath', 'dry', 'comb_out'],
             array_values(
@@ -209,7 +236,7 @@ final class OrderTest extends OrderCase
             ),
         );
         self::assertSame(
-            ['check', 'close_work', 'pads', 'nails', 'ears', 'look', 'notes', 'handover'],
+            ['check', 'close_work', 'pads', 'nails', 'ears', 'thin', 'look', 'notes', 'handover'],
             $steps(Service::Tidy),
             'a tidy has no bath and no dryer',
         );

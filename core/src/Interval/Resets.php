@@ -65,7 +65,7 @@ final class Resets
         return match ($clock) {
             'sanitary' => 'sanitary' === $zone->group,
             'pads' => 1 === preg_match('/^(pads|between_toes)_/', $zone->id),
-            'eyes' => 1 === preg_match('/^(inner_eye_|fringe$|brow$|stop$)/', $zone->id),
+            'eyes' => $zone->isAtTheEye(),
             'ears' => str_starts_with($zone->id, 'ear_inner_'),
             'shape' => !$zone->tender && 'feet' !== $zone->group && (null === $method || $method->makesAnOutline()),
             'strip' => Method::Strip === $method,

@@ -29,6 +29,8 @@ final readonly class Items
         'dry',
         'comb_out',
     ];
+    /** How eyes are freed at a bath or a tidy. */
+    private const EYES = ['clip', 'scissor', 'thin'];
     private const NAILS = ['check', 'nails', 'notes', 'handover'];
 
     public function __construct(private Job $job, private Schools $schools)
@@ -53,7 +55,7 @@ final readonly class Items
             array_filter(
                 $items,
                 static fn (WorkItem $i): bool => !\in_array($i->step()->value, $skip, true)
-                    && (null === $allowed || \in_array($i->node, $allowed, true)),
+                    && (null === $allowed || \in_array($i->node, [...$allowed, ...self::EYES], true)),
             ),
         );
 
@@ -127,6 +129,17 @@ final readonly class Items
         return 'trimmer' === $blade ? Tool::trimmer()->words() : Tool::blade($blade)->words();
     }
 
+    /** Whether this visit cuts here: all of it at a full groom, else close work and what grows into the eyes. */
+    private function asks(string $node, Zone $zone): bool
+    {
+        return match ($this->job->service) {
+            Service::Full => true,
+            Service::Nails => false,
+            Service::Tidy, Service::Bath => \in_array($node, self::TIDY, true)
+                || ($zone->isAtTheEye() && \in_array($node, self::EYES, true)),
+        };
+    }
+
     /** @return list<WorkItem> what takes hair off, by tool, lay and part of the dog */
     private function cuts(): array
     {
@@ -135,7 +148,7 @@ final readonly class Items
         foreach ($this->job->zones as $id => $cut) {
             $zone = Zone::of($id);
             $node = $cut->node($zone);
-            if (null === $node) {
+            if (null === $node || !$this->asks($node, $zone)) {
                 continue;
             }
             $outline = Edge::step($node)->makesTheOutline();

@@ -41,6 +41,12 @@ final readonly class Zone
         return Shape::choice(ZoneTable::ids(), 'zone');
     }
 
+    /** Hair here grows into the eye. */
+    public function isAtTheEye(): bool
+    {
+        return 1 === preg_match('/^(inner_eye_|fringe$|brow$|stop$)/', $this->id);
+    }
+
     /** Share of the body surface, 0 to 1. */
     public function share(): float
     {
