@@ -39,7 +39,11 @@ final readonly class AgreeHandler implements Handler
         $form = $command->form;
         $arrival = $this->rows->arrival($actor, $command->arrival);
         $signature = $form->line();
-        if ($form->comb_version !== $arrival->combVersion || $form->check_version !== $arrival->checkVersion) {
+        if (
+            $form->comb_version !== $arrival->combVersion
+            || $form->check_version !== $arrival->checkVersion
+            || ($form->kind ?? $arrival->kind) !== $arrival->kind
+        ) {
             throw Refused::stale('Something was changed after this was shown. Look at it once more, then sign.', [
                 'version' => $arrival->combVersion,
             ]);

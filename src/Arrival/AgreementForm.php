@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Input\Choice;
 use KeenThistle\Input\Line;
 use KeenThistle\Input\Says;
@@ -24,6 +25,9 @@ final readonly class AgreementForm
         #[Whole(1, 1_000_000), Says('the check that was shown')] public int $check_version,
         #[Choice(Arrival::CHOICES, 'choice'), Says('the way that was chosen')] public string $choice,
         #[Text(0, 20_000), Says('SVG path data, M and L only, in a box of 600 × 200')] public string $signature = '',
+        #[Choice(Service::class, 'kind of visit'),
+            Says('what it came for, as shown; null: as it is'),]
+        public ?Service $kind = null,
         #[Choice(['tablet', 'phone'], 'way'),
             Says('how the owner answered: by phone nobody signs'),]
         public string $by = 'tablet',

@@ -19,7 +19,6 @@ use KeenThistle\Core\Matting\MattingAnswer;
 use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
-use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Today\Agreement as Agreed;
 use KeenThistle\Core\Today\Today;
 use KeenThistle\Core\Zone\Zone;
@@ -136,7 +135,7 @@ final readonly class ArrivalAnswers
             UsualPlaces::ORDER,
             (object) $last,
             array_map(HandlingView::of(...), $records, $this->bases->handling($actor, $arrival, $records)),
-            $this->assignments($actor, $records),
+            $this->assignments($actor, $arrival, $records),
             array_map(fn (Agreement $a): AgreementView => $this->agreementView($a, $arrival, $intact), $agreements),
             $this->rows->photos($actor, $arrival),
         );
@@ -180,21 +179,20 @@ final readonly class ArrivalAnswers
      *
      * @return list<AssignmentView>
      */
-    private function assignments(Actor $actor, array $records): array
+    private function assignments(Actor $actor, Arrival $arrival, array $records): array
     {
         $tasks = array_map(static fn (HandlingRecord $r): array => [$r->tool, $r->tolerance, null], $records);
         $me = (string) $actor->staff;
-
         $check = new SkillCheck();
         $offered = array_values(
             array_filter(
                 $this->rows->tableStaff(),
-                static fn (Staff $s): bool => null === $check->refuses($s->role->value, Service::Full, null),
+                static fn (Staff $s): bool => null === $check->refuses($s->role->value, $arrival->kind, null),
             ),
         );
 
-        return array_map(static function (Staff $s) use ($tasks, $me): AssignmentView {
-            $one = (new SkillCheck())->one($s->name, $s->confidence, $tasks);
+        return array_map(static function (Staff $s) use ($check, $tasks, $me): AssignmentView {
+            $one = $check->one($s->name, $s->confidence, $tasks);
 
             return new AssignmentView(
                 $s->name,
@@ -213,6 +211,7 @@ final readonly class ArrivalAnswers
         $current =
             ($terms['comb_version'] ?? null) === $arrival->combVersion
             && ($terms['check_version'] ?? null) === $arrival->checkVersion
+            && ($terms['kind'] ?? 'full') === $arrival->kind->value
             && ($terms['choice'] ?? null) === $arrival->choice;
 
         return new AgreementView(

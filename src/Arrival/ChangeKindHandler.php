@@ -27,8 +27,6 @@ final readonly class ChangeKindHandler implements Handler
             return new Outcome();
         }
         $arrival->kind = $command->kind;
-        // What was signed was the price of something else.
-        ++$arrival->combVersion;
         $this->events->dispatch(new ArrivalChanged($arrival, $actor));
         $words = 'came for: '.$command->kind->words();
 

@@ -22,6 +22,7 @@ final class ShownTerms
                 'dog' => $arrival->dog->name,
                 'salon' => $arrival->salon->name,
                 'day' => $view->day,
+                'kind' => $view->kind,
                 'choice' => $chosen->choice,
                 'by' => $by,
                 'title' => $chosen->title,

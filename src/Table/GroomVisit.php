@@ -6,10 +6,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
-use KeenThistle\Core\Check\HandsOn;
+use KeenThistle\Arrival\ArrivalFindings;
 use KeenThistle\Core\Check\HygieneSeen;
 use KeenThistle\Core\Coat\Upkeep;
-use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Interval\Seen;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Table\Board;
@@ -82,18 +81,9 @@ final class GroomVisit
     /** @return array<string, string> clock => what the arrival saw of it */
     public static function seen(Groom $groom): array
     {
-        return array_map(static fn (Seen $s): string => $s->value, HygieneSeen::of(self::checked($groom)));
-    }
-
-    private static function checked(Groom $groom): Fields
-    {
-        return HandsOn::shape()->fields(
-            (object) json_decode(
-                json_encode($groom->arrival->handsOn, \JSON_THROW_ON_ERROR),
-                false,
-                32,
-                \JSON_THROW_ON_ERROR,
-            ),
+        return array_map(
+            static fn (Seen $s): string => $s->value,
+            HygieneSeen::of(ArrivalFindings::checked($groom->arrival)),
         );
     }
 

@@ -341,6 +341,26 @@ final class OneChainTest extends ApiTestCase
         $before = self::number($option($arrival)['price_minor']);
         $arrival = $this->ask('PUT', "/api/arrivals/$id/kind", ['kind' => 'tidy'], 200);
         self::assertSame('tidy', $arrival['kind']);
+        $sign = [
+            'agreed' => true,
+            'signed_by' => 'Aveline Marchpane',
+            'by' => 'phone',
+            'comb_version' => self::map($arrival['comb'])['version'],
+            'check_version' => $arrival['check_version'],
+            'choice' => 'as_reckoned',
+        ];
+        $this->ask('POST', "/api/arrivals/$id/agreement", ['kind' => 'full'] + $sign, 412);
+        $this->ask('POST', "/api/arrivals/$id/agreement", ['kind' => 'tidy'] + $sign, 201);
+        $current = fn (): mixed => self::rows($this->ask('GET', "/api/arrivals/$id", expect: 200)['agreements'])[0][
+            'current'
+        ];
+        self::assertTrue($current());
+        $this->ask('PUT', "/api/arrivals/$id/kind", ['kind' => 'bath'], 200);
+        self::assertFalse($current(), 'what was signed was the price of something else');
+        $names = static fn (array $a): array => array_column(self::rows($a['assignments']), 'who');
+        $bath = $names($this->ask('GET', "/api/arrivals/$id", expect: 200));
+        self::assertContains('Pell Hasp', $bath, 'a bather baths');
+        $this->ask('PUT', "/api/arrivals/$id/kind", ['kind' => 'tidy'], 200);
         self::assertLessThan($before / 2, self::number($option($arrival)['price_minor']));
         $groom = $this->ask('POST', "$tansy/grooms", [], 200);
         $steps = self::texts(array_column(self::rows($groom['steps']), 'step'));
@@ -358,6 +378,7 @@ final class OneChainTest extends ApiTestCase
         $this->ask('POST', "$path/close", [], 200);
         $visit = self::rows($this->card('Tansy')['visits'])[0];
         self::assertSame('tidy', $visit['kind']);
+        self::assertNull($visit['arrival_load'], 'nobody combed, so nothing is learned of mats');
         $zones = self::rows($this->ask('GET', '/api/visits/'.self::text($visit['id']), expect: 200)['zones']);
         self::assertNotContains('back', array_column($zones, 'zone'), 'nobody said anything of the back');
         self::assertSame($today, $this->clock('Tansy', 'pads'));

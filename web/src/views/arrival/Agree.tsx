@@ -42,6 +42,7 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
             comb_version: arrival.comb.version,
             check_version: arrival.check_version,
             choice: arrival.comb.choice,
+            kind: arrival.kind,
           },
         }),
       ),

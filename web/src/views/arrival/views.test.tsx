@@ -355,6 +355,7 @@ describe('agreeing', () => {
       comb_version: 3,
       check_version: 1,
       choice: 'as_reckoned',
+      kind: 'full',
     })
   })
   it('waits until what is shown has been saved', async () => {
