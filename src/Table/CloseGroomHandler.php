@@ -61,7 +61,7 @@ final readonly class CloseGroomHandler implements Handler
             $actor,
             (string) $groom->dog->id,
             GroomVisit::form($groom, $board, $form, $now),
-            GroomVisit::zones($groom, $board),
+            GroomVisit::zones($groom, $board, GroomVisit::kind($groom, $form)),
             GroomVisit::card($groom) ?? GroomReader::plan($groom),
         );
         $visit->leftOut = GroomVisit::leftOut($groom, $board);

@@ -47,7 +47,7 @@ final readonly class Finish
     {
         $board = Board::of($this->rows->taps($actor, $groom));
         $view = $this->reader->view($actor, $groom);
-        $next = $this->next($actor, $groom);
+        $next = $this->next($actor, $groom, $board);
         $sections = $this->care($actor, $groom, $board, \array_slice($next, 0, 1), $view);
         $client = self::client($groom);
 
@@ -128,14 +128,18 @@ final readonly class Finish
     }
 
     /** @return list<array{kind: string, on: string, why: string}> soonest first */
-    private function next(Actor $actor, Groom $groom): array
+    private function next(Actor $actor, Groom $groom, Board $board): array
     {
         $dog = $groom->dog;
         $day = $groom->arrival->day;
         $past = $this->visits->past($actor, $dog);
         $full = Service::Full === $groom->arrival->kind;
         // A small visit sets back only what it is for.
-        $figures = new GrowthAndClocks($dog, new History($full ? $past : [...$past, self::small($groom)]), $day);
+        $figures = new GrowthAndClocks(
+            $dog,
+            new History($full ? $past : [...$past, self::small($groom, $board)]),
+            $day,
+        );
         $plan = array_map(
             static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
             GroomReader::plan($groom),
@@ -171,7 +175,7 @@ final readonly class Finish
     }
 
     /** @return PastRow this visit as the clocks will read it */
-    private static function small(Groom $groom): array
+    private static function small(Groom $groom, Board $board): array
     {
         return [
             'id' => '',
@@ -185,7 +189,7 @@ final readonly class Finish
             'upkeep' => null,
             'stage' => null,
             'note' => '',
-            'left_out' => [],
+            'left_out' => GroomVisit::leftOut($groom, $board),
             'seen' => [],
             'zones' => [],
         ];

@@ -49,7 +49,7 @@ final class GroomVisit
         return new VisitForm(
             day: $arrival->day,
             zones: [],
-            kind: $form->kind ?? $arrival->kind->value,
+            kind: self::kind($groom, $form)->value,
             place: (string) $groom->place->id,
             minutes: $form->minutes ?? max(1, min(1440, $atWork)),
             arrival_load: 1 === $arrival->combVersion ? null : $arrival->load,
@@ -62,6 +62,12 @@ final class GroomVisit
                 1000,
             ),
         );
+    }
+
+    /** What it was in the end; what the dog came for where nobody says otherwise. */
+    public static function kind(Groom $groom, CloseForm $form): Service
+    {
+        return Service::tryFrom($form->kind ?? '') ?? $groom->arrival->kind;
     }
 
     /** @return list<string> clocks whose work stood in the order of this groom, and was not done */
@@ -88,7 +94,7 @@ final class GroomVisit
     }
 
     /** @return list<RecordedZone> planned or worked; what nobody reached is deferred */
-    public static function zones(Groom $groom, Board $board): array
+    public static function zones(Groom $groom, Board $board, Service $kind): array
     {
         $handsOn = $groom->arrival->handsOn;
         $lengths = \is_array($handsOn['lengths'] ?? null) ? $handsOn['lengths'] : [];
@@ -103,7 +109,7 @@ final class GroomVisit
                 continue;
             }
             // A small visit is not about the rest of the dog.
-            if (null === $mark && Service::Full !== $groom->arrival->kind && !\in_array($zone, $asked, true)) {
+            if (null === $mark && Service::Full !== $kind && !\in_array($zone, $asked, true)) {
                 continue;
             }
             $state = null === $mark || 'planned' === $mark->state ? 'deferred' : $mark->state;

@@ -385,6 +385,22 @@ final class OneChainTest extends ApiTestCase
         self::assertSame($shape, $this->clock('Tansy', 'shape'));
     }
 
+    public function testATidyClosedAsAFullGroomDefersWhatNobodyTouched(): void
+    {
+        $shape = $this->clock('Tansy', 'shape');
+        $tansy = '/api/dogs/'.$this->dogId('Tansy');
+        $arrival = self::text($this->ask('POST', "$tansy/arrivals", [], 200)['id']);
+        $this->ask('PUT', "/api/arrivals/$arrival/kind", ['kind' => 'tidy'], 200);
+        $groom = $this->ask('POST', "$tansy/grooms", [], 200);
+        $this->done($groom);
+        $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/close', ['kind' => 'full'], 200);
+        $visit = self::rows($this->card('Tansy')['visits'])[0];
+        $zones = self::rows($this->ask('GET', '/api/visits/'.self::text($visit['id']), expect: 200)['zones']);
+        self::assertSame('deferred', self::find($zones, 'zone', 'back')['state']);
+        self::assertSame('full', $visit['kind']);
+        self::assertSame($shape, $this->clock('Tansy', 'shape'), 'no outline was made');
+    }
+
     public function testAnOpenTableFollowsWhatTheDogHasComeFor(): void
     {
         $dog = '/api/dogs/'.$this->dogId('Dimity');

@@ -67,7 +67,10 @@ final class Resets
             'pads' => 1 === preg_match('/^(pads|between_toes)_/', $zone->id),
             'eyes' => $zone->isAtTheEye(),
             'ears' => str_starts_with($zone->id, 'ear_inner_'),
-            'shape' => !$zone->tender && 'feet' !== $zone->group && (null === $method || $method->makesAnOutline()),
+            'shape' => !$zone->tender
+                && !$zone->isAtTheEye()
+                && !\in_array($zone->group, ['feet', 'sanitary'], true)
+                && (null === $method || $method->makesAnOutline()),
             'strip' => Method::Strip === $method,
             default => false,
         };
