@@ -11,15 +11,18 @@ namespace KeenThistle\Device;
 
 final readonly class SimulatedCalliper implements Calliper
 {
-    /** A tool is made up to this share longer or shorter. */
-    private const MADE = 0.06;
+    /** A tool is made this share longer or shorter, */
+    private const MADE = 0.04;
+    /** and up to this share more: no tool leaves just what is stamped on it, whatever its strokes read. */
+    private const MORE = 0.02;
     /** One stroke differs from the next by up to this share, and by this much at least, mm. */
     private const STROKE = 0.02;
     private const STROKE_LEAST = 0.05;
 
     public function read(string $tool, float $likely, int $stroke): float
     {
-        $made = $likely * (1 + self::MADE * self::between($tool));
+        $off = self::between($tool);
+        $made = $likely * (1 + ($off < 0 ? -self::MADE : self::MADE) + self::MORE * $off);
         $shake = max(self::STROKE_LEAST, self::STROKE * $likely) * self::between("$tool#$stroke");
 
         return max(0.1, round($made + $shake, 2));
