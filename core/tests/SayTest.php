@@ -15,7 +15,7 @@ final class SayTest extends TestCase
 {
     private const CATALOGUE = __DIR__.'/../src/Say/en.php';
     /** Codes put together from a row of a table: their beginnings. */
-    private const OF_TABLES = ['balance.', 'standing.', 'style.', 'school.', 'zone.', 'side.', 'pattern.own.'];
+    private const OF_TABLES = ['balance.', 'standing.', 'style.', 'school.', 'zone.', 'side.', 'pattern.own.', 'aid.'];
 
     protected function tearDown(): void
     {

@@ -13,6 +13,7 @@ use KeenThistle\Book\DogView;
 use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
+use KeenThistle\Core\Check\HygieneSeen;
 use KeenThistle\Core\Handling\SkillCheck;
 use KeenThistle\Core\Matting\Decision;
 use KeenThistle\Core\Matting\MattingAnswer;
@@ -20,6 +21,7 @@ use KeenThistle\Core\Matting\UsualPlaces;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Today\Agreement as Agreed;
+use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Today\Today;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Handling\HandlingRecord;
@@ -105,7 +107,8 @@ final readonly class ArrivalAnswers
         [$last, $trend] = $this->rows->before($actor, $arrival);
         $agreements = $this->rows->agreements($arrival);
         $intact = $this->seal->holds($agreements);
-        $now = $this->bases->of($actor, $arrival)->now;
+        $known = $this->bases->of($actor, $arrival);
+        $now = $known->now;
         $expected = [];
         foreach (HandsOn::REFERENCE as $zone) {
             if (isset($now[$zone])) {
@@ -121,12 +124,16 @@ final readonly class ArrivalAnswers
             $arrival->state,
             $arrival->staff->name,
             $comb,
-            TodayView::of($this->today->of($actor, $arrival)),
+            TodayView::of(
+                $this->today->of($actor, $arrival),
+                static fn (Row $r): ?string => $known->filledBack($r, $arrival),
+            ),
             $arrival->checkVersion,
             (object) $arrival->handsOn,
             (object) $expected,
             StandingCautions::of($dog),
             Caution::listToArray($findings->cautions),
+            HygieneSeen::rear(ArrivalFindings::checked($arrival)),
             $findings->stop,
             $findings->refer,
             $findings->questions,
@@ -158,7 +165,7 @@ final readonly class ArrivalAnswers
                 $z->mat->overrule?->value,
                 $z->mat->why,
                 $z->decision->value,
-                null === $z->under ? $z->decision->words() : $z->under->words,
+                $z->words(),
                 $z->under?->blade,
                 $cut?->rounded(),
                 $z->under->experienced ?? [],

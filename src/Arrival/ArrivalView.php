@@ -38,6 +38,7 @@ final readonly class ArrivalView
         #[Gives('array<string, float>')] public object $expected,
         #[Gives('list<CautionView>')] public array $cautions,
         #[Gives('list<CautionView>')] public array $findings,
+        #[Says('shape at the rear that would keep it clean, by where it soils; null: leave it')] public ?string $rear,
         public bool $stop,
         public bool $refer,
         public array $questions,

@@ -14,6 +14,7 @@ use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Timing\Work;
 use KeenThistle\Core\Today\Refusal;
+use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Today\Today;
 use KeenThistle\Core\Today\Wanted;
 use KeenThistle\Core\Zone\Zone;
@@ -95,6 +96,12 @@ final readonly class KnownOfDog
      * The day a patch cut to this length is back to what is wanted there; null where nobody knows, or it is not
      * shorter.
      */
+    /** The day on which a patch of today's list is as long as the rest again. */
+    public function filledBack(Row $row, Arrival $arrival): ?string
+    {
+        return $this->fillBack($row->zone->id, $row->finished, $arrival);
+    }
+
     public function fillBack(string $zone, ?Length $cut, Arrival $arrival): ?string
     {
         $wanted = $this->planned[$zone] ?? ($this->now[$zone] ?? null);

@@ -18,6 +18,7 @@ use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Timing\KnotsVisit;
 use KeenThistle\Core\Timing\MinutesRule;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Today\Agreement as Agreed;
 use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Today\Today;
@@ -44,7 +45,11 @@ final readonly class Options
         $clips =
             [] !== array_filter($answer->zones, static fn (ZoneDecision $z): bool => Decision::Clip === $z->decision);
         $out = [
-            $this->option('as_reckoned', $clips ? 'Clip under what cannot be saved' : 'Groom as planned', $reckoned),
+            $this->option(
+                'as_reckoned',
+                $clips ? 'Clip out what cannot be saved' : self::planned($this->arrival->kind),
+                $reckoned,
+            ),
         ];
         $saved = ($this->today)(new Agreed('several_visits', signed: true), true);
         if ($saved->mats->worked > $answer->worked + 1e-6) {
@@ -75,6 +80,16 @@ final readonly class Options
         }
 
         return $out;
+    }
+
+    private static function planned(Service $kind): string
+    {
+        return match ($kind) {
+            Service::Full => 'Groom as planned',
+            Service::Bath => 'Bath as planned',
+            Service::Tidy => 'Tidy as planned',
+            Service::Nails => 'Nails as planned',
+        };
     }
 
     private function day(int $visit): string

@@ -31,16 +31,31 @@ final readonly class TodayReader
      * @param array<string, ZoneRecipe>|null $card by zone; null: as the card has it now
      * @param array<string, ZoneRecipe> $last kept as last time, by zone
      * @param array<string, ZoneRecipe> $done done already, by zone
+     * @param bool $clipReady bone dry and combed where guards are to go, as far as anybody has said
      */
-    public function of(Actor $actor, Arrival $arrival, ?array $card = null, array $last = [], array $done = []): Today
-    {
+    public function of(
+        Actor $actor,
+        Arrival $arrival,
+        ?array $card = null,
+        array $last = [],
+        array $done = [],
+        bool $clipReady = true,
+    ): Today {
         $known = $this->known->of($actor, $arrival);
         $wanted = null === $card ? $known->card : self::wanted($card);
         $agreement = AgreedTerms::of($arrival, $this->rows->agreements($arrival), array_keys($wanted));
 
         return $this->reckon(
             $actor,
-            self::facts($known, $arrival, $wanted, $agreement, self::wanted($last), self::wanted($done)),
+            self::facts(
+                $known,
+                $arrival,
+                $wanted,
+                $agreement,
+                self::wanted($last),
+                self::wanted($done),
+                clipReady: $clipReady,
+            ),
         );
     }
 
@@ -102,6 +117,7 @@ final readonly class TodayReader
         array $last = [],
         array $done = [],
         ?bool $saves = null,
+        bool $clipReady = true,
     ): Facts {
         $dog = $arrival->dog;
         $mats = CombInput::mats($arrival->comb);
@@ -119,7 +135,7 @@ final readonly class TodayReader
             [],
             $last,
             $done,
-            true,
+            $clipReady,
             $dog->handStripped,
             Schools::of($dog->schools, $dog->salon->schools)->is('mats', 'clip'),
             $arrival->staff->isExperienced(),

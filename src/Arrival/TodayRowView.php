@@ -21,15 +21,19 @@ final readonly class TodayRowView
         #[Says('finding, handling, mat, agreement, hand, last or card')] public string $from,
         #[Says('planned, waits_for_agreement, waits_for_dry, deferred, not_touched or done')] public string $state,
         #[Says('a patch: never copied as style')] public bool $exception,
-        #[Says('what it is next time')] public string $carry,
+        #[Says('repeat or do_not_repeat')] public string $carry,
+        #[Says('what it is next time, in words; empty: as on the card')] public string $next,
+        #[Says('when a patch is as long as the rest again')] public ?string $fill_back_on,
         #[Says('why not as on the card')] public string $why,
         public ?float $finished_mm,
         #[Says('what a vet is asked')] public ?string $refer,
         #[Says('the day it waits for')] public ?string $date,
+        #[Says('what the card says there')] public ?string $card,
+        #[Says('whether it is other than on the card')] public bool $differs,
     ) {
     }
 
-    public static function of(Row $row): self
+    public static function of(Row $row, ?string $fillBack = null): self
     {
         return new self(
             $row->zone->id,
@@ -40,10 +44,14 @@ final readonly class TodayRowView
             $row->state,
             $row->exception,
             $row->carry,
+            $row->next(),
+            $fillBack,
             $row->why,
             $row->finished?->rounded(),
             $row->refer,
             $row->date,
+            $row->card?->recipe->tool->words(),
+            $row->differs(),
         );
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Today\Today;
 use KeenThistle\Input\Gives;
 use KeenThistle\Input\Says;
@@ -27,14 +28,22 @@ final readonly class TodayView
         #[Says('the coat comes off: nothing is combed that goes')] public bool $comes_off,
         #[Says('zones that water and dryer stay away from')] public array $stays_dry,
         public int $visits,
+        #[Gives('array<string, int>'), Says('how far it is matted, 1 to 4, by zone')] public object $mats,
         #[Gives('list<CautionView>')] public array $warnings,
     ) {
     }
 
-    public static function of(Today $today): self
+    /** @param \Closure(Row): (string|null)|null $fillBack the day on which a patch is as long as the rest again */
+    public static function of(Today $today, ?\Closure $fillBack = null): self
     {
         return new self(
-            array_map(TodayRowView::of(...), array_values($today->rows)),
+            array_map(
+                static fn (Row $r): TodayRowView => TodayRowView::of(
+                    $r,
+                    $r->exception && null !== $r->finished && null !== $fillBack ? $fillBack($r) : null,
+                ),
+                array_values($today->rows),
+            ),
             $today->differs,
             $today->stop?->kind->words(),
             $today->waits(),
@@ -42,7 +51,21 @@ final readonly class TodayView
             $today->comesOff(),
             $today->dry,
             $today->visits,
+            (object) self::mats($today),
             Caution::listToArray($today->notes),
         );
+    }
+
+    /** @return array<string, int> */
+    private static function mats(Today $today): array
+    {
+        $out = [];
+        foreach ($today->mats->zones as $z) {
+            if ($z->mat->severity > 0) {
+                $out[$z->mat->zone->id] = $z->mat->severity;
+            }
+        }
+
+        return $out;
     }
 }

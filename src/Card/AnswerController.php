@@ -8,6 +8,7 @@ namespace KeenThistle\Card;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Book\Dogs;
+use KeenThistle\Book\HardLines;
 use KeenThistle\Core\Blend\BlendRule;
 use KeenThistle\Core\Blend\Side;
 use KeenThistle\Core\Coat\NaturalLength;

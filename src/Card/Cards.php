@@ -8,6 +8,7 @@ namespace KeenThistle\Card;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Book\DogView;
+use KeenThistle\Book\HardLines;
 use KeenThistle\Book\StandingCautions;
 use KeenThistle\Diary\Bookings;
 use KeenThistle\Kit\KitReader;

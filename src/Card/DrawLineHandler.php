@@ -9,6 +9,7 @@ namespace KeenThistle\Card;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Book\HardLines;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;

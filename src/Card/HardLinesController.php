@@ -8,6 +8,7 @@ namespace KeenThistle\Card;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Book\HardLines;
 use KeenThistle\Command\Commands;
 use KeenThistle\Command\Http\Answer;
 use KeenThistle\Command\Key;

@@ -304,7 +304,7 @@ final class DemoDogs
                     'breeches: scissor 30',
                     'under_tail_ring: scissor 8 @hygiene',
                     'pads: toe @hygiene',
-                    'toe_outline: scissor 6 ="clean foot"',
+                    'toe_outline: scissor 6 ="shaved foot"',
                 ],
             ],
             [

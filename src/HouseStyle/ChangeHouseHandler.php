@@ -11,6 +11,7 @@ use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Order\SchoolTable;
+use KeenThistle\Core\Timing\HourlyRate;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Salon;
@@ -40,8 +41,8 @@ final readonly class ChangeHouseHandler implements Handler
             ]);
         }
         $before = self::plain($salon);
-        $salon->rateMinor = HouseStyleView::perMinute($form->hour);
-        $salon->matRateMinor = HouseStyleView::perMinute($form->mat_hour);
+        $salon->rateMinor = HourlyRate::perMinute($form->hour);
+        $salon->matRateMinor = HourlyRate::perMinute($form->mat_hour);
         $salon->matLimit = $form->mat_limit;
         $salon->asksForVaccination = $form->asks_for_vaccination;
         $salon->hemisphere = $form->hemisphere;
@@ -65,8 +66,8 @@ final readonly class ChangeHouseHandler implements Handler
     private static function plain(Salon $salon): array
     {
         return [
-            'rate' => (string) HouseStyleView::hour($salon->rateMinor),
-            'mat_rate' => (string) HouseStyleView::hour($salon->matRateMinor),
+            'rate' => (string) HourlyRate::ofHour($salon->rateMinor),
+            'mat_rate' => (string) HourlyRate::ofHour($salon->matRateMinor),
             'mat_limit' => (string) $salon->matLimit,
             'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
             'hemisphere' => $salon->hemisphere->value,

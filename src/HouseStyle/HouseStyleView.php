@@ -9,6 +9,7 @@ namespace KeenThistle\HouseStyle;
 use KeenThistle\Core\Order\Schools as Sides;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Style\StyleTable;
+use KeenThistle\Core\Timing\HourlyRate;
 use KeenThistle\Input\Says;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\May;
@@ -40,17 +41,6 @@ final readonly class HouseStyleView
     ) {
     }
 
-    /** Minor units a minute, of an hour in whole units. */
-    public static function perMinute(float $hour): float
-    {
-        return ($hour * 100) / 60;
-    }
-
-    public static function hour(float $perMinute): float
-    {
-        return round(($perMinute * 60) / 100, 2);
-    }
-
     public static function of(Salon $salon): self
     {
         $chosen = (new Sides($salon->schools))->chosen;
@@ -77,8 +67,8 @@ final readonly class HouseStyleView
             $salon->houseVersion,
             $salon->name,
             $salon->currency,
-            self::hour($salon->rateMinor),
-            self::hour($salon->matRateMinor),
+            HourlyRate::ofHour($salon->rateMinor),
+            HourlyRate::ofHour($salon->matRateMinor),
             $salon->matLimit,
             $salon->asksForVaccination,
             $salon->hemisphere->value,

@@ -12,7 +12,6 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\TodayReader;
 use KeenThistle\Book\Dog;
-use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Handling\Tool;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Order\Job;
@@ -29,8 +28,6 @@ use KeenThistle\Recipe\ZoneRecipe;
 
 final readonly class WorkOrder
 {
-    private const TIRING_HEALTH = ['heart', 'airway'];
-
     public function __construct(private EntityManagerInterface $manager)
     {
     }
@@ -50,11 +47,18 @@ final readonly class WorkOrder
     /**
      * @param array<string, float> $phases minutes by phase
      * @param bool $schooled false: by the table's defaults instead of what the salon has picked
+     * @param bool $tires seen at the table today
      *
      * @throws InvalidInput where a school contradicts a must
      */
-    public function ofToday(Dog $dog, Today $today, ?Arrival $arrival, array $phases, bool $schooled = true): WorkList
-    {
+    public function ofToday(
+        Dog $dog,
+        Today $today,
+        ?Arrival $arrival,
+        array $phases,
+        bool $schooled = true,
+        bool $tires = false,
+    ): WorkList {
         $dryer = $this->manager
             ->getRepository(HandlingRecord::class)
             ->findOneBy(['dog' => $dog, 'tool' => Tool::Dryer]);
@@ -68,9 +72,9 @@ final readonly class WorkOrder
                 $dryer?->tolerance,
                 \is_string($soil) ? $soil : 'none',
                 $phases,
-                \in_array($dog->stage, [CoatStage::Puppy, CoatStage::Senior], true)
-                    || [] !== array_intersect(self::TIRING_HEALTH, $dog->health),
+                Job::restsOften($dog->stage, $dog->health),
                 service: $arrival->kind ?? Service::Full,
+                tiresNow: $tires,
             ),
             $schooled ? Schools::of($dog->schools, $dog->salon->schools) : new Schools(),
         );

@@ -19,6 +19,9 @@ use KeenThistle\Visit\History;
 /** Shared by the whole groom and by what a tap has changed. */
 final readonly class BoardView
 {
+    /** Of a groom that was opened before its rests were kept. */
+    private const REST = 40;
+
     /** @param list<Tap> $taps */
     public function __construct(private Groom $groom, private array $taps, private Board $board)
     {
@@ -40,6 +43,36 @@ final readonly class BoardView
         $to = $this->board->handOver['to'] ?? '';
 
         return '' === $to ? $this->groom->openedBy->name : $to;
+    }
+
+    /** How often today's list was made. */
+    public function made(): int
+    {
+        $made = $this->groom->today['made'] ?? 1;
+
+        return \is_int($made) ? $made : 1;
+    }
+
+    /** Minutes on the table until a rest off it. */
+    public function restEvery(): int
+    {
+        $rest = $this->groom->today['rest'] ?? self::REST;
+
+        return \is_int($rest) ? $rest : self::REST;
+    }
+
+    /** Minutes until the next rest; below 0: over due. */
+    public function restIn(\DateTimeImmutable $until): float
+    {
+        return round($this->restEvery() - $this->board->minutesSinceRest($this->groom->openedAt, $until), 1);
+    }
+
+    /** Whether somebody is to say that it is bone dry: the coat was not blown dry, and guards are still to come. */
+    public function asksReady(): bool
+    {
+        $asks = $this->groom->today['asks_ready'] ?? false;
+
+        return true === $asks && null === $this->groom->closedAt;
     }
 
     /** @return list<array{name: string, at: string}> */

@@ -99,6 +99,7 @@ final readonly class Finish
                 $i['zone'],
                 $i['action'],
                 $i['follow_up'],
+                '' === $i['follow_up_on'] ? '' : self::day($i['follow_up_on']),
             ))->sentence(),
             array_values($board->incidents),
         );

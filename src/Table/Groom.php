@@ -23,7 +23,7 @@ use Symfony\Component\Uid\Uuid;
 /**
  * @phpstan-type StepRow array{key: string, step: string, title: string, tool: string|null, zones: list<string>,
  *     places?: list<string>,
- *     minutes: float|null, cautions: list<string>, done_when: string}
+ *     minutes: float|null, cautions: list<string>, done_when: string, moved?: string}
  * @phpstan-type Estimate array{likely: float, phases: array<string, float>, price_minor: int|null,
  *     price_terms: list<array{label: string, minor: int}>}
  */

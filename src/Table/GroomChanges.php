@@ -47,10 +47,7 @@ final readonly class GroomChanges
         $past = function () use (&$history, $actor, $groom): History {
             return $history ??= new History($this->visits->past($actor, $groom->dog));
         };
-        $stripped = array_filter(
-            $zones,
-            static fn (string $z): bool => Method::Strip === ($plan[$z]->method ?? null),
-        );
+        $stripped = array_filter($zones, static fn (string $z): bool => Method::Strip === ($plan[$z]->method ?? null));
         $steps = TableSteps::marks($groom, $board);
         [$next, $after] = TableSteps::next($steps);
 
@@ -83,6 +80,10 @@ final readonly class GroomChanges
             hand_over: $said->handOver(),
             phases: $said->phases($plan),
             minutes: round($board->minutesAtWork($groom->openedAt, $until), 1),
+            made: $said->made(),
+            ready: $board->ready,
+            tires: $board->tires,
+            rest_in: $said->restIn($until),
             held: HeldTaps::of($taps, $board),
         );
     }
@@ -105,10 +106,10 @@ final readonly class GroomChanges
         $touched = [];
         foreach ($new as $tap) {
             match ($tap->kind) {
-                'timer' => $touched[$tap->text('timer')] = true,
-                'felt', 'reading' => $touched[TimerKind::Clipping->value] = true,
-                'welfare' => $touched[TimerKind::Drying->value] = true,
-                'pause', 'resume' => $touched += array_fill_keys(array_column(TimerKind::cases(), 'value'), true),
+                'timer' => ($touched[$tap->text('timer')] = true),
+                'felt', 'reading' => ($touched[TimerKind::Clipping->value] = true),
+                'welfare' => ($touched[TimerKind::Drying->value] = true),
+                'pause', 'resume' => ($touched += array_fill_keys(array_column(TimerKind::cases(), 'value'), true)),
                 default => null,
             };
         }
@@ -116,8 +117,7 @@ final readonly class GroomChanges
         return array_values(
             array_filter(
                 TimerKind::cases(),
-                static fn (TimerKind $k): bool => isset($touched[$k->value])
-                    || [] !== $board->timer($k->value)->spans,
+                static fn (TimerKind $k): bool => isset($touched[$k->value]) || [] !== $board->timer($k->value)->spans,
             ),
         );
     }

@@ -37,21 +37,22 @@ final readonly class GroomChangesView
         public ?string $next,
         public ?string $after,
         public array $timers,
-        #[Gives(GroomView::CLAWS.'|null')]
-        public ?array $claws,
+        #[Gives(GroomView::CLAWS.'|null')] public ?array $claws,
         #[Gives(GroomView::PADS.'|null')] public ?object $pads,
         #[Gives('array<string, string>')] public object $ears,
         #[Gives('array<string, string>')] public object $eyes,
         #[Gives(GroomView::EXTENTS)] public ?array $extents,
         #[Gives(GroomView::STRIP_MAP.'|null')] public ?array $strip_map,
-        #[Gives(GroomView::INCIDENTS)]
-        public array $incidents,
+        #[Gives(GroomView::INCIDENTS)] public array $incidents,
         public array $notes,
-        #[Gives(GroomView::HAND_OVER)] public ?array $hand_over,
+        #[Gives(GroomView::HAND_OVER.'|null')] public ?array $hand_over,
         public array $phases,
         #[Says('at work so far')] public float $minutes,
-        #[Gives(GroomView::HELD)]
-        public array $held,
+        #[Says('how often today\'s list was made; it is read again where this moves')] public int $made,
+        public ?bool $ready,
+        public bool $tires,
+        public float $rest_in,
+        #[Gives(GroomView::HELD)] public array $held,
     ) {
     }
 }

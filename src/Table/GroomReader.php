@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Book\DogView;
+use KeenThistle\Book\HardLines;
 use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Heat\HeatRule;
 use KeenThistle\Core\Length\BladeTable;
@@ -62,6 +63,19 @@ final readonly class GroomReader
         );
     }
 
+    /** @return array<mixed>|null */
+    private static function today(Groom $groom): ?array
+    {
+        $view = $groom->today['view'] ?? null;
+        if (!\is_array($view)) {
+            return null;
+        }
+        // An object without members comes back from the database as a list.
+        $mats = $view['mats'] ?? [];
+
+        return ['mats' => (object) (\is_array($mats) ? $mats : [])] + $view;
+    }
+
     public function view(Actor $actor, Groom $groom): GroomView
     {
         $taps = $this->rows->taps($actor, $groom);
@@ -102,9 +116,17 @@ final readonly class GroomReader
             people: $said->people(),
             cautions: StandingCautions::of($dog),
             notices: $groom->notices,
-            today: \is_array($groom->today['view'] ?? null) ? $groom->today['view'] : null,
+            today: self::today($groom),
+            agreed: \is_array($groom->today['agreed'] ?? null) ? $groom->today['agreed'] : null,
+            made: $said->made(),
+            asks_ready: $said->asksReady(),
+            ready: $board->ready,
+            tires: $board->tires,
+            rest_every: $said->restEvery(),
+            rest_in: $said->restIn($until),
             ask: Asking::view($groom),
             zones: $this->zones->all($actor, $groom, $board, $plan, $figures),
+            hard_lines: HardLines::of($dog),
             steps: $steps,
             next: $next,
             after: $after,

@@ -20,6 +20,10 @@ final class GroomSteps
     /** @return list<StepRow> */
     public static function of(WorkList $list, ?Today $today = null): array
     {
+        $moved = [];
+        foreach ($list->moved as $m) {
+            $moved[$m['step']][] = $m['why'];
+        }
         $out = [];
         foreach ($list->items as $item) {
             $zones = self::isMarkedByZone($item, $today) ? $item->zones : [];
@@ -33,6 +37,7 @@ final class GroomSteps
                 'minutes' => null === $item->minutes ? null : round($item->minutes, 1),
                 'cautions' => $item->cautions,
                 'done_when' => $item->doneWhen,
+                'moved' => implode('; ', array_unique($moved[$item->step()->value] ?? [])),
             ];
         }
 

@@ -6,10 +6,13 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Arrival\AgreedView;
+use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Arrival\KnownOfDogReader;
 use KeenThistle\Arrival\TodayReader;
 use KeenThistle\Arrival\TodayView;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Order\WorkItem;
 use KeenThistle\Core\Order\WorkList;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Timing\Minutes;
@@ -29,6 +32,7 @@ final readonly class GroomToday
         private KnownOfDogReader $known,
         private WorkOrder $order,
         private GroomRows $rows,
+        private ArrivalRows $arrivals,
     ) {
     }
 
@@ -40,26 +44,21 @@ final readonly class GroomToday
      */
     public function begin(Actor $actor, Groom $groom, array $card, array $last): array
     {
-        return $this->make($actor, $groom, $card, $last, []);
+        return $this->make($actor, $groom, $card, $last, new Board());
     }
 
     /**
      * Anew, after something was found, agreed or said: what is done stays.
      *
+     * @param Board|null $board where its taps are at hand
+     *
      * @return list<string> what changed
      */
-    public function again(Actor $actor, Groom $groom): array
+    public function again(Actor $actor, Groom $groom, ?Board $board = null): array
     {
         if (null !== $groom->closedAt || [] === $groom->today) {
             // One that was opened before today's lists were kept goes on as it was.
             return [];
-        }
-        $board = Board::of($this->rows->taps($actor, $groom));
-        $done = [];
-        foreach ($board->zones as $zone => $mark) {
-            if ('done' === $mark->state || 'partly' === $mark->state) {
-                $done[$zone] = RecipeCodec::fromArray($mark->actual ?? ($groom->plan[$zone] ?? []));
-            }
         }
 
         return $this->make(
@@ -67,26 +66,26 @@ final readonly class GroomToday
             $groom,
             self::recipes($groom->today['card'] ?? []),
             self::recipes($groom->today['last'] ?? []),
-            $done,
+            $board ?? Board::of($this->rows->taps($actor, $groom)),
         );
     }
 
     /**
      * @param array<string, ZoneRecipe> $card
      * @param array<string, ZoneRecipe> $last
-     * @param array<string, ZoneRecipe> $done
      *
      * @return list<string>
      */
-    private function make(Actor $actor, Groom $groom, array $card, array $last, array $done): array
+    private function make(Actor $actor, Groom $groom, array $card, array $last, Board $board): array
     {
         $arrival = $groom->arrival;
-        $today = $this->today->of($actor, $arrival, $card, $last, $done);
+        $done = self::done($groom, $board);
+        $today = $this->today->of($actor, $arrival, $card, $last, $done, false !== $board->ready);
         $known = $this->known->of($actor, $arrival);
         $minutes = (new MinutesRule())->estimate(
             $known->work($arrival, TodayReader::kg($arrival) ?? TodayReader::KG_UNKNOWN, $today),
         );
-        [$list, $said] = $this->ordered($groom, $today, $minutes);
+        [$list, $said] = $this->ordered($groom, $today, $minutes, $board->tires);
         $changed = self::changed($groom, $today);
         $groom->plan = [];
         foreach ($today->rows as $zone => $row) {
@@ -99,8 +98,17 @@ final readonly class GroomToday
             }
         }
         $groom->steps = GroomSteps::of($list, $today);
+        $made = $groom->today['made'] ?? 0;
         $groom->estimate = self::estimate($minutes);
-        $groom->today = self::kept($today, $card, $last);
+        $groom->today =
+            [
+                'made' => 1 + (\is_int($made) ? $made : 0),
+                'rest' => $list->rest,
+                'asks_ready' => $list->asksReady,
+                'agreed' => AgreedView::of($this->arrivals->agreements($arrival)),
+            ] +
+            array_intersect_key($groom->today, ['asked' => 1]) +
+            self::kept($today, $card, $last, static fn (Row $r): ?string => $known->filledBack($r, $arrival));
 
         return [...$said, ...$changed];
     }
@@ -110,41 +118,59 @@ final readonly class GroomToday
      *
      * @param array<string, ZoneRecipe> $card
      * @param array<string, ZoneRecipe> $last
+     * @param \Closure(Row): (string|null)|null $fillBack
      *
      * @return array<string, mixed>
      */
-    public static function kept(Today $today, array $card, array $last = []): array
+    public static function kept(Today $today, array $card, array $last = [], ?\Closure $fillBack = null): array
     {
         return [
             'card' => array_map(RecipeCodec::toArray(...), $card),
             'last' => array_map(RecipeCodec::toArray(...), $last),
-            'view' => json_decode(json_encode(TodayView::of($today), \JSON_THROW_ON_ERROR), true),
+            'view' => json_decode(json_encode(TodayView::of($today, $fillBack), \JSON_THROW_ON_ERROR), true),
             'snapshot' => $today->snapshot(),
         ];
     }
 
     /** @return array{WorkList, list<string>} */
-    private function ordered(Groom $groom, Today $today, Minutes $minutes): array
+    private function ordered(Groom $groom, Today $today, Minutes $minutes, bool $tires): array
     {
         $said = [];
         try {
-            $list = $this->order->ofToday($groom->dog, $today, $groom->arrival, $minutes->phases);
+            $list = $this->order->ofToday($groom->dog, $today, $groom->arrival, $minutes->phases, tires: $tires);
         } catch (InvalidInput $e) {
             // The work goes on in the order that is always allowed; what forbids is named, not dropped.
             $said[] =
                 'The salon\'s schools cannot all be kept for this dog: '.
                 $e->getMessage().
                 ' It is worked in the order that holds always.';
-            $list = $this->order->ofToday($groom->dog, $today, $groom->arrival, $minutes->phases, false);
+            $list = $this->order->ofToday($groom->dog, $today, $groom->arrival, $minutes->phases, false, $tires);
         }
+        $there = array_map(static fn (WorkItem $i): string => $i->step()->value, $list->items);
         foreach ($list->moved as $moved) {
-            $said[] = ucfirst($moved['why']).'.';
+            // What has moved says so itself; what was left out cannot.
+            if (!\in_array($moved['step'], $there, true)) {
+                $said[] = ucfirst($moved['why']).'.';
+            }
         }
         if (null !== $today->stop) {
             array_unshift($said, $today->stop->kind->words());
         }
 
         return [$list, $said];
+    }
+
+    /** @return array<string, ZoneRecipe> by zone: what is done stays as it was done */
+    private static function done(Groom $groom, Board $board): array
+    {
+        $done = [];
+        foreach ($board->zones as $zone => $mark) {
+            if ('done' === $mark->state || 'partly' === $mark->state) {
+                $done[$zone] = RecipeCodec::fromArray($mark->actual ?? ($groom->plan[$zone] ?? []));
+            }
+        }
+
+        return $done;
     }
 
     /** @return list<string> */

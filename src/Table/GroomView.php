@@ -19,12 +19,11 @@ final readonly class GroomView
         'smooth: bool, state: string|null}>';
     public const INCIDENTS =
         'list<array{id: string, what: string, zone: string, tool: string, action: string, '.
-        'told: bool, follow_up: string, who: string, at: string}>';
+        'told: bool, follow_up: string, follow_up_on: string, who: string, at: string}>';
     public const HELD =
         'list<array{id: string, zone: string, who: string, at: string, device: string, '.
         'mine: string, theirs: string, theirs_who: string}>';
-    public const HAND_OVER = 'array{to: string, side: string, next: string, note: string, who: string, '.
-        'at: string}|null';
+    public const HAND_OVER = 'array{to: string, side: string, next: string, note: string, who: string, at: string}';
     public const ASK = 'array{text: string, asked_at: string|null, who: string|null}|null';
     public const PADS = 'array<string, array{found: int|null, left: int|null}>';
     public const STRIP_MAP = 'list<array{zone: string, day: string|null}>';
@@ -35,8 +34,10 @@ final readonly class GroomView
      * @param list<array<string, mixed>> $cautions
      * @param list<string> $notices
      * @param array<mixed>|null $today
+     * @param array<mixed>|null $agreed
      * @param array{text: string, asked_at: string|null, who: string|null}|null $ask
      * @param list<TableZoneView> $zones
+     * @param list<array{zone: string, other: string}> $hard_lines
      * @param list<TableStepView> $steps
      * @param list<TimerView> $timers
      * @param list<array<string, mixed>> $claws
@@ -64,8 +65,16 @@ final readonly class GroomView
         #[Gives('list<CautionView>')] public array $cautions,
         public array $notices,
         #[Gives('TodayView|null'), Says('null: opened before today\'s lists were kept')] public ?array $today,
+        #[Gives('AgreedView|null'), Says('the newest word of the owner')] public ?array $agreed,
+        #[Says('how often today\'s list was made; it is read again where this moves')] public int $made,
+        #[Says('whether it is to be asked if the coat is bone dry where guards go')] public bool $asks_ready,
+        #[Says('what was said to that; null: nothing yet')] public ?bool $ready,
+        #[Says('seen to tire today')] public bool $tires,
+        #[Says('minutes on the table until a rest with water')] public int $rest_every,
+        #[Says('minutes until the next rest; below 0: over due')] public float $rest_in,
         #[Gives(self::ASK), Says('what waits for the owner\'s word, ready to send')] public ?array $ask,
         public array $zones,
+        #[Says('zones between which a hard line is wanted')] public array $hard_lines,
         public array $steps,
         #[Says('key of the step that is next')] public ?string $next,
         #[Says('key of the step after that')] public ?string $after,
@@ -83,7 +92,7 @@ final readonly class GroomView
         #[Gives(self::STRIP_MAP)] public array $strip_map,
         #[Gives(self::INCIDENTS)] public array $incidents,
         public array $notes,
-        #[Gives(self::HAND_OVER)] public ?array $hand_over,
+        #[Gives(self::HAND_OVER.'|null')] public ?array $hand_over,
         public array $phases,
         #[Says('at work so far')] public float $minutes,
         public ?float $estimate_minutes,

@@ -60,6 +60,10 @@ class Incident implements SalonOwned
     #[ORM\Column(length: 200)]
     public string $followUp;
 
+    /** The day somebody asks how the dog is. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    public ?\DateTimeImmutable $followUpOn;
+
     public function __construct(Groom $groom, Staff $staff, Tap $tap)
     {
         $this->id = Uuid::v7();
@@ -75,5 +79,7 @@ class Incident implements SalonOwned
         $this->action = $tap->text('action');
         $this->told = $tap->yes('told');
         $this->followUp = $tap->text('follow_up');
+        $on = $tap->text('follow_up_on');
+        $this->followUpOn = '' === $on ? null : new \DateTimeImmutable($on);
     }
 }

@@ -36,14 +36,15 @@ final readonly class Incidents
                 'action' => $text($r['action']),
                 'told' => (bool) $r['told'],
                 'follow_up' => $text($r['follow_up']),
+                'follow_up_on' => $text($r['follow_up_on']),
                 'dog_id' => (string) Uuid::fromBinary($text($r['dog_id'])),
                 'dog' => $text($r['dog']),
                 'who' => $text($r['who']),
             ],
             $this->scope->rows(
                 $actor,
-                'SELECT i.id, i.at, i.what, i.zone, i.tool, i.action, i.told, i.follow_up, i.dog_id, d.name
-                dog, s.name who FROM incident i JOIN dog d ON d.id = i.dog_id JOIN staff s ON s.id = i.staff_id
+                'SELECT i.id, i.at, i.what, i.zone, i.tool, i.action, i.told, i.follow_up, i.follow_up_on, i.dog_id,
+                d.name dog, s.name who FROM incident i JOIN dog d ON d.id = i.dog_id JOIN staff s ON s.id = i.staff_id
             WHERE i.salon_id = :salon AND i.at >= :since ORDER BY i.at DESC, i.id DESC LIMIT '.self::MOST,
                 ['since' => $since],
             ),

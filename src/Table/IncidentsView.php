@@ -17,8 +17,8 @@ final readonly class IncidentsView
     public function __construct(
         #[Gives(
             'list<array{id: string, at: string, what: string, zone: string, tool: string, action: string, '.
-                'told: bool, follow_up: string, dog_id: string, dog: string, who: string}>',
-        )]
+                'told: bool, follow_up: string, follow_up_on: string, dog_id: string, dog: string, who: string}>',
+        ),]
         public array $incidents,
         public array $rates,
     ) {

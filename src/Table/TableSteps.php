@@ -70,6 +70,8 @@ final readonly class TableSteps
                     state: $mark->state,
                     why: $mark->why,
                     who: $mark->who,
+                    waits: $mark->waits,
+                    moved: $s['moved'] ?? '',
                 );
             },
             $groom->steps,
@@ -80,7 +82,9 @@ final readonly class TableSteps
     /** @return list<StepMarkView> in the order of the steps */
     public static function marks(Groom $groom, Board $board): array
     {
-        return array_map(static function (array $s) use ($board): StepMarkView {
+        $waiting = Waiting::zones($groom);
+
+        return array_map(static function (array $s) use ($board, $waiting): StepMarkView {
             $who = array_values(
                 array_filter(
                     array_map(static fn (string $z): string => $board->zones[$z]->who ?? '', $s['zones']),
@@ -93,12 +97,13 @@ final readonly class TableSteps
                 $board->stepState($s['key'], $s['zones']),
                 $board->steps[$s['key']]['why'] ?? '',
                 $board->steps[$s['key']]['who'] ?? ($who[0] ?? null),
+                Waiting::step($s['zones'], $waiting, $board),
             );
         }, $groom->steps);
     }
 
     /**
-     * What is next, and what after that.
+     * What is next, and what after that: what waits comes when nothing else is left.
      *
      * @param list<StepMarkView|TableStepView> $steps
      *
@@ -106,12 +111,13 @@ final readonly class TableSteps
      */
     public static function next(array $steps): array
     {
-        $open = [];
+        $open = $waits = [];
         foreach ($steps as $s) {
             if ('done' !== $s->state && 'skipped' !== $s->state) {
-                $open[] = $s->key;
+                '' === $s->waits ? ($open[] = $s->key) : ($waits[] = $s->key);
             }
         }
+        $open = [...$open, ...$waits];
 
         return [$open[0] ?? null, $open[1] ?? null];
     }

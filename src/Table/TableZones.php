@@ -34,6 +34,7 @@ final readonly class TableZones
         $home = $this->kit->lengths($actor);
         $there = $this->kit->lengths($actor, (string) $groom->place->id);
         $match = $this->kit->match($actor, (string) $groom->place->id);
+        $waiting = Waiting::zones($groom);
         $marks = $this->marks($actor, $groom, $board, $plan, ZoneTable::ids(), static fn () => $figures);
         $out = [];
         foreach (array_values(ZoneTable::all()) as $i => $zone) {
@@ -60,6 +61,7 @@ final readonly class TableZones
                 now_mm: $figures->now($zone->id)?->rounded(),
                 natural_mm: NaturalLength::mm($groom->dog->coat, $zone),
                 fill_back_on: $mark->fill_back_on,
+                waits: $waiting[$zone->id] ?? '',
             );
         }
 
@@ -73,14 +75,8 @@ final readonly class TableZones
      *
      * @return list<ZoneMarkView> in the order of the zones
      */
-    public function marks(
-        Actor $actor,
-        Groom $groom,
-        Board $board,
-        array $plan,
-        array $zones,
-        callable $figures,
-    ): array {
+    public function marks(Actor $actor, Groom $groom, Board $board, array $plan, array $zones, callable $figures): array
+    {
         $home = $this->kit->lengths($actor);
         $there = $this->kit->lengths($actor, (string) $groom->place->id);
         $out = [];

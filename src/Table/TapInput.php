@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Core\Care\FirstAid;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
@@ -33,13 +34,16 @@ final class TapInput
         'ear' => [['side', 'place', 'state'], []],
         'eye' => [['side', 'state'], []],
         'extents' => [['ring', 'channel', 'arc'], []],
-        'incident' => [['what'], ['zone', 'tool', 'action', 'told', 'follow_up']],
+        'incident' => [['what'], ['zone', 'tool', 'action', 'told', 'follow_up', 'follow_up_on']],
         'told' => [['incident'], ['follow_up']],
         'pause' => [[], ['why']],
         'resume' => [[], []],
         'hand_over' => [['to'], ['side', 'next', 'note']],
         'note' => [['text'], []],
         'look' => [['look', 'ok'], []],
+        // Bone dry where guards are to go; seen to tire: today's list is made anew.
+        'ready' => [['ok'], []],
+        'tires' => [['ok'], []],
         // Who is right about a held tap: its maker (ok), or who stands there.
         'choose' => [['held', 'zone', 'ok'], []],
     ];
@@ -109,18 +113,19 @@ final class TapInput
             'ring' => Shape::number(0, 60, 'mm around the ring')->nullable(),
             'channel' => Shape::number(0, 300, 'mm down between the thighs')->nullable(),
             'arc' => Shape::number(0, 150, 'mm at the root of the tail')->nullable(),
-            'what' => Shape::choice(Tap::INCIDENTS, 'incident')->nullable(),
+            'what' => Shape::choice(FirstAid::ids(), 'incident')->nullable(),
             'zone' => Zone::shape()->nullable(),
             'tool' => Shape::line(0, 60)->nullable(),
             'action' => Shape::text(0, 200)->nullable(),
             'told' => Shape::boolean()->nullable(),
             'follow_up' => Shape::text(0, 200)->nullable(),
+            'follow_up_on' => Shape::date()->nullable()->describe('the day somebody asks how the dog is'),
             'incident' => Shape::line(0, 64)->nullable(),
             'to' => Shape::line(0, 36)->nullable()->describe('id of a colleague'),
             'next' => Shape::line(0, 120)->nullable(),
             'note' => Shape::text(0, 300)->nullable(),
             'text' => Shape::text(1, 500)->nullable(),
-            'look' => Shape::line(0, 20)->nullable(),
+            'look' => Shape::line(0, 60)->nullable(),
             'held' => Shape::line(0, 64)->nullable()->describe('id of a tap that waits for a choice'),
         ]);
     }
@@ -208,6 +213,7 @@ final class TapInput
             'on', 'ok', 'told' => $in->boolOrNull($name),
             'claw', 'bare' => $in->intOrNull($name),
             'minutes', 'celsius', 'ring', 'channel', 'arc' => $in->floatOrNull($name),
+            'follow_up_on' => $in->dateOrNull($name)?->format('Y-m-d'),
             default => null === $in->textOrNull($name) ? null : trim($in->text($name)),
         };
     }

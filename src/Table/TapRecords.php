@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Core\Care\FirstAid;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Log\Entry;
@@ -32,7 +33,7 @@ final readonly class TapRecords
         if ('incident' === $tap->kind) {
             $this->manager->persist(new Incident($groom, $who, $tap));
             $words = [
-                str_replace('_', ' ', $tap->text('what')),
+                FirstAid::label($tap->text('what')),
                 '' === $tap->text('zone') ? '' : Zone::of($tap->text('zone'))->label,
                 $tap->text('tool'),
             ];

@@ -49,6 +49,9 @@ final readonly class ListsView
      * @param list<array{id: string, label: string}> $lameness
      * @param list<array{id: string, label: string}> $breathing
      * @param list<array{id: string, label: string}> $vaccination
+     * @param list<array{id: string, label: string}> $rear_soil
+     * @param list<array{id: string, label: string}> $rear_where
+     * @param list<array{id: string, label: string}> $found
      */
     public function __construct(
         public array $method,
@@ -91,6 +94,9 @@ final readonly class ListsView
         public array $lameness,
         public array $breathing,
         public array $vaccination,
+        public array $rear_soil,
+        public array $rear_where,
+        public array $found,
     ) {
     }
 }

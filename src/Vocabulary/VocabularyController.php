@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Vocabulary;
 
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Care\FirstAid;
 use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Core\Coat\CoatStage;
@@ -25,6 +26,7 @@ use KeenThistle\Core\Matting\Decision;
 use KeenThistle\Core\Matting\Severity;
 use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Style\StyleTable;
+use KeenThistle\Core\Today\FindingKind;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
@@ -47,6 +49,23 @@ final readonly class VocabularyController
         'front' => ['legs columned', 'follow the leg'],
         'body' => ['follow the body', 'tuck-up set', 'skirt kept'],
         'neck' => ['crest fuller', 'blended into shoulder'],
+    ];
+
+    /** Words that a value has in one list only. */
+    private const WORDS = [
+        'lameness' => ['none' => 'sound', 'slight' => 'slightly lame', 'clear' => 'clearly lame'],
+        'skin' => ['clear' => 'nothing found', 'ring_shaped' => 'ring-shaped patches'],
+        'claw' => ['quick_near' => 'quick near the tip'],
+        'rear_where' => [
+            'ring' => 'round the ring',
+            'downward' => 'down between the thighs',
+            'tail' => 'up under the tail',
+        ],
+        'found' => [
+            'sore' => 'sore or wound',
+            'hot_skin' => 'hot, wet skin',
+            'fresh_operation' => 'fresh operation',
+        ],
     ];
 
     public function __construct(private Scope $scope)
@@ -87,54 +106,51 @@ final readonly class VocabularyController
                     array_values(ZoneTable::all()),
                 ),
                 new ListsView(
-                    ...array_map(
-                        static fn (array $values): array => array_map(
-                            static fn (string $v): array => ['id' => $v, 'label' => self::label($v)],
-                            $values,
-                        ),
-                        [
-                            'method' => self::values(Method::class),
-                            'lay' => self::values(Lay::class),
-                            'coat' => self::values(CoatType::class),
-                            'stage' => self::values(CoatStage::class),
-                            'upkeep' => self::values(Upkeep::class),
-                            'finish' => self::values(Finish::class),
-                            'ground' => self::values(Ground::class),
-                            'handling' => self::values(Handling::class),
-                            'reason' => Way::REASONS,
-                            'carry' => ZoneRecipe::CARRY,
-                            'stop_line' => ['', ...Way::STOPS],
-                            'base' => BladeTable::GUARD_BASES,
-                            'blade' => BladeTable::labels(),
-                            'sex' => Dog::SEXES,
-                            'build' => Dog::BUILDS,
-                            'muzzle' => Dog::MUZZLES,
-                            'ear_type' => Dog::EAR_TYPES,
-                            'ear_set' => Dog::EAR_SETS,
-                            'tail_type' => Dog::TAIL_TYPES,
-                            'tail_carriage' => Dog::CARRIAGES,
-                            'density' => Dog::DENSITIES,
-                            'health' => Dog::HEALTH,
-                            'state' => Dog::STATES,
-                            'visit_kind' => Visit::KINDS,
-                            'zone_state' => VisitZone::STATES,
-                            'decision' => array_column(Decision::overrules(), 'value'),
-                            'skin_under' => CheckRule::SKIN_UNDER,
-                            'tool' => self::values(Tool::class),
-                            'place' => self::values(Place::class),
-                            'rung' => self::values(Rung::class),
-                            'cause' => HandlingRecord::CAUSES,
-                            'works' => HandlingRecord::WORKS,
-                            'claw' => HandsOn::CLAWS,
-                            'ear' => HandsOn::EARS,
-                            'teeth' => HandsOn::TEETH,
-                            'skin' => HandsOn::SKIN,
-                            'parasites' => HandsOn::PARASITES,
-                            'lameness' => HandsOn::LAMENESS,
-                            'breathing' => HandsOn::AIRWAY,
-                            'vaccination' => HandsOn::VACCINATION,
-                        ],
-                    ),
+                    ...self::labelled([
+                        'method' => self::values(Method::class),
+                        'lay' => self::values(Lay::class),
+                        'coat' => self::values(CoatType::class),
+                        'stage' => self::values(CoatStage::class),
+                        'upkeep' => self::values(Upkeep::class),
+                        'finish' => self::values(Finish::class),
+                        'ground' => self::values(Ground::class),
+                        'handling' => self::values(Handling::class),
+                        'reason' => Way::REASONS,
+                        'carry' => ZoneRecipe::CARRY,
+                        'stop_line' => ['', ...Way::STOPS],
+                        'base' => BladeTable::GUARD_BASES,
+                        'blade' => BladeTable::labels(),
+                        'sex' => Dog::SEXES,
+                        'build' => Dog::BUILDS,
+                        'muzzle' => Dog::MUZZLES,
+                        'ear_type' => Dog::EAR_TYPES,
+                        'ear_set' => Dog::EAR_SETS,
+                        'tail_type' => Dog::TAIL_TYPES,
+                        'tail_carriage' => Dog::CARRIAGES,
+                        'density' => Dog::DENSITIES,
+                        'health' => Dog::HEALTH,
+                        'state' => Dog::STATES,
+                        'visit_kind' => Visit::KINDS,
+                        'zone_state' => VisitZone::STATES,
+                        'decision' => array_column(Decision::overrules(), 'value'),
+                        'skin_under' => CheckRule::SKIN_UNDER,
+                        'tool' => self::values(Tool::class),
+                        'place' => self::values(Place::class),
+                        'rung' => self::values(Rung::class),
+                        'cause' => HandlingRecord::CAUSES,
+                        'works' => HandlingRecord::WORKS,
+                        'claw' => HandsOn::CLAWS,
+                        'ear' => HandsOn::EARS,
+                        'teeth' => HandsOn::TEETH,
+                        'skin' => HandsOn::SKIN,
+                        'parasites' => HandsOn::PARASITES,
+                        'lameness' => HandsOn::LAMENESS,
+                        'breathing' => HandsOn::AIRWAY,
+                        'vaccination' => HandsOn::VACCINATION,
+                        'rear_soil' => HandsOn::REAR_SOIL,
+                        'rear_where' => HandsOn::REAR_WHERE,
+                        'found' => self::placed(),
+                    ]),
                 ),
                 array_map(
                     static fn (Severity $s): array => [
@@ -147,8 +163,35 @@ final readonly class VocabularyController
                     Severity::all(),
                 ),
                 Severity::SPREADS,
+                FirstAid::all(),
             ),
         );
+    }
+
+    /**
+     * @param array<string, list<string>> $lists
+     *
+     * @return array<string, list<array{id: string, label: string}>>
+     */
+    private static function labelled(array $lists): array
+    {
+        $out = [];
+        foreach ($lists as $list => $values) {
+            $out[$list] = array_map(
+                static fn (string $v): array => ['id' => $v, 'label' => self::WORDS[$list][$v] ?? self::label($v)],
+                $values,
+            );
+        }
+
+        return $out;
+    }
+
+    /** @return list<string> findings that belong to one place */
+    private static function placed(): array
+    {
+        $placed = array_filter(FindingKind::cases(), static fn (FindingKind $k): bool => $k->stopsHere());
+
+        return array_map(static fn (FindingKind $k): string => $k->value, array_values($placed));
     }
 
     /**

@@ -26,7 +26,7 @@ final class TableEndTest extends TableCase
         self::assertSame(3, $rate['incidents']);
         self::assertLessThan(self::number($rate['high']), self::number($rate['low']));
         self::assertStringContainsString(
-            'nick',
+            'Nick',
             self::text(
                 self::find(self::rows($this->ask('GET', '/api/log')['entries']), 'subject', $nick['id'])['summary'],
             ),

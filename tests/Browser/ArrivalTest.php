@@ -34,7 +34,7 @@ final class ArrivalTest extends ArrivalCase
         $this->sees($this->page, '10 blade; a 15 or 30 only by an experienced groomer');
         $this->page->choose('Skin there', 'sore');
         $this->sees($this->page, 'sore skin. Stop there, photograph, tell the owner');
-        $this->page->xpath("//summary[.='Decide otherwise']")->click();
+        $this->page->xpath("//summary[.='Decide differently']")->click();
         $this->page->choose('Your decision', 'split');
         $this->sees($this->page, 'Because is needed');
         $this->page->type('Because', 'it comes apart already');
@@ -54,7 +54,7 @@ final class ArrivalTest extends ArrivalCase
         $this->page->button('4 felted')->click();
         $this->page->tapZone('chest');
         $this->page->button('Agree')->click();
-        $this->sees($this->page, 'These places are clipped under the mat and will be short: chest');
+        $this->sees($this->page, 'These places are clipped out and will be short: chest');
         $this->page->xpath("//button[@role='radio'][contains(., 'One even length')]")->click();
         $this->page->button('When done')->click();
         $this->sees($this->page, 'mm it leaves');
@@ -115,7 +115,7 @@ final class ArrivalTest extends ArrivalCase
         $this->page->button('Record visit')->click();
         $this->sees($this->page, 'Sorrel: visit recorded');
         $this->page->button('Visits')->click();
-        $this->sees($this->page, 'clipped under a mat');
+        $this->sees($this->page, 'clipped out under a mat');
     }
 
     public function testAPhotoIsTakenInAndABadOneSaysWhy(): void
@@ -191,10 +191,10 @@ final class ArrivalTest extends ArrivalCase
         $this->arrive('perrin');
         $this->page->button('Handling')->click();
         $this->sees($this->page, 'Who can take Perrin');
-        $this->page->xpath("//section[@aria-label='dryer']//button[.='That rung: calm']")->click();
+        $this->page->xpath("//section[@aria-label='dryer']//button[.='Went calmly']")->click();
         $this->sees($this->page, 'dryer: first small strokes comes next');
         $this->page->button('grinder')->click();
-        $this->page->choose('Bears it', '0');
+        $this->page->choose('Tolerates it', '0');
         $this->page->xpath("//form//button[.='Save']")->click();
         $this->sees($this->page, 'Not today');
         $this->sees($this->page, 'Sedation is a vet');

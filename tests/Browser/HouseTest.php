@@ -45,9 +45,9 @@ final class HouseTest extends BrowserTestCase
         $this->page->choose('Pads, when', 'after_dry');
         $this->sees($this->page, 'contradicts the must "pads and between the toes before nails"');
         $this->page->choose('Voice', 'marker');
-        $this->sees($this->page, 'Otherwise than the house: voice');
+        $this->sees($this->page, 'Differs from our usual way: voice');
         $this->page->choose('Voice', '');
-        $this->sees($this->page, 'Schools: as the house does it');
+        $this->sees($this->page, 'Our way of doing it: as in the whole house');
     }
 
     public function testTheSalonAddsAStyleOfItsOwnAndACardOffersIt(): void

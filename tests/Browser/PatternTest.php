@@ -106,7 +106,7 @@ final class PatternTest extends BrowserTestCase
         $this->page->css('[data-testid=now-tool]');
         $this->page->button('One line')->click();
         $this->page->type('What was done, on one line', 'breeches: scissor 50; back: card 45');
-        $this->sees($this->page, 'otherwise: back');
+        $this->sees($this->page, 'differently: back');
         $this->page->button('looked better so')->click();
         $this->page->until(
             fn (): ?bool => str_contains((string) $this->page->css('#zone-back')->getAttribute('aria-label'), 'done')

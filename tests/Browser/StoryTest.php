@@ -137,7 +137,7 @@ final class StoryTest extends BrowserTestCase
         $this->page->xpath("//a[contains(., 'Record visit')]")->click();
         $this->sees($this->page, 'Everything as planned');
         $this->page->type('Minutes', '75');
-        $this->page->type('Matting load on arrival (0–100)', '4,5');
+        $this->page->type('Matting score on arrival (0–100)', '4,5');
         $deferred = $this->page->xpath("//div[@aria-label='State of belly']//button[.='deferred']");
         $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$deferred]);
         $deferred->click();

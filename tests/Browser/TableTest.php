@@ -22,7 +22,7 @@ final class TableTest extends TableCase
         $this->tool('comb');
         // One zone is tapped on the dog before its step comes, and done otherwise than planned.
         $this->page->tapZone('back');
-        $this->page->button('Otherwise')->click();
+        $this->page->button('Differently')->click();
         $this->page->type('Left at about (mm)', '20');
         $this->page->button('looked better so')->click();
         $this->page->until(
@@ -37,8 +37,8 @@ final class TableTest extends TableCase
         $this->page->button('Not repeated');
         $this->page->button('back to the step')->click();
         // Something goes wrong, and the next step is not in its way.
-        $this->page->button('Went wrong')->click();
-        $this->page->button('Claw quicked')->click();
+        $this->page->button('Incident')->click();
+        $this->page->button('Nail cut into the quick')->click();
         $this->page->button('styptic, pressure')->click();
         $this->untilClosed();
         for (
@@ -90,14 +90,11 @@ final class TableTest extends TableCase
         $this->tabTo('svg[role=listbox]');
         $this->page->keys(WebDriverKeys::HOME);
         $this->page->css('[role=option][aria-selected=true]');
-        $this->page->until(
-            function (): ?bool {
-                $inHand = WebDriverBy::xpath("//p[contains(., 'This zone')]");
+        $this->page->until(function (): ?bool {
+            $inHand = WebDriverBy::xpath("//p[contains(., 'This zone')]");
 
-                return [] === $this->page->driver->findElements($inHand) ? null : true;
-            },
-            'no zone is in hand',
-        );
+            return [] === $this->page->driver->findElements($inHand) ? null : true;
+        }, 'no zone is in hand');
         $this->page->button('back to the step')->sendKeys(WebDriverKeys::ENTER);
         for (
             $i = 0;
@@ -133,7 +130,7 @@ final class TableTest extends TableCase
     {
         $this->page->signIn('tove');
         $this->begin('perrin');
-        $this->page->button('Claws, ears')->click();
+        $this->page->button('Nails, ears')->click();
         $this->page->xpath("//button[contains(., 'Front left, claw 1:')]")->click();
         $this->page->xpath("//button[contains(., 'Front left, claw 1:') and contains(., 'left') and contains(., '✓')]");
         $this->page->xpath("//*[@aria-label='Hind left: pads bare']//button[.='5']")->click();
@@ -148,7 +145,7 @@ final class TableTest extends TableCase
         $this->page->driver->navigate()->refresh();
         $this->page->button('Rear')->click();
         $this->sees($this->page, 'Around the ring: 16 mm');
-        $this->page->button('Claws, ears')->click();
+        $this->page->button('Nails, ears')->click();
         $this->page->xpath("//button[contains(., 'Front left, claw 1:') and contains(., 'left') and contains(., '✓')]");
     }
 

@@ -183,6 +183,9 @@ const NO_LISTS: Schemas['ListsView'] = {
   lameness: [],
   breathing: [],
   vaccination: [],
+  rear_soil: [],
+  rear_where: [],
+  found: [],
 }
 /** The closed lists: those that a test needs, the others empty. */
 export function lists(some: Partial<Schemas['ListsView']> = {}): Schemas['ListsView'] {

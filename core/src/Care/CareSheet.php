@@ -81,7 +81,8 @@ final readonly class CareSheet
         return match ($kind) {
             'full' => Say::it('care.a_full_groom'),
             'tidy' => Say::it('care.a_tidy_eyes_pads_sanitary'),
-            default => 'Claws',
+            'bath' => Say::it('care.a_bath'),
+            default => Say::it('care.nails'),
         };
     }
 

@@ -8,6 +8,7 @@ namespace KeenThistle\Core\Check;
 
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Interval\Seen;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\ZoneTable;
 
 final class HygieneSeen
@@ -63,9 +64,9 @@ final class HygieneSeen
         }
 
         return match ($in->textOrNull('rear_where')) {
-            'downward' => 'ring + strip',
-            'tail' => 'ring + strip + tail root arc',
-            default => 'ring',
+            'downward' => Say::it('check.rear_ring_and_strip'),
+            'tail' => Say::it('check.rear_ring_strip_and_arc'),
+            default => Say::it('check.rear_ring'),
         };
     }
 }

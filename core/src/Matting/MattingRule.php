@@ -153,6 +153,7 @@ final readonly class MattingRule
                 $limits->why[$i],
                 $setsUp,
                 \in_array($mat->zone->id, $evened, true),
+                CoatType::Corded === $this->coat,
             );
         }
 

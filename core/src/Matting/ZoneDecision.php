@@ -15,6 +15,7 @@ final readonly class ZoneDecision
      * @param list<array{minutes: float, limit: float, of: string}> $over limits that it was clipped for
      * @param bool $setsUp whether the minute of its place stands here
      * @param bool $evened whether an agreed even length goes over it
+     * @param bool $corded a coat whose cords are parted by hand, never combed
      */
     public function __construct(
         public Mat $mat,
@@ -25,6 +26,7 @@ final readonly class ZoneDecision
         private array $over,
         public bool $setsUp = false,
         public bool $evened = false,
+        public bool $corded = false,
     ) {
     }
 
@@ -100,6 +102,16 @@ final readonly class ZoneDecision
         return $reasons;
     }
 
+    /** What is done there, in words. */
+    public function words(): string
+    {
+        return match (true) {
+            null !== $this->under => $this->under->words,
+            $this->corded && $this->decision->isWorkingOut() => Say::it('matting.part_by_hand_between_the_cords'),
+            default => $this->decision->words(),
+        };
+    }
+
     /** The reason that decided, in words. */
     public function why(): string
     {
@@ -120,7 +132,7 @@ final readonly class ZoneDecision
             'zone' => $this->mat->zone->id,
             'decision' => $this->decision->value,
             'why' => $this->why(),
-            'words' => null === $this->under ? $this->decision->words() : $this->under->words,
+            'words' => $this->words(),
             'blade' => $this->under?->blade,
             'leaves_mm' => $this->under?->leaves()?->rounded(),
             'refer' => $this->under?->refer,

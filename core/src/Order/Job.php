@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Order;
 
+use KeenThistle\Core\Coat\CoatStage;
 use KeenThistle\Core\Coat\CoatType;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Length\Lay;
@@ -17,6 +18,7 @@ use KeenThistle\Core\Zone\Zone;
 
 final readonly class Job
 {
+    private const TIRING_HEALTH = ['heart', 'airway'];
     public const SOILS = ['none', 'light', 'stuck', 'heavy'];
     /** Share of the body from which on a dog that has to stay dry there is not bathed at all. */
     private const TOO_MUCH_TO_KEEP_DRY = 0.2;
@@ -60,6 +62,7 @@ final readonly class Job
      * @param int|null $dryer how the dog bears one, 0 to 5; null: nobody has written it down
      * @param array<string, float> $minutes by phase
      * @param list<Edge> $exceptions of the card
+     * @param bool $tiresNow seen at the table today
      */
     public static function today(
         Today $today,
@@ -71,6 +74,7 @@ final readonly class Job
         bool $tires = false,
         array $exceptions = [],
         Service $service = Service::Full,
+        bool $tiresNow = false,
     ): self {
         $zones = [];
         foreach ($today->rows as $zone => $row) {
@@ -86,13 +90,24 @@ final readonly class Job
             $exceptions,
             comesOff: $today->comesOff(),
             fearsDryer: null !== $dryer && $dryer <= 1,
-            shortPatience: \in_array($handling, [Handling::Painful, Handling::Frightened], true),
+            shortPatience: $tiresNow || \in_array($handling, [Handling::Painful, Handling::Frightened], true),
             rearSoil: $rearSoil,
             dry: $today->dry,
             minutes: $minutes,
-            tires: $tires || Handling::Painful === $handling,
+            tires: $tires || $tiresNow || Handling::Painful === $handling,
             service: $service,
         );
+    }
+
+    /**
+     * Whether a dog of this age and health is to rest every twenty minutes.
+     *
+     * @param list<string> $health
+     */
+    public static function restsOften(CoatStage $stage, array $health): bool
+    {
+        return \in_array($stage, [CoatStage::Puppy, CoatStage::Senior], true)
+            || [] !== array_intersect(self::TIRING_HEALTH, $health);
     }
 
     /** @return array<ZoneDecision> mats of zones that somebody works on today */

@@ -8,11 +8,13 @@ namespace KeenThistle\Core\Order;
 
 use KeenThistle\Core\Matting\Decision;
 use KeenThistle\Core\Matting\ZoneDecision;
+use KeenThistle\Core\Say\Say;
 
 final readonly class MatWork
 {
     /**
      * @param string|null $blade under it; null: nothing of ours goes there
+     * @param bool $corded cords are parted by hand, never combed
      * @param bool $skin whether the skin is looked at, as an item of its own, once it is off
      */
     public function __construct(
@@ -23,6 +25,7 @@ final readonly class MatWork
         public bool $tender = false,
         public bool $skin = false,
         public ?float $minutes = null,
+        public bool $corded = false,
     ) {
     }
 
@@ -36,6 +39,7 @@ final readonly class MatWork
             $z->mat->zone->tender,
             $z->decision->takesTheHair() && !$z->mat->hasClearance(),
             $z->minutes,
+            $z->corded,
         );
     }
 
@@ -52,6 +56,10 @@ final readonly class MatWork
 
     public function tool(): string
     {
-        return Decision::Rake === $this->decision ? 'rake' : 'comb';
+        return match (true) {
+            Decision::Rake === $this->decision => 'rake',
+            $this->corded => Say::it('order.hands'),
+            default => 'comb',
+        };
     }
 }

@@ -45,6 +45,9 @@ final readonly class OrderRule
             [...self::really($moved, $usual, $ordered), ...self::leftOut($job, $schools, $nodes)],
             $job->tires ? self::REST_OFTEN_MINUTES : self::REST_MINUTES,
             SchoolEffects::defaults($schools),
+            \in_array('dry', $nodes, true)
+                && ($job->fearsDryer || !$schools->is('drying_way', 'forced'))
+                && \in_array('guard', array_map(static fn (Cut $c): string => $c->kind, $job->zones), true),
         );
     }
 

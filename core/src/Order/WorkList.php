@@ -13,6 +13,7 @@ final readonly class WorkList
      * @param list<array{step: string, why: string}> $moved
      * @param int $rest minutes on the table until a rest off it, with water
      * @param array{lay: string, base: string, template: string} $defaults what a new recipe begins with in this house
+     * @param bool $asksReady not blown dry, and guards are to come: somebody has to feel whether it is bone dry
      */
     public function __construct(
         public array $items,
@@ -20,6 +21,7 @@ final readonly class WorkList
         public array $moved,
         public int $rest,
         public array $defaults,
+        public bool $asksReady = false,
     ) {
     }
 

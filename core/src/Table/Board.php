@@ -34,7 +34,7 @@ final class Board
 
     /**
      * @var array<string, array{what: string, zone: string, tool: string, action: string, told: bool,
-     *     follow_up: string, who: string, at: \DateTimeImmutable}> by tap id
+     *     follow_up: string, follow_up_on: string, who: string, at: \DateTimeImmutable}> by tap id
      */
     public array $incidents = [];
 
@@ -43,6 +43,12 @@ final class Board
 
     /** @var array<string, bool> */
     public array $looked = [];
+
+    /** Whether it felt bone dry at armpits, groin and behind the ears; null: nobody has said. */
+    public ?bool $ready = null;
+
+    /** Whether somebody has seen it tire today. */
+    public bool $tires = false;
 
     /** @var list<array{from: \DateTimeImmutable, to: \DateTimeImmutable|null, why: string}> */
     public array $pauses = [];
@@ -106,6 +112,7 @@ final class Board
                 'action' => $tap->text('action'),
                 'told' => $tap->yes('told'),
                 'follow_up' => $tap->text('follow_up'),
+                'follow_up_on' => $tap->text('follow_up_on'),
                 'who' => $tap->who,
                 'at' => $tap->at,
             ]),
@@ -114,6 +121,8 @@ final class Board
             'resume' => $this->resume($tap),
             'hand_over' => $this->handOver($tap),
             'note' => ($this->notes[] = ['text' => $tap->text('text'), 'who' => $tap->who, 'at' => $tap->at]),
+            'ready' => ($this->ready = $tap->yes('ok')),
+            'tires' => ($this->tires = $tap->yes('ok')),
             'look' => ($this->looked[$tap->text('look')] = $tap->yes('ok')),
             default => throw new \LogicException("Nobody checked a tap of kind $tap->kind."),
         };
@@ -146,15 +155,27 @@ final class Board
     {
         $idle = array_sum(
             array_map(
-                static fn (array $p): float => Moment::between(
-                    max($p['from'], $began),
-                    min($p['to'] ?? $until, $until),
+                static fn (array $pause): float => Moment::between(
+                    max($pause['from'], $began),
+                    min($pause['to'] ?? $until, $until),
                 ),
                 $this->pauses,
             ),
         );
 
         return max(0.0, Moment::between($began, $until) - $idle) / 60;
+    }
+
+    /** Minutes on the table since it last rested: a pause and the rest timer count. */
+    public function minutesSinceRest(\DateTimeImmutable $began, \DateTimeImmutable $now): float
+    {
+        $from = $began;
+        $rests = isset($this->timers['rest']) ? $this->timers['rest']->spans : [];
+        foreach ([...$this->pauses, ...$rests] as $rest) {
+            $from = max($from, $rest['to'] ?? $now);
+        }
+
+        return max(0.0, Moment::between($from, $now)) / 60;
     }
 
     /** @param list<string> $zones of the step; none: it is tapped itself */

@@ -29,6 +29,8 @@ final readonly class Tap
         'hand_over',
         'note',
         'look',
+        'ready',
+        'tires',
         'choose',
     ];
     public const ZONE_STATES = ['planned', 'done', 'partly', 'deferred', 'not_needed'];
@@ -36,7 +38,8 @@ final readonly class Tap
     public const CLAW_STATES = ['tipped', 'tiny_cut', 'ground', 'left', 'refused', 'quicked'];
     public const EAR_STATES = ['cleaned', 'clean_already', 'left', 'refer'];
     public const EYE_STATES = ['wiped', 'left', 'refer'];
-    public const INCIDENTS = ['nick', 'quicked', 'hot_blade', 'slip', 'stress_stop'];
+    /** Taps that today's list is made anew by. */
+    public const REMAKES = ['ready', 'tires'];
 
     /**
      * @param int $seq its place in the groom, from 1

@@ -10,6 +10,7 @@ use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\BladeTable;
+use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
@@ -91,12 +92,20 @@ final readonly class Agreement
         return $this->signed && 'none' !== $this->choice;
     }
 
-    /** Whether a signature covers what is done to this zone. */
-    public function covers(string $zone): bool
+    /**
+     * Whether a signature covers what is done to this zone.
+     *
+     * @param Length|null $leaves what is left there; shorter than the even length that was agreed is not covered by it
+     */
+    public function covers(string $zone, ?Length $leaves = null): bool
     {
         return $this->isSigned()
             && (null === $this->covers
                 || \in_array($zone, $this->covers, true)
-                || ('even' === $this->choice && \in_array($zone, $this->zones, true)));
+                || ('even' === $this->choice
+                    && \in_array($zone, $this->zones, true)
+                    && (null === $leaves
+                        || null === $this->blade
+                        || !$leaves->shorterThan(BladeTable::residual($this->blade)))));
     }
 }

@@ -10,6 +10,7 @@ use KeenThistle\Core\Length\Lay;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Length\Tool;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Zone\Zone;
 
 final readonly class Row
@@ -38,6 +39,7 @@ final readonly class Row
      * @param string $why in words: why not as on the card
      * @param string|null $refer what a vet is asked, where one is
      * @param string|null $date the day it waits for, where one is agreed
+     * @param Wanted|null $card what the card says there
      * @param float $share of the body that its mats or its agreement take, 0 to 1
      */
     public function __construct(
@@ -54,7 +56,28 @@ final readonly class Row
         public ?string $refer = null,
         public ?string $date = null,
         public float $share = 0.0,
+        public ?Wanted $card = null,
     ) {
+    }
+
+    public function beside(?Wanted $card): self
+    {
+        return new self(
+            $this->zone,
+            $this->tool,
+            $this->lay,
+            $this->from,
+            $this->state,
+            $this->exception,
+            $this->carry,
+            $this->reason,
+            $this->why,
+            $this->finished,
+            $this->refer,
+            $this->date,
+            $this->share,
+            $card,
+        );
     }
 
     public function inState(string $state, string $why): self
@@ -73,6 +96,7 @@ final readonly class Row
             $this->refer,
             $this->date,
             $this->share,
+            $this->card,
         );
     }
 
@@ -98,12 +122,29 @@ final readonly class Row
         return null !== $this->tool && \in_array($this->state, [self::PLANNED, self::DONE, self::WAITS_FOR_DRY], true);
     }
 
-    /** Whether what is done is not what the card says. */
-    public function differsFrom(?Wanted $card): bool
+    /** What it is next time, in words; as on the card: nothing is said. */
+    public function next(): string
     {
-        if (\in_array($this->state, [self::PLANNED, self::DONE], true) && null !== $card && null !== $this->tool) {
-            return $this->tool->key() !== $card->recipe->tool->key()
-                || ($this->tool->hasLength() && $this->lay !== $card->recipe->lay);
+        return match (true) {
+            self::DEFERRED === $this->state && null !== $this->date => '',
+            self::DEFERRED === $this->state, self::NOT_TOUCHED === $this->state => Say::it('today.next_as_on_the_card'),
+            $this->exception => Say::it('today.next_once_it_has_grown_back'),
+            'do_not_repeat' === $this->carry => Say::it('today.next_as_on_the_card'),
+            'card' === $this->from => '',
+            default => Say::it('today.next_kept'),
+        };
+    }
+
+    /** Whether what is done is not what the card says. */
+    public function differs(): bool
+    {
+        if (
+            \in_array($this->state, [self::PLANNED, self::DONE], true)
+            && null !== $this->card
+            && null !== $this->tool
+        ) {
+            return $this->tool->key() !== $this->card->recipe->tool->key()
+                || ($this->tool->hasLength() && $this->lay !== $this->card->recipe->lay);
         }
 
         return true;

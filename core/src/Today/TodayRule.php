@@ -44,7 +44,7 @@ final readonly class TodayRule
         foreach (ZoneTable::all() as $id => $zone) {
             $row = $this->row($facts, $zone, $decisions[$id] ?? null);
             if (null !== $row) {
-                $rows[$id] = $row;
+                $rows[$id] = $row->beside($facts->plan[$id] ?? null);
             }
         }
         // Where one even length goes over them, mats are clipped and not worked out.
@@ -61,9 +61,7 @@ final readonly class TodayRule
                 $rows,
             );
         }
-        $differs = \count(
-            array_filter($rows, static fn (Row $r): bool => $r->differsFrom($facts->plan[$r->zone->id] ?? null)),
-        );
+        $differs = \count(array_filter($rows, static fn (Row $r): bool => $r->differs()));
 
         return new Today(
             $rows,
@@ -340,7 +338,7 @@ final readonly class TodayRule
             $rows,
             static fn (Row $r): bool => Row::PLANNED === $r->state
                 && \in_array($r->from, ['mat', 'agreement'], true)
-                && true !== $facts->agreement?->covers($r->zone->id),
+                && true !== $facts->agreement?->covers($r->zone->id, $r->finished),
         );
         $precious = $facts->coat->isDouble() || CoatType::SlowFineLong === $facts->coat;
         $shortens = $precious && [] !== array_filter($open, static fn (Row $r): bool => !$r->zone->tender);

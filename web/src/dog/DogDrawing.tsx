@@ -23,10 +23,21 @@ export interface DrawnZone {
   hardWith?: string[]
   /** what the comb found, drawn and written in place of the length */
   mat?: { severity: number; text: string; said?: string }
+  /** how far it is matted, 1 to 4: hatched, the length stays written */
+  hatch?: number
+  /** what it waits for: the owner's word, or a bone dry coat */
+  waits?: Waits
   /** how it stands at the table: drawn over the hair and written in place of the length */
   state?: ZoneState
   /** belongs to the step in hand */
   now?: boolean
+}
+export type Waits = 'owner' | 'dry' | ''
+/** Written in place of the length of what cannot be done yet. */
+export const WAITS: Record<Waits, { sign: string; words: string }> = {
+  owner: { sign: '?', words: 'waits for the owner’s word' },
+  dry: { sign: '~', words: 'waits until it is bone dry' },
+  '': { sign: '', words: '' },
 }
 export type ZoneState = 'planned' | 'done' | 'partly' | 'deferred' | 'not_needed'
 /** A sign for each state besides its texture: colour is never alone. */
@@ -152,6 +163,7 @@ export const DogDrawing = memo(function DogDrawing({
       !q.now &&
       !q.off &&
       !q.mat?.severity &&
+      !q.hatch &&
       (!q.state || q.state === 'planned')
     )
       return null
@@ -159,6 +171,9 @@ export const DogDrawing = memo(function DogDrawing({
       <g key={z} pointerEvents="none">
         {q.mat && q.mat.severity > 0 && (
           <path d={field.paths.zones[z]} style={{ fill: `url(#kt-mat-${q.mat.severity})` }} />
+        )}
+        {!!q.hatch && q.state !== 'done' && (
+          <path d={field.paths.zones[z]} style={{ fill: `url(#kt-mat-${q.hatch})` }} />
         )}
         {!q.planned && !q.mat && <path d={field.paths.zones[z]} style={{ fill: 'url(#kt-unplanned)' }} />}
         {q.exception && <path d={field.paths.zones[z]} style={{ fill: 'url(#kt-exception)' }} />}
@@ -532,9 +547,11 @@ function Labels({
           ? q.mat.text
           : q.state && q.state !== 'planned'
             ? SIGNS[q.state]
-            : q.mm === null
-              ? ''
-              : String(Math.round(q.mm * 10) / 10)
+            : q.waits
+              ? WAITS[q.waits].sign
+              : q.mm === null
+                ? ''
+                : String(Math.round(q.mm * 10) / 10)
         if (text === '') return null
         const [x, y] = sure(field.anchors[z])
         const chosen = z === selected
@@ -578,6 +595,8 @@ function spoken(z: DrawnZone): string {
     z.label,
     z.planned ? length : 'not planned',
     state,
+    !!z.hatch && `matted, ${z.hatch} of 4`,
+    !!z.waits && WAITS[z.waits].words,
     z.now && 'in hand',
     z.exception && 'exception patch',
     !!z.hardWith?.length && 'a hard line to its neighbour',

@@ -1,6 +1,6 @@
 // The dog seen from below, a plan rather than a portrait: the places a side view hides and mats love.
 import { useRef, type KeyboardEvent } from 'react'
-import { MatPatterns, painting, SIGNS, StatePatterns, WAYS, type DrawnZone } from './DogDrawing'
+import { MatPatterns, painting, SIGNS, WAITS, StatePatterns, WAYS, type DrawnZone } from './DogDrawing'
 import { sure } from '../sure'
 
 /** Left of the dog is right on the page: it lies on its back, head up. */
@@ -111,7 +111,7 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
       ))}
       <g pointerEvents="none">
         {shown.map(({ z, q, d }) => {
-          const severity = q.mat?.severity ?? 0
+          const severity = q.mat?.severity ?? (q.state === 'done' ? 0 : (q.hatch ?? 0))
           const state = q.state ?? 'planned'
           const pattern =
             severity > 0 ? `kt-mat-${severity}` : state !== 'planned' ? `kt-state-${state}` : null
@@ -156,12 +156,17 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
 }
 
 function textOf(z: DrawnZone): string {
-  return z.mat ? z.mat.text : SIGNS[z.state ?? 'planned']
+  return z.mat ? z.mat.text : SIGNS[z.state ?? 'planned'] || WAITS[z.waits ?? ''].sign
 }
 
 function said(z: DrawnZone): string {
   if (z.mat) return z.mat.said ?? (z.mat.severity > 0 ? `severity ${z.mat.text}` : 'clear')
-  return [z.planned ? (z.state ?? 'planned').replace('_', ' ') : 'not planned', z.now && 'in hand']
+  return [
+    z.planned ? (z.state ?? 'planned').replace('_', ' ') : 'not planned',
+    !!z.hatch && `matted, ${z.hatch} of 4`,
+    !!z.waits && WAITS[z.waits].words,
+    z.now && 'in hand',
+  ]
     .filter(Boolean)
     .join(', ')
 }

@@ -66,7 +66,7 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
       summary={(answer) =>
         same(answer)
           ? 'This is the plan as it is.'
-          : [named('otherwise', answer.changed, labels), named('taken out', answer.gone, labels)]
+          : [named('changed', answer.changed, labels), named('taken out', answer.gone, labels)]
               .filter(Boolean)
               .join(' · ')
       }

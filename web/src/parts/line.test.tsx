@@ -52,7 +52,7 @@ describe('the line', () => {
     const field = await screen.findByLabelText('The plan on one line')
     await userEvent.clear(field)
     await userEvent.type(field, 'back: 7F')
-    expect(await screen.findByText('otherwise: back · taken out: belly')).toBeTruthy()
+    expect(await screen.findByText('changed: back · taken out: belly')).toBeTruthy()
     expect(shown).toHaveBeenLastCalledWith([expect.objectContaining({ zone: 'back' })], ['belly'])
     await userEvent.click(screen.getByRole('button', { name: 'Keep this plan' }))
     await waitFor(() => expect(asked.find((a) => a.method === 'PUT')?.headers.get('If-Match')).toBe('"4"'))

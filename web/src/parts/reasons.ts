@@ -38,13 +38,3 @@ export const PAUSES = [
   'another dog first',
   'closing time',
 ]
-export const INCIDENTS: Record<string, { label: string; actions: string[] }> = {
-  nick: { label: 'Nick', actions: ['pressure, cleaned', 'pressure, bleeding stopped', 'vet called'] },
-  quicked: { label: 'Claw quicked', actions: ['styptic, pressure', 'styptic, bandaged', 'vet called'] },
-  hot_blade: {
-    label: 'Hot blade',
-    actions: ['cool cloth, blade changed', 'cool cloth, stopped there', 'vet called'],
-  },
-  slip: { label: 'Dog slipped', actions: ['felt over, sound', 'lame: stopped, vet called'] },
-  stress_stop: { label: 'Stopped: too much', actions: ['rest, water', 'owner called', 'vet called'] },
-}

@@ -30,3 +30,10 @@ export function trim(value: number): string {
 export function money(minor: number, currency: string): string {
   return new Intl.NumberFormat(undefined, { style: 'currency', currency }).format(minor / 100)
 }
+
+/** Minutes as they are said: 45 min, 2 h 05. */
+export function hours(minutes: number): string {
+  const whole = Math.round(minutes)
+  const h = Math.floor(whole / 60)
+  return h === 0 ? `${whole} min` : `${h} h ${String(whole % 60).padStart(2, '0')}`
+}

@@ -8,9 +8,9 @@ import { TextField } from '../../ui/Field'
 import { TakeLinkBack } from '../../ui/TakeLinkBack'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
-import { day, mm, money } from '../../ui/words'
+import { day, hours, mm, money } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
-import { hours, type ArrivalData, type CombDraft } from './comb'
+import { type ArrivalData, type CombDraft } from '../../parts/comb'
 import { SignaturePad } from './SignaturePad'
 import type { useAutosave } from './useAutosave'
 import { useWrite } from '../../app/useWrite'
@@ -77,7 +77,7 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
             </button>
             <p className="text-sm">
               {o.price_minor !== null && <b>{money(o.price_minor, session.currency)}</b>}
-              {' · '}half of such visits are done in {hours(Math.round(o.minutes_50))}{' '}
+              {' · '}usually {hours(o.minutes_50)}, allow {hours(o.slot_minutes)}{' '}
               <Why of={`the minutes: ${o.title}`} reasons={o.reasons} />
             </p>
             <p className="text-sm text-ink-2">

@@ -5,8 +5,10 @@ import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { mm } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
-import type { ArrivalData } from './comb'
+import type { ArrivalData } from '../../parts/comb'
+import { Found } from './Found'
 import { Saving } from './Saving'
+import { Seen } from './Seen'
 import { useAutosave } from './useAutosave'
 import { useSession } from '../../app/session'
 
@@ -67,7 +69,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
     />
   )
   const many = (label: string, list: ListName, chosen: unknown, onToggle: (item: string) => void) => (
-    <div role="group" aria-label={label}>
+    <div key={label} role="group" aria-label={label}>
       <span className="label">{label}</span>
       <div className="flex flex-wrap gap-1.5">
         {words.lists[list].map((o) => {
@@ -126,6 +128,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
       {[...arrival.comb.findings, ...arrival.findings].map((f) => (
         <CautionLine key={f.code} caution={f} />
       ))}
+      <Seen values={v} words={words} rear={arrival.rear} disabled={!canWork} set={set} />
       <fieldset disabled={!canWork} className="space-y-4">
         <legend className="sr-only">Hands-on check</legend>
         <div className="grid grid-cols-2 gap-2">
@@ -172,6 +175,11 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
           )}
         </div>
         {many('Skin', 'skin', v.skin, (i) => set('skin', toggle(v.skin, i)))}
+        <Found
+          found={(v.found ?? []) as React.ComponentProps<typeof Found>['found']}
+          words={words}
+          onChange={(found) => set('found', found)}
+        />
         <TextField
           label="Lumps: where, how large"
           value={(v.lumps as string) ?? ''}
@@ -211,7 +219,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
         />
         <div>
           <h3 className="mb-1 text-sm font-bold">
-            Feet: bare pads of five, claws from outside in, dewclaw last
+            Feet: bare pads of five, nails from outside in, dewclaw last
           </h3>
           <div className="space-y-3">
             {FEET.map((f) => (
@@ -236,7 +244,7 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
                   {((inner('claws')[f] as string[] | undefined) ?? []).map((state, i, all) => (
                     <select
                       key={i}
-                      aria-label={`${f.replace('_', ' ')}, claw ${i + 1}`}
+                      aria-label={`${f.replace('_', ' ')}, nail ${i + 1}`}
                       className="field min-h-11 w-auto py-1 text-sm"
                       value={state}
                       onChange={(e) =>
@@ -265,15 +273,33 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
                       setInner(
                         'claws',
                         f,
-                        now.length === 0 ? ['fine', 'fine', 'fine', 'fine'] : [...now, 'fine'],
+                        now.length === 0
+                          ? ['not_seen', 'not_seen', 'not_seen', 'not_seen']
+                          : [...now, 'not_seen'],
                       )
                     }}
                   >
-                    {((inner('claws')[f] as string[] | undefined) ?? []).length === 0 ? 'claws' : '+ claw'}
+                    {((inner('claws')[f] as string[] | undefined) ?? []).length === 0 ? 'nails' : '+ nail'}
                   </Button>
+                  {((inner('claws')[f] as string[] | undefined) ?? []).some((c) => c === 'not_seen') && (
+                    <Button
+                      kind="quiet"
+                      className="text-sm"
+                      aria-label={`${f.replace('_', ' ')}: all nails fine`}
+                      onClick={() =>
+                        setInner(
+                          'claws',
+                          f,
+                          ((inner('claws')[f] as string[] | undefined) ?? []).map(() => 'fine'),
+                        )
+                      }
+                    >
+                      all fine
+                    </Button>
+                  )}
                 </div>
                 {errors[`claws.${f}`] && (
-                  <p className="text-sm font-bold text-haw">Claws {errors[`claws.${f}`]}</p>
+                  <p className="text-sm font-bold text-haw">Nails {errors[`claws.${f}`]}</p>
                 )}
               </div>
             ))}

@@ -9,13 +9,13 @@ import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { day } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
-import type { ArrivalData } from './comb'
+import type { ArrivalData } from '../../parts/comb'
 import { ifMatch, useWrite } from '../../app/useWrite'
 
 const GO: Record<string, string> = {
   go: 'Go',
   second_person: 'With a second person',
-  practise: 'Practise the next step only',
+  practise: 'Let it get used to it: the next step only',
   unknown: 'Not known yet',
   substitute: 'Take something else',
   defer: 'Not today',
@@ -75,12 +75,12 @@ export function Handling({
       ))}
       {arrival.handling.length === 0 && (
         <p className="text-ink-2">
-          Nothing noted yet: everything is taken as easy until somebody says otherwise.
+          Nothing noted yet. What is not known is not taken as easy: go slowly, and note how it went.
         </p>
       )}
       {canWork && rest.length > 0 && (
         <section>
-          <h3 className="mb-1 text-sm font-bold">Note how it bears another tool</h3>
+          <h3 className="mb-1 text-sm font-bold">Note how it takes another tool</h3>
           <div className="flex flex-wrap gap-1.5">
             {rest.map((t) => (
               <Button key={t.id} className="text-sm" onClick={() => setOpen(t.id)}>
@@ -138,7 +138,10 @@ function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: To
       <div className="flex flex-wrap items-baseline gap-x-3">
         <h3 className="text-lg">{label}</h3>
         <b className={row.decision === 'go' ? 'text-moss' : 'text-haw'}>{GO[row.decision]}</b>
-        <span className="text-sm text-ink-2">bears it {row.tolerance} of 5</span>
+        <span className="text-sm text-ink-2">
+          tolerates {row.tolerance} of 5
+          {row.places.length > 0 && `, at ${row.places.map((p) => name('place', p)).join(', ')}`}
+        </span>
         <Why of={`stop or go with the ${label}`} reasons={row.reasons} />
       </div>
       {row.substitute && (
@@ -150,12 +153,12 @@ function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: To
         <CautionLine key={w.code} caution={w} />
       ))}
       <p className="mt-1 text-sm">
-        Next rung: <b>{row.next_words}</b>, {row.minutes} min
+        Let it get used to: <b>{row.next_words}</b>, {row.minutes} min
         {row.earliest_full_on && <> · all of it likely from {day(row.earliest_full_on)}</>}
       </p>
       <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-sm">
         {[
-          ['Set off by', row.trigger],
+          ['Objects to', row.trigger],
           ['Cause', row.cause && name('cause', row.cause)],
           ['Works', row.works && name('works', row.works)],
           ['Hold', row.hold],
@@ -176,10 +179,10 @@ function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: To
       {canWork && (
         <div className="mt-2 flex flex-wrap gap-2">
           <Button onClick={() => step.mutate(true)} disabled={step.isPending}>
-            That rung: calm
+            Went calmly
           </Button>
           <Button onClick={() => step.mutate(false)} disabled={step.isPending}>
-            That rung: afraid
+            Was afraid
           </Button>
           <Button kind="quiet" aria-expanded={open} onClick={() => onOpen(!open)}>
             {open ? 'Close' : 'Change'}
@@ -267,9 +270,9 @@ function Form({
       }}
     >
       <SelectField
-        label="Bears it"
+        label="Tolerates it"
         value={String(v.tolerance)}
-        options={['0 impossible', '1 hardly', '2 badly', '3 so-so', '4 well', '5 at ease'].map(
+        options={['0 not at all', '1 hardly', '2 a little', '3 with patience', '4 well', '5 at ease'].map(
           (label, i) => ({ id: String(i), label }),
         )}
         onChange={(e) => set({ tolerance: Number(e.target.value) })}
@@ -283,7 +286,7 @@ function Form({
         error={errors.cause}
       />
       {text('where', 'Where on the dog', 80)}
-      {text('trigger', 'Set off by', 120)}
+      {text('trigger', 'Dog objects to', 120)}
       <SelectField
         label="What works"
         value={v.works}

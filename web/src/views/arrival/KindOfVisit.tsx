@@ -4,7 +4,7 @@ import { api, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useWrite } from '../../app/useWrite'
 import { useToast } from '../../ui/Toasts'
-import type { ArrivalData } from './comb'
+import type { ArrivalData } from '../../parts/comb'
 
 const KINDS = [
   { id: 'full', label: 'Full groom' },

@@ -7,7 +7,7 @@ import { SelectField, TextField } from '../../ui/Field'
 import { Why } from '../../ui/Why'
 import { day, mm, shortDay } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
-import { shares, withMat, type ArrivalData, type CombDraft } from './comb'
+import { shares, withMat, type ArrivalData, type CombDraft } from '../../parts/comb'
 import type { useAutosave } from './useAutosave'
 
 interface Props {
@@ -36,7 +36,7 @@ export function Mats({ arrival, comb, zone, labels, words, canWork, onZone }: Pr
           <output className="font-head text-4xl font-bold" data-testid="load">
             {arrival.comb.load}
           </output>
-          <span className="ml-1 text-sm text-ink-2">of 100, matting load</span>
+          <span className="ml-1 text-sm text-ink-2">of 100, matting score</span>
         </div>
         <Trend
           trend={[...arrival.trend, { day: arrival.day, load: arrival.comb.load }]}
@@ -107,7 +107,7 @@ export function Mats({ arrival, comb, zone, labels, words, canWork, onZone }: Pr
                 <span>{z.minutes} min</span>
                 {z.overrule !== null && <span className="text-bracken">decided: {z.why}</span>}
                 {z.fill_back_on && (
-                  <span className="text-ink-2">filled back about {shortDay(z.fill_back_on)}</span>
+                  <span className="text-ink-2">grown out by {shortDay(z.fill_back_on)}</span>
                 )}
                 <Why of={`${labels[z.zone]}`} reasons={z.reasons} />
               </li>
@@ -116,7 +116,7 @@ export function Mats({ arrival, comb, zone, labels, words, canWork, onZone }: Pr
         )}
       </section>
       <fieldset className="grid grid-cols-2 gap-2" disabled={!canWork}>
-        <legend className="mb-1 text-sm text-ink-2">Stops of the comb over the whole dog</legend>
+        <legend className="mb-1 text-sm text-ink-2">Snags over the whole dog</legend>
         {(['stops_first', 'stops_second'] as const).map((name) => (
           <TextField
             key={name}
@@ -209,7 +209,7 @@ function Chosen({
                 onChange={(e) => set({ skin: e.target.value || null })}
               />
               <details open={!!mat?.overrule}>
-                <summary className="min-h-8 text-sm font-bold text-ink-2">Decide otherwise</summary>
+                <summary className="min-h-8 text-sm font-bold text-ink-2">Decide differently</summary>
                 <div className="mt-1 grid gap-2 sm:grid-cols-2">
                   <SelectField
                     label="Your decision"
@@ -241,7 +241,7 @@ function Chosen({
                 className={reckoned.decision === 'clip' ? 'text-haw' : 'text-moss'}
               >{`${reckoned.words},`}</b>{' '}
               {reckoned.minutes} min
-              {reckoned.fill_back_on && `; filled back about ${day(reckoned.fill_back_on)}`}{' '}
+              {reckoned.fill_back_on && `; grown out by ${day(reckoned.fill_back_on)}`}{' '}
               <Why of={label} reasons={reckoned.reasons} />
             </p>
           )}
@@ -287,7 +287,7 @@ function Trend({ trend, limit }: { trend: ArrivalData['trend']; limit: number })
       viewBox="0 0 120 44"
       className="h-12 w-full"
       role="img"
-      aria-label={`Load over visits: ${trend.map((t) => `${shortDay(t.day)} ${t.load}`).join(', ')}`}
+      aria-label={`Matting score over visits: ${trend.map((t) => `${shortDay(t.day)} ${t.load}`).join(', ')}`}
     >
       <path
         d={`M5 ${y(limit)}H115`}

@@ -4,138 +4,15 @@ import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Schemas } from '../../app/client'
-import { json, lists, page, problem, server, SEVERITIES, signedIn, type Asked } from '../../testing'
+import { json, page, problem, server, signedIn, type Asked } from '../../testing'
 import { Agree } from './Agree'
 import { Check } from './Check'
-import { combOf, type ArrivalData, type CombDraft } from './comb'
+import { combOf, type ArrivalData, type CombDraft } from '../../parts/comb'
+import { arrival, MAT, OPTION, WORDS } from './testing'
 import { Handling } from './Handling'
 import { Mats } from './Mats'
 import { Photos } from '../../parts/Photos'
 import { sure } from '../../sure'
-
-const list = (...ids: string[]) => ids.map((id) => ({ id, label: id.replaceAll('_', ' ') }))
-const WORDS = {
-  zones: [
-    { id: 'chest', label: 'chest', group: 'body', side: '', meets: [], shapes: [] },
-    { id: 'tail_flag', label: 'tail flag', group: 'tail', side: '', meets: [], shapes: [] },
-  ],
-  severities: SEVERITIES,
-  spreads: [0.25, 0.5, 0.75, 1],
-  lists: lists({
-    skin_under: list('fine', 'red', 'sore'),
-    decision: list('none', 'comb', 'loosen', 'split', 'clip'),
-    tool: list('dryer', 'grinder'),
-    cause: list('noise'),
-    works: list('feeding'),
-    skin: list('clear', 'red'),
-    ear: list('clean', 'smell'),
-    claw: list('fine', 'long'),
-    teeth: list('clean'),
-    parasites: list('none'),
-    lameness: list('none'),
-    breathing: list('quiet', 'laboured'),
-    stage: list('adult'),
-    upkeep: list('daily'),
-    vaccination: list('seen'),
-  }),
-} as unknown as Schemas['VocabularyView']
-
-const MAT = {
-  zone: 'chest',
-  severity: 2,
-  spread: 0.5,
-  clearance: null,
-  skin: null,
-  overrule: null,
-  why: '',
-  decision: 'loosen',
-  words: 'loosen by hand, then comb from the tips',
-  blade: null,
-  leaves_mm: null,
-  experienced: [],
-  minutes: 1.9,
-  worked_out_minutes: 1.9,
-  tender: false,
-  fill_back_on: null,
-  reasons: [{ term: 'severity', value: 2, unit: 'of 4', source: 'separate mats' }],
-}
-const OPTION = {
-  choice: 'as_reckoned',
-  title: 'Groom as planned',
-  leaves_mm: null,
-  left: {},
-  patches: [],
-  matting_minutes: 1.9,
-  minutes_50: 112,
-  minutes_80: 130,
-  slot_minutes: 130,
-  price_minor: 6720,
-  price_terms: [{ label: '112 min × 0.60', minor: 6720 }],
-  phases: [],
-  visits: 1,
-  today: true,
-  later: [],
-  price_all_minor: null,
-  back_weeks: null,
-  back_message: null,
-  warnings: [],
-  reasons: [],
-}
-function arrival(change: Record<string, unknown> = {}, comb: Record<string, unknown> = {}): ArrivalData {
-  return {
-    id: 'a1',
-    dog: {
-      id: 'd1',
-      name: 'Tansy',
-      kg: 11,
-      photo_consent: true,
-      tail_rule: 'Tail: hand at the root.',
-      people: [{ name: 'Aveline Marchpane', phone: '', email: '' }],
-    },
-    day: '2026-11-25',
-    state: 'open',
-    kind: 'full',
-    who: 'Tove',
-    check_version: 1,
-    hands_on: {},
-    expected: { back: 19.2 },
-    cautions: [],
-    findings: [],
-    stop: false,
-    refer: false,
-    questions: [],
-    trend: [],
-    load_limit: 12,
-    asked_first: [],
-    last_found: {},
-    handling: [],
-    assignments: [],
-    agreements: [],
-    photos: [],
-    ...change,
-    comb: {
-      version: 3,
-      stops_first: null,
-      stops_second: null,
-      load: 1.3,
-      worked_out_minutes: 1.9,
-      limit_minutes: 20,
-      tender_limit_minutes: 5,
-      zones: [MAT],
-      even_mm: null,
-      even_on_consent: false,
-      reasons: [],
-      warnings: [],
-      consent: ['Knots are worked out by hand.'],
-      questions: [],
-      findings: [],
-      choice: 'as_reckoned',
-      options: [OPTION],
-      ...comb,
-    },
-  } as unknown as ArrivalData
-}
 
 type Save = Parameters<typeof Mats>[0]['comb']
 function saver(value: CombDraft, change: (next: CombDraft) => void, status: Save['status'] = 'saved'): Save {
@@ -183,7 +60,7 @@ describe('mats', () => {
     expect(screen.getByTestId('load').textContent).toBe('1.3')
     expect(screen.getByText(/1.9 of 20 min that Tansy can be worked on/)).toBeTruthy()
     expect(screen.getByText(/loosen by hand/)).toBeTruthy()
-    expect(screen.getByRole('img', { name: /Load over visits: 1 Oct 9, 25 Nov 1.3/ })).toBeTruthy()
+    expect(screen.getByRole('img', { name: /Matting score over visits: 1 Oct 9, 25 Nov 1.3/ })).toBeTruthy()
   })
   it('says when the limit is passed, not by colour alone', () => {
     page(<View a={arrival({}, { worked_out_minutes: 25 })} />)
@@ -203,7 +80,7 @@ describe('mats', () => {
   })
   it('asks for the reason of an overrule, and offers felt nothing but clipping', async () => {
     page(<View a={arrival({}, { zones: [{ ...MAT, severity: 4, decision: 'clip' }] })} zone="chest" />)
-    await userEvent.click(screen.getByText('Decide otherwise'))
+    await userEvent.click(screen.getByText('Decide differently'))
     const decision = screen.getByLabelText('Your decision')
     expect(
       within(decision)
@@ -260,15 +137,17 @@ describe('the check', () => {
     await userEvent.clear(screen.getByLabelText('Weight (kg)'))
     await waitFor(() => expect(put.mock.lastCall?.[0].body).toEqual({ ears: { left: ['smell'] } }))
   })
-  it('notes claws from outside in, and takes one out again', async () => {
+  it('notes nails from outside in, and takes one out again', async () => {
     const put = vi.fn((a: Asked) => json(arrival({ check_version: 2, hands_on: a.body })))
     server({ 'PUT /api/arrivals/a1/check': put })
     page(signedIn(<Check arrival={arrival()} words={WORDS} canWork onSaved={() => {}} />))
-    await userEvent.click(sure(screen.getAllByRole('button', { name: 'claws' })[0]))
-    await userEvent.selectOptions(screen.getByLabelText('front left, claw 2'), 'long')
-    await userEvent.selectOptions(screen.getByLabelText('front left, claw 4'), 'take out')
+    await userEvent.click(sure(screen.getAllByRole('button', { name: 'nails' })[0]))
+    await userEvent.selectOptions(screen.getByLabelText('front left, nail 2'), 'long')
+    await userEvent.selectOptions(screen.getByLabelText('front left, nail 4'), 'take out')
     await waitFor(() =>
-      expect(put.mock.lastCall?.[0].body).toEqual({ claws: { front_left: ['fine', 'long', 'fine'] } }),
+      expect(put.mock.lastCall?.[0].body).toEqual({
+        claws: { front_left: ['not_seen', 'long', 'not_seen'] },
+      }),
     )
   })
   it('says what stops the groom', () => {
@@ -418,6 +297,7 @@ describe('handling', () => {
     marker: '',
     treats: '',
     second_person: false,
+    places: ['ears'],
     owner_says: 'fine at home',
     rung: 'near_body',
     next_rung: 'part_held',
@@ -462,11 +342,11 @@ describe('handling', () => {
       'PUT /api/dogs/d1/handling/dryer': row,
     })
     page(<Handling arrival={arrival({ handling: [row] })} words={WORDS} canWork />)
-    await userEvent.click(screen.getByRole('button', { name: 'That rung: afraid' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Was afraid' }))
     await screen.findByText('dryer: held with it near comes next')
     expect(asked.at(-1)?.body).toEqual({ rung: 'part_held', calm: false })
     await userEvent.click(screen.getByRole('button', { name: 'Change' }))
-    await userEvent.selectOptions(screen.getByLabelText('Bears it'), '3')
+    await userEvent.selectOptions(screen.getByLabelText('Tolerates it'), '3')
     await userEvent.click(screen.getByRole('button', { name: 'Save' }))
     await waitFor(() => expect(asked.at(-1)?.method).toBe('PUT'))
     expect(asked.at(-1)?.headers.get('If-Match')).toBe('"2"')

@@ -32,8 +32,8 @@ export function DogSchools({ dogId }: { dogId: string }) {
     <details className="rounded-md border border-line px-3 py-1">
       <summary className="min-h-11 py-2 font-bold">
         {own.length === 0
-          ? 'Schools: as the house does it'
-          : `Otherwise than the house: ${own.map((p) => p.label.toLowerCase()).join(', ')}`}
+          ? 'Our way of doing it: as in the whole house'
+          : `Differs from our usual way: ${own.map((p) => p.label.toLowerCase()).join(', ')}`}
       </summary>
       {schools.error && <p className="text-haw">{schools.error.message}</p>}
       <div className="grid gap-x-3 sm:grid-cols-2 lg:grid-cols-1">

@@ -49,7 +49,7 @@ function Visit({ visit: v, labels, first }: { visit: Schemas['VisitView']; label
         <span className="block text-sm text-ink-2">
           {v.place}
           {v.minutes !== null && ` · ${v.minutes} min`}
-          {v.arrival_load !== null && ` · matting load ${v.arrival_load}`}
+          {v.arrival_load !== null && ` · matting score ${v.arrival_load}`}
           {v.tender_severity > 0 && ` · tender mats, severity ${v.tender_severity}`}
         </span>
       </summary>
@@ -81,7 +81,7 @@ function Zones({ id, labels }: { id: string; labels: Labels }) {
     <>
       {different.length > 0 && (
         <>
-          <h3 className="mt-3 text-sm font-bold text-bracken">Otherwise than planned</h3>
+          <h3 className="mt-3 text-sm font-bold text-bracken">Done differently</h3>
           <ul className="text-sm">
             {different.map((z) => (
               <li key={z.zone}>

@@ -173,7 +173,7 @@ function Wish({
       {answer && answer.weeks === asked && (
         <div className="mt-3 space-y-2 text-sm" aria-live="polite">
           <p>
-            Then, on {day(answer.on)}: coat about <b>{mm(answer.length_mm)}</b>, matting load{' '}
+            Then, on {day(answer.on)}: coat about <b>{mm(answer.length_mm)}</b>, matting score{' '}
             <b>{answer.load}</b>
             {answer.matting_minutes !== null && (
               <>

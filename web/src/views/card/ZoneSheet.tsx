@@ -213,7 +213,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
             {current.recipe?.exception && (
               <p className="text-sm font-bold text-haw">
                 Exception patch
-                {current.fill_back_on ? `: filled back about ${day(current.fill_back_on)}` : ''}
+                {current.fill_back_on ? `: grown out by ${day(current.fill_back_on)}` : ''}
               </p>
             )}
           </div>

@@ -54,7 +54,7 @@ describe('the order of work', () => {
   it('lets this dog differ on a point, and asks for the order anew', async () => {
     const { asked } = open(() => json(points('after_dry')))
     await userEvent.selectOptions(await screen.findByLabelText('Close work'), 'after_dry')
-    expect(await screen.findByText('Otherwise than the house: close work')).toBeTruthy()
+    expect(await screen.findByText('Differs from our usual way: close work')).toBeTruthy()
     expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ point: 'close_work', side: 'after_dry' })
     await waitFor(() => expect(asked.filter((a) => a.path.endsWith('/order')).length).toBeGreaterThan(1))
     await userEvent.selectOptions(screen.getByLabelText('Close work'), '')
@@ -68,7 +68,7 @@ describe('the order of work', () => {
     )
     await userEvent.selectOptions(await screen.findByLabelText('Close work'), 'after_dry')
     expect(await screen.findByText('Close work cannot be: contradicts the must')).toBeTruthy()
-    expect(screen.getByText('Schools: as the house does it')).toBeTruthy()
+    expect(screen.getByText('Our way of doing it: as in the whole house')).toBeTruthy()
   })
   it('is only read by those who may not plan', async () => {
     const { cache } = open(() => json(points(null)))

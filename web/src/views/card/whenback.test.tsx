@@ -300,7 +300,7 @@ describe('recording a visit', () => {
       { 'POST /api/dogs/d1/visits': () => json({ id: 'v', day: '2026-11-25' }, 201) },
     )
     expect(await screen.findByLabelText('back (mm)')).toHaveProperty('value', '31')
-    expect(screen.getByText('1 of 2 zones otherwise')).toBeTruthy()
+    expect(screen.getByText('1 of 2 zones done differently')).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Record visit' }))
     await waitFor(() =>
       expect(asked.at(-1)?.method === 'POST' || asked.some((a) => a.method === 'POST')).toBe(true),
@@ -314,7 +314,7 @@ describe('recording a visit', () => {
         { zone: 'back', arrival_mm: 31 },
         {
           zone: 'belly',
-          why: 'clipped under a mat',
+          why: 'clipped out under a mat',
           actual: {
             method: 'shave_out',
             tool: { kind: 'blade', label: '10' },

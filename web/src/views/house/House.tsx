@@ -103,7 +103,7 @@ function Form({ house }: { house: HouseData }) {
           error={errors.mat_hour}
         />
         <TextField
-          label="Matting load to be back at"
+          label="Matting score to be back at"
           inputMode="decimal"
           value={v.mat_limit}
           hint="of 100; 12 is usual"
@@ -134,7 +134,7 @@ function Form({ house }: { house: HouseData }) {
         />
       </fieldset>
       <section className="panel divide-y divide-line">
-        <h2 className="p-4 pb-2 text-lg">Schools</h2>
+        <h2 className="p-4 pb-2 text-lg">Our way of doing it</h2>
         {house.schools.map((s) => (
           <fieldset key={s.point} disabled={!canChange} className="grid gap-2 p-4 md:grid-cols-[12rem_1fr]">
             <legend className="sr-only">

@@ -168,7 +168,7 @@ function Row({ item, chosen, onChoose }: { item: Item; chosen: boolean; onChoose
           </span>
         ) : (
           item.sharpen_on && (
-            <span className="block text-sm text-ink-2">grind about {shortDay(item.sharpen_on)}</span>
+            <span className="block text-sm text-ink-2">sharpening due {shortDay(item.sharpen_on)}</span>
           )
         )}
       </span>

@@ -299,7 +299,7 @@ function WhatChanged({ id }: { id: string }) {
       <p className="font-bold">
         {d.changed > 0
           ? `For ${d.changed === 1 ? 'one dog' : `${d.changed} dogs`} ${d.means}.`
-          : d.finished && 'No dog comes out otherwise.'}
+          : d.finished && 'No dog comes out differently.'}
       </p>
       <ul className="divide-y divide-line text-sm">
         {d.dogs.map((dog) => (

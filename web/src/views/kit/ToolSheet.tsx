@@ -77,7 +77,7 @@ const DO: Record<string, string> = {
   packed_hair: 'Packed with hair',
   edge_dull: 'Snip test: bends hair',
   edge_good: 'Snip test: cuts',
-  sharpened: 'Back from the grinder',
+  sharpened: 'Back from sharpening',
 }
 const DONE: Record<string, string> = {
   run: 'ran',
@@ -87,7 +87,7 @@ const DONE: Record<string, string> = {
   packed_hair: 'packed with hair',
   edge_dull: 'bends hair',
   edge_good: 'cuts',
-  sharpened: 'ground',
+  sharpened: 'sharpened',
 }
 
 function Care({ item, life }: { item: Item; life: Life | null }) {
@@ -157,7 +157,10 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
           <Figure name="Oil in" value={item.oil_due ? 'now' : `${item.oil_in_min} min`} />
         )}
         {item.worn_share !== null && (
-          <Figure name="Grinder likely" value={item.sharpen_on ? day(item.sharpen_on) : 'not in sight'} />
+          <Figure
+            name="Sharpening due about"
+            value={item.sharpen_on ? day(item.sharpen_on) : 'not in sight'}
+          />
         )}
         <Figure name="Last dog" value={item.last_dog || '–'} />
       </dl>

@@ -8,7 +8,7 @@ export const SHORT: Record<string, string> = {
   disinfect: 'Disinfect before the next dog',
   packed: 'Packed hair: brush out',
   heat: 'Ran hot',
-  sharpen: 'To the grinder',
+  sharpen: 'Sharpening due',
 }
 
 export function toolName(item: Pick<Item, 'kind' | 'label'>): string {

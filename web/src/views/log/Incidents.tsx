@@ -5,10 +5,11 @@ import { queries } from '../../app/queries'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
-import { INCIDENTS } from '../../parts/reasons'
+import { useIncidentNames } from '../../parts/incidents'
 
 export function Incidents() {
   const incidents = useQuery(queries.incidents())
+  const names = useIncidentNames()
   if (!incidents.data)
     return incidents.error ? (
       <Resting error={incidents.error} retry={() => void incidents.refetch()} />
@@ -49,7 +50,7 @@ export function Incidents() {
       <ul className="panel divide-y divide-line">
         {list.map((i) => (
           <li key={i.id} className="px-4 py-2">
-            <b className="text-haw">{INCIDENTS[i.what]?.label ?? i.what}</b>
+            <b className="text-haw">{names(i.what)}</b>
             {i.zone && `, ${i.zone.replaceAll('_', ' ')}`}
             {i.tool && `, ${i.tool}`} ·{' '}
             <Link to={`/dogs/${i.dog_id}`} className="font-bold text-thistle underline underline-offset-2">
@@ -59,6 +60,7 @@ export function Incidents() {
               {day(i.at)} · {i.who} · {i.action || 'nothing noted'} ·{' '}
               {i.told ? 'owner told' : <b className="text-haw">owner not told</b>}
               {i.follow_up && ` · then: ${i.follow_up}`}
+              {i.follow_up_on && ` · asked after on ${day(i.follow_up_on)}`}
             </p>
           </li>
         ))}

@@ -17,7 +17,7 @@ import { Waiting } from '../../ui/Waiting'
 import { day, money } from '../../ui/words'
 import { Photos } from '../../parts/Photos'
 import { Measures } from './Measures'
-import { INCIDENTS } from '../../parts/reasons'
+import { useIncidentNames } from '../../parts/incidents'
 import type { Shown, TapData } from './taps'
 import { useGroom } from './useGroom'
 import { LinkButton } from '../../ui/LinkButton'
@@ -94,6 +94,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
   const { session, may } = useSession()
   const cache = useQueryClient()
   const toast = useToast()
+  const names = useIncidentNames()
   const [booked, setBooked] = useState<Record<string, boolean>>({})
   const [kind, setKind] = useState(finish.kind)
   const [note, setNote] = useState('')
@@ -142,7 +143,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
                 />
                 {l.open.length > 0 && (
                   <p className="pl-9 text-sm font-bold text-bracken">
-                    {l.look === 'sides' ? 'left otherwise than right' : 'not done'}:{' '}
+                    {l.look === 'sides' ? 'left unlike right' : 'not done'}:{' '}
                     {l.open
                       .slice(0, 4)
                       .map((z) => labels[z])
@@ -213,7 +214,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
                 {finish.untold.map((i) => (
                   <p key={i.id} className="flex flex-wrap items-center gap-2">
                     <span className="flex-1">
-                      {INCIDENTS[i.what]?.label ?? i.what}
+                      {names(i.what)}
                       {i.zone && `, ${labels[i.zone]}`}
                     </span>
                     <Button

@@ -45,6 +45,18 @@ export function HandOver({
             ))}
           </div>
         </section>
+        <section aria-label="Tiring" className="space-y-2">
+          <h3 className="font-bold">
+            It tires: what health hangs on comes first, with a rest every twenty minutes
+          </h3>
+          <Button
+            className="min-h-14"
+            aria-pressed={groom.tires}
+            onClick={() => (onTap({ kind: 'tires', ok: !groom.tires }), onClose())}
+          >
+            {groom.tires ? 'It is fit again' : 'It tires today'}
+          </Button>
+        </section>
         <section aria-label="Hand over" className="space-y-2">
           <h3 className="font-bold">Hand over</h3>
           <div className="flex flex-wrap items-center gap-2">

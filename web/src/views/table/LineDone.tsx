@@ -49,7 +49,7 @@ export function LineDone({ groom, labels, onShown, onTap, onClose }: Props) {
         return [
           named('as planned', as, labels),
           named(
-            'otherwise',
+            'differently',
             otherwise.flatMap(([zones]) => zones),
             labels,
           ),
@@ -64,8 +64,8 @@ export function LineDone({ groom, labels, onShown, onTap, onClose }: Props) {
         return (
           <div className="flex flex-wrap gap-2">
             {otherwise.length > 0 && said.ready ? (
-              <div role="group" aria-label="Why otherwise" className="flex w-full flex-wrap gap-2">
-                <p className="w-full text-sm font-bold">Why otherwise? One tap keeps it.</p>
+              <div role="group" aria-label="Why differently" className="flex w-full flex-wrap gap-2">
+                <p className="w-full text-sm font-bold">Why differently? One tap keeps it.</p>
                 {WHY_OTHERWISE.map((why) => (
                   <Button key={why} className="min-h-14 flex-1 basis-36" onClick={() => keep(said, why)}>
                     {why}

@@ -2,7 +2,8 @@
 import { useState, type FormEvent } from 'react'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
-import { INCIDENTS } from '../../parts/reasons'
+import { shortDay } from '../../ui/words'
+import { useIncidentNames } from '../../parts/incidents'
 import type { Shown, TapData } from './taps'
 
 const QUICK = [
@@ -26,6 +27,7 @@ export function Notes({
   onTap: (data: TapData) => void
 }) {
   const [text, setText] = useState('')
+  const names = useIncidentNames()
   const send = (e: FormEvent) => {
     e.preventDefault()
     if (text.trim() === '') return
@@ -41,11 +43,12 @@ export function Notes({
             {groom.incidents.map((i) => (
               <li key={i.id} className="flex flex-wrap items-center gap-2 py-2">
                 <span className="min-w-0 flex-1">
-                  <b className="text-haw">{INCIDENTS[i.what]?.label ?? i.what}</b>
+                  <b className="text-haw">{names(i.what)}</b>
                   {i.zone && `, ${labels[i.zone]}`}
                   {i.tool && `, ${i.tool}`}
                   {i.action && ` · ${i.action}`}
-                  {i.follow_up && ` · then: ${i.follow_up}`}{' '}
+                  {i.follow_up && ` · then: ${i.follow_up}`}
+                  {i.follow_up_on && ` · asked after on ${shortDay(i.follow_up_on)}`}{' '}
                   <span className="text-sm text-ink-2">{i.who}</span>
                 </span>
                 {i.told ? (

@@ -64,9 +64,12 @@ export function Now({
       </section>
     )
   const z = zone ? groom.zones.find((one) => one.zone === zone) : null
-  const open = step ? step.zones.filter((id) => isOpen(groom, id)) : []
+  const undone = step ? step.zones.filter((id) => isOpen(groom, id)) : []
+  // What waits for a word or a dry coat is not done with the rest.
+  const open = undone.filter((id) => !waitsFor(groom, id))
   const zones = zone ? [zone] : open
-  const byZone = zones.length > 0
+  const byZone = (step?.zones.length ?? 0) > 0 || zone !== null
+  const waits = (z ? z.waits : step?.waits) || ''
   const say = (state: string, why = '') => {
     if (!settled()) return
     moved()
@@ -81,6 +84,7 @@ export function Now({
       })
     onZone(null)
   }
+  const row = z ? groom.today?.zones.find((one) => one.zone === z.zone) : null
   const recipe = z ? (z.planned ?? null) : null
   const tool = z ? (recipe ? toolWords(recipe) : 'not planned') : (step?.tool ?? step?.title ?? '')
   const place = z ? labels[z.zone] : step?.title
@@ -138,6 +142,22 @@ export function Now({
           </p>
         )}
         {place !== tool && <p className="text-xl leading-snug">{place}</p>}
+        {waits && (
+          <p className="rounded-md bg-haw-soft px-3 py-1.5 text-lg font-bold text-haw">
+            {waits === 'owner' ? 'Waits for the owner’s word' : 'Waits until it is bone dry'}
+          </p>
+        )}
+        {step && !z && step.moved && (
+          <p className="text-base text-slate">
+            <b>Here because</b> {step.moved}.
+          </p>
+        )}
+        {row?.differs && (
+          <p className="text-base">
+            <b>Not as on the card:</b> {row.why}
+            {row.card && <span className="text-ink-2"> (card: {row.card})</span>}
+          </p>
+        )}
         {step && !z && (
           <p className="text-base text-ink-2">
             <b className="text-ink">Done when</b> {step.done_when}.
@@ -169,7 +189,7 @@ export function Now({
             {c}
           </p>
         ))}
-        {!z && open.length > 0 && (
+        {!z && undone.length > 0 && (
           <ul aria-label="Zones of this step" className="flex flex-wrap gap-1.5">
             {step?.zones.map((id) => (
               <li key={id}>
@@ -180,6 +200,10 @@ export function Now({
                     ${isOpen(groom, id) ? OPEN : 'border-line text-ink-2 line-through'}`}
                 >
                   {labels[id]}
+                  {isOpen(groom, id) && waitsFor(groom, id) && <span className="sr-only"> waits</span>}
+                  {isOpen(groom, id) && waitsFor(groom, id) && (
+                    <span aria-hidden> {waitsFor(groom, id) === 'owner' ? '?' : '~'}</span>
+                  )}
                 </button>
               </li>
             ))}
@@ -194,7 +218,7 @@ export function Now({
             {z.difference_mm !== null &&
               z.difference_mm !== 0 &&
               ` · ${z.difference_mm > 0 ? '+' : ''}${z.difference_mm} mm against the plan`}
-            {z.fill_back_on && ` · filled back about ${z.fill_back_on}`}
+            {z.fill_back_on && ` · grown out by ${z.fill_back_on}`}
           </p>
         )}
         {z && z.state !== 'planned' && canWork && (
@@ -249,7 +273,7 @@ export function Now({
             </div>
           ) : (
             <>
-              {!unplanned && (
+              {!unplanned && !waits && (
                 <Button
                   kind="main"
                   className="min-h-16 w-full text-2xl"
@@ -279,7 +303,7 @@ export function Now({
                       <CircleSlash aria-hidden className="size-5" /> Not needed
                     </Button>
                     <Button className={action} onClick={() => settled() && onOtherwise()}>
-                      <Wrench aria-hidden className="size-5" /> Otherwise
+                      <Wrench aria-hidden className="size-5" /> Differently
                     </Button>
                   </>
                 ) : (
@@ -328,6 +352,10 @@ function useSettled(step: string | undefined, zone: string | null) {
     settled: () => performance.now() - changed.current >= SETTLE_MS,
     moved: () => (changed.current = performance.now()),
   }
+}
+
+function waitsFor(groom: Shown, zone: string): string {
+  return groom.zones.find((z) => z.zone === zone)?.waits ?? ''
 }
 
 export function isOpen(groom: Shown, zone: string): boolean {

@@ -41,7 +41,7 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
     onClose()
   }
   return (
-    <Modal open wide onClose={onClose} title={`${zones.map((z) => labels[z]).join(', ')}: done otherwise`}>
+    <Modal open wide onClose={onClose} title={`${zones.map((z) => labels[z]).join(', ')}; done differently`}>
       <div className="space-y-4">
         <p className="text-ink-2">
           Planned: <b className="text-ink">{first?.planned?.words ?? 'nothing'}</b>
@@ -129,7 +129,7 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
             { id: 'partly', label: 'partly done' },
           ]}
         />
-        <div role="group" aria-label="Why otherwise" className="flex flex-wrap gap-2">
+        <div role="group" aria-label="Why differently" className="flex flex-wrap gap-2">
           <p className="w-full text-sm font-bold">Why? One tap keeps it.</p>
           {WHY_OTHERWISE.map((why) => (
             <Button key={why} className="min-h-14 flex-1 basis-36" onClick={() => send(why)}>

@@ -44,10 +44,10 @@ export function Parts({
   const ears = (name: string) => groom.ears[name] ?? ''
   return (
     <div className="space-y-5 p-4">
-      <section aria-label="Claws">
-        <h2 className="text-lg">Claws and pads</h2>
+      <section aria-label="Nails">
+        <h2 className="text-lg">Nails and pads</h2>
         <p className="mb-2 text-sm text-ink-2">
-          A tap says the action shown is done; tap again for another. Next claws{' '}
+          A tap says the action shown is done; tap again for another. Next nails{' '}
           {shortDay(groom.nails_next_on)}
           {groom.dewclaws_next_on && `, dewclaws ${shortDay(groom.dewclaws_next_on)}`}.
         </p>
@@ -69,7 +69,7 @@ export function Parts({
                         ${lookOf(c)}`}
                     >
                       <span className="sr-only">
-                        {label}, claw {c.claw}:{' '}
+                        {label}, nail {c.claw}:{' '}
                       </span>
                       {c.dewclaw && <span className="block text-xs">dewclaw </span>}
                       {c.state

@@ -47,12 +47,21 @@ export function Steps({ groom, labels, inHand, canWork, onTap, onPick }: Props) 
                   {s.title}
                   {s.tool && <span className="text-thistle"> · {s.tool}</span>}
                   {s.base && <span className="text-thistle"> over {s.base}</span>}
+                  {s.minutes !== null && !over && (
+                    <span className="font-normal text-ink-2"> · {Math.round(s.minutes)} min</span>
+                  )}
                   {s.state === 'begun' && <span className="text-bracken"> · begun</span>}
                   {s.state === 'skipped' && ` · left out${s.why ? `: ${s.why}` : ''}`}
                 </p>
                 {s.zones.length > 0 && (
                   <p className="text-sm text-ink-2">{s.zones.map((z) => labels[z]).join(', ')}</p>
                 )}
+                {!over && s.waits && (
+                  <p className="text-sm font-bold text-haw">
+                    {s.waits === 'owner' ? 'waits for the owner’s word' : 'waits until it is bone dry'}
+                  </p>
+                )}
+                {!over && s.moved && <p className="text-sm text-slate">{s.moved}</p>}
                 {over && s.who && <p className="text-sm text-ink-2">{s.who}</p>}
               </div>
               {canWork &&

@@ -1,13 +1,13 @@
 // The table: what is next in big type, the dog lighting up zone by zone, timers, and everything a wet
 // thumb has to say.
 import { useQuery } from '@tanstack/react-query'
-import { FlipHorizontal2, Hand, OctagonAlert, WholeWord } from 'lucide-react'
+import { FlipHorizontal2, Hand, OctagonAlert, Spline, WholeWord } from 'lucide-react'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
-import { DogDrawing, type DrawnZone } from '../../dog/DogDrawing'
+import { DogDrawing, type DrawnZone, type Waits } from '../../dog/DogDrawing'
 import { fieldOf } from '../../dog/field'
 import { BELOW, Underside } from '../../dog/Underside'
 import { useLook } from '../../dog/useLook'
@@ -19,12 +19,17 @@ import { Waiting } from '../../ui/Waiting'
 import { shortDay } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
 import type { LineData } from '../../parts/LineField'
+import { TodayList } from '../../parts/TodayList'
+import { AskOwner } from './AskOwner'
 import { HandOver } from './HandOver'
+import { Head } from './Head'
 import { IncidentForm } from './IncidentForm'
 import { LineDone } from './LineDone'
+import { MatFound } from './MatFound'
 import { Notes } from './Notes'
 import { isOpen, Now } from './Now'
 import { Otherwise } from './Otherwise'
+import { Pace } from './Pace'
 import { Parts } from './Parts'
 import { RearView } from './RearView'
 import { Steps } from './Steps'
@@ -112,7 +117,7 @@ function Page({
   const [picked, setPicked] = useState<string | null>(null)
   const [view, setView] = useState('side')
   const [side, setSide] = useState<'left' | 'right'>('left')
-  const [dialog, setDialog] = useState<'otherwise' | 'incident' | 'hand' | null>(null)
+  const [dialog, setDialog] = useState<'otherwise' | 'incident' | 'hand' | 'mat' | null>(null)
   const now = useRef<HTMLDivElement>(null)
   const [line, setLine] = useState(false)
   const [said, setSaid] = useState<LineData['zones'] | null>(null)
@@ -152,6 +157,11 @@ function Page({
             state: one ? undefined : stateOf(z.state),
             now: line ? one !== undefined : inHand.has(id),
             stopLine: z.planned?.stop_line,
+            hatch: mats[id],
+            waits: z.state === 'planned' || z.state === 'partly' ? (z.waits as Waits) : '',
+            hardWith: groom.hard_lines.flatMap(({ zone, other }) =>
+              zone === id && of(drawnAs(other)) === other ? [drawnAs(other)] : [],
+            ),
           },
         ]
       }),
@@ -165,6 +175,7 @@ function Page({
     if (e.key === 'Enter' && e.target instanceof SVGElement)
       now.current?.querySelector<HTMLButtonElement>('[data-testid=done]')?.focus()
   }
+  const mats: Record<string, number> = groom.today?.mats ?? {}
   const blade = step?.blade ?? null
   const spent = groom.minutes + (groom.state === 'open' ? since : 0)
   const link =
@@ -216,7 +227,10 @@ function Page({
               className="min-h-12 text-haw max-sm:px-2 max-sm:text-sm"
               onClick={() => setDialog('incident')}
             >
-              <OctagonAlert aria-hidden className="size-5" /> Went wrong
+              <OctagonAlert aria-hidden className="size-5" /> Incident
+            </Button>
+            <Button className="min-h-12 max-sm:px-2 max-sm:text-sm" onClick={() => setDialog('mat')}>
+              <Spline aria-hidden className="size-5" /> Mat found
             </Button>
             <Button className="min-h-12 max-sm:px-2 max-sm:text-sm" onClick={() => setDialog('hand')}>
               <Hand aria-hidden className="size-5" /> Pause or hand over
@@ -232,6 +246,8 @@ function Page({
         </Link>
       </div>
       <Cautions cautions={groom.cautions} />
+      <Head groom={groom} onList={() => setView('today')} />
+      <AskOwner groom={groom} canWork={canWork} />
       {at.away && navigator.onLine && (
         <Away>The salon is not answering. Taps are kept here and sent when it is back.</Away>
       )}
@@ -295,8 +311,9 @@ function Page({
                 ...(groom.strip_map.length > 0 ? [{ id: 'strip', label: 'Stripped' }] : []),
                 { id: 'below', label: 'Below' },
                 { id: 'rear', label: 'Rear' },
-                { id: 'parts', label: 'Claws, ears' },
+                { id: 'parts', label: 'Nails, ears' },
                 { id: 'steps', label: 'Steps' },
+                ...(groom.today ? [{ id: 'today', label: 'Today' }] : []),
                 {
                   id: 'notes',
                   label: noted > 0 ? `Notes (${noted})` : 'Notes',
@@ -326,9 +343,20 @@ function Page({
               className="min-h-0 flex-1 overflow-y-auto"
               tabIndex={0}
               role="group"
-              aria-label="Claws and ears"
+              aria-label="Nails and ears"
             >
               <Parts groom={groom} canWork={canWork} onTap={tap} />
+            </div>
+          ) : view === 'today' && groom.today ? (
+            <div className="min-h-0 flex-1 overflow-y-auto p-4" tabIndex={0} role="group" aria-label="Today">
+              <TodayList
+                today={groom.today}
+                labels={labels}
+                onZone={(id) => {
+                  setView(seen.includes(drawnAs(id)) ? 'side' : 'below')
+                  choose(id)
+                }}
+              />
             </div>
           ) : view === 'notes' ? (
             <div className="min-h-0 flex-1 overflow-y-auto" tabIndex={0} role="group" aria-label="Notes">
@@ -410,6 +438,7 @@ function Page({
               onZone={setZone}
               onBack={done.length > 0 ? backOne : null}
             >
+              <Pace groom={groom} since={since} canWork={canWork} onTap={tap} />
               <Timers groom={groom} blade={blade} canWork={canWork} onTap={tap} />
             </Now>
           )}
@@ -428,12 +457,16 @@ function Page({
       )}
       {dialog === 'incident' && (
         <IncidentForm
-          zones={words.zones}
+          words={words}
+          today={groom.now.slice(0, 10)}
           zone={zone ?? [...inHand][0] ?? ''}
           tool={step?.tool ?? ''}
           onClose={() => setDialog(null)}
           onTap={tap}
         />
+      )}
+      {dialog === 'mat' && (
+        <MatFound groom={groom} words={words} zone={zone ?? ''} onClose={() => setDialog(null)} />
       )}
       {dialog === 'hand' && <HandOver groom={groom} onClose={() => setDialog(null)} onTap={tap} />}
     </div>

@@ -207,7 +207,7 @@ describe('the table', () => {
     open()
     await screen.findByTestId('done')
     await userEvent.click(screen.getByRole('option', { name: /^skull/ }))
-    await userEvent.click(screen.getByRole('button', { name: 'Otherwise' }))
+    await userEvent.click(screen.getByRole('button', { name: 'Differently' }))
     await userEvent.click(await screen.findByRole('radio', { name: '10' }))
     await userEvent.click(screen.getByRole('button', { name: 'matted below' }))
     await waitFor(() =>
@@ -228,15 +228,16 @@ describe('the table', () => {
   it('keeps an incident in three taps and who takes the dog next', async () => {
     const { seen } = salon(groom)
     open()
-    await userEvent.click(await screen.findByRole('button', { name: 'Went wrong' }))
-    await userEvent.click(screen.getByRole('radio', { name: 'Hot blade' }))
-    await userEvent.click(screen.getByRole('button', { name: 'cool cloth, blade changed' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Incident' }))
+    await userEvent.click(screen.getByRole('radio', { name: 'Dog slipped' }))
+    await userEvent.click(screen.getByRole('button', { name: 'felt over, walks soundly' }))
     await waitFor(() =>
       expect(seen[0]).toMatchObject({
         kind: 'incident',
-        what: 'hot_blade',
-        action: 'cool cloth, blade changed',
+        what: 'slip',
+        action: 'felt over, walks soundly',
         told: false,
+        follow_up_on: '2026-05-05',
       }),
     )
     await userEvent.click(screen.getByRole('button', { name: 'Pause or hand over' }))
@@ -274,6 +275,7 @@ describe('the table', () => {
             action: 'pressure',
             told: false,
             follow_up: '',
+            follow_up_on: '',
             who: 'Tove',
             at: '',
           },
@@ -286,8 +288,8 @@ describe('the table', () => {
     await userEvent.click(screen.getByRole('radio', { name: /Notes/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Owner is told' }))
     await userEvent.type(screen.getByLabelText('In your own words'), 'loves the hose{Enter}')
-    await userEvent.click(screen.getByRole('radio', { name: 'Claws, ears' }))
-    await userEvent.click(screen.getByRole('button', { name: /Front left, claw 1: ?tip, to do/ }))
+    await userEvent.click(screen.getByRole('radio', { name: 'Nails, ears' }))
+    await userEvent.click(screen.getByRole('button', { name: /Front left, nail 1: ?tip, to do/ }))
     await userEvent.click(
       within(screen.getByLabelText('Front left: pads bare')).getByRole('radio', { name: '4' }),
     )

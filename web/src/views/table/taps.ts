@@ -143,6 +143,7 @@ function apply(g: Shown, t: Tap, me: string) {
           action: text('action'),
           told: t.told === true,
           follow_up: text('follow_up'),
+          follow_up_on: text('follow_up_on'),
           who: me,
           at: t.at,
         },
@@ -153,6 +154,12 @@ function apply(g: Shown, t: Tap, me: string) {
       break
     case 'note':
       g.notes = [...g.notes, { text: text('text'), who: me, at: t.at }]
+      break
+    case 'ready':
+      g.ready = t.ok === true
+      break
+    case 'tires':
+      g.tires = t.ok === true
       break
     case 'pause':
       g.state = 'paused'
@@ -180,7 +187,8 @@ function settle(g: Shown) {
           : 'begun',
     }
   })
-  const open = g.steps.filter((s) => s.state !== 'done' && s.state !== 'skipped')
+  const left = g.steps.filter((s) => s.state !== 'done' && s.state !== 'skipped')
+  const open = [...left.filter((s) => !s.waits), ...left.filter((s) => s.waits)]
   g.next = open[0]?.key ?? null
   g.after = open[1]?.key ?? null
 }

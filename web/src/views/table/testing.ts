@@ -38,6 +38,7 @@ export const zone = (id: string, change = {}) => ({
   now_mm: 9,
   natural_mm: 40,
   fill_back_on: null,
+  waits: '',
   ...change,
 })
 export const step = (key: string, zones: string[], change = {}) => ({
@@ -58,6 +59,8 @@ export const step = (key: string, zones: string[], change = {}) => ({
   state: 'open',
   why: '',
   who: null,
+  waits: '',
+  moved: '',
   ...change,
 })
 export const DOG = {
@@ -89,7 +92,17 @@ export function groom(change: Partial<Groom> = {}): Groom {
     people: [],
     cautions: [],
     notices: ['The salon differs today.'],
+    today: null,
+    agreed: null,
+    made: 1,
+    asks_ready: false,
+    ready: null,
+    tires: false,
+    rest_every: 45,
+    rest_in: 30,
+    ask: null,
     zones,
+    hard_lines: [],
     steps: [
       step('check', []),
       step('body:20 mm guard', ['back', 'loin'], {
@@ -161,6 +174,26 @@ export const WORDS = {
     meets: [],
     shapes: [],
   })),
+  severities: [],
+  spreads: [],
+  incidents: [
+    {
+      id: 'nick',
+      label: 'Nick',
+      now: ['Stop.'],
+      vet: 'Bleeding on: a vet now.',
+      acts: ['pressure, cleaned', 'vet called'],
+      again: 2,
+    },
+    {
+      id: 'slip',
+      label: 'Dog slipped',
+      now: ['Stop.'],
+      vet: 'Lame: a vet today.',
+      acts: ['felt over, walks soundly'],
+      again: 1,
+    },
+  ],
   lists: lists({
     method: ['clip', 'guard', 'scissor'].map((id) => ({ id, label: id })),
     lay: ['with', 'against'].map((id) => ({ id, label: id })),

@@ -32,7 +32,10 @@ export function useGroom(id: string) {
         }),
       )
       await cache.cancelQueries({ queryKey: ['groom', id] })
-      cache.setQueryData<Groom>(['groom', id], (had) => had && changed(had, answer.groom))
+      const had = cache.getQueryData<Groom>(['groom', id])
+      cache.setQueryData<Groom>(['groom', id], had && changed(had, answer.groom))
+      // Today's list was made anew: it is read as a whole.
+      if (had && had.made !== answer.groom.made) void cache.invalidateQueries({ queryKey: ['groom', id] })
       setAhead(answer.clock_ahead_s)
       for (const r of answer.results)
         if (r.message) toast({ text: r.message, bad: r.outcome === 'refused' || r.outcome === 'late' })

@@ -217,7 +217,8 @@ function Half({
           <>
             {later && (
               <p>
-                <b>load {Math.round(at(outlook.load, outlook.weeks, week))}</b> of {outlook.limit} allowed
+                <b>matting score {Math.round(at(outlook.load, outlook.weeks, week))}</b> of {outlook.limit}{' '}
+                allowed
                 {strikes.length > 0 && (
                   <span className="font-bold text-bracken"> · due: {strikes.join(', ')}</span>
                 )}
@@ -243,7 +244,7 @@ function Half({
                 side.who,
                 side.place,
                 side.minutes && `${side.minutes} min`,
-                side.load !== null && `arrived with load ${trim(side.load)}`,
+                side.load !== null && `arrived with a matting score of ${trim(side.load)}`,
               ]
                 .filter(Boolean)
                 .join(' · ')}

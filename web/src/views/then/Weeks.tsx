@@ -30,7 +30,7 @@ export function Weeks({
           {week === 0 ? (planned ? 'Freshly done today' : 'Today') : `In ${trim(week)} weeks, ${on}`}
         </label>
         <span className="text-sm text-ink-2">
-          line: matting load · dashed: the salon’s limit {outlook.limit}
+          line: matting score · dashed: the salon’s limit {outlook.limit}
         </span>
       </div>
       <Load outlook={outlook} last={last} />

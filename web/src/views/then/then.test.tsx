@@ -199,7 +199,7 @@ describe('then and now', () => {
     expect(row.textContent).toContain('16 over 10 → 16 over 30')
     expect(row.textContent).toContain('why: the 10 was away')
     expect(screen.getByAltText('before, whole')).toBeTruthy()
-    expect(screen.getByText(/Pell · Mill room · 117 min · arrived with load 8.3/)).toBeTruthy()
+    expect(screen.getByText(/Pell · Mill room · 117 min · arrived with a matting score of 8.3/)).toBeTruthy()
   })
   it('lets the coat grow with the slider, with its band, mats and clocks in words', async () => {
     open()

@@ -186,7 +186,7 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
           error={errors.upkeep}
         />
         <TextField
-          label="Matting load on arrival (0–100)"
+          label="Matting score on arrival (0–100)"
           inputMode="decimal"
           value={head.load}
           onChange={(e) => set({ load: e.target.value })}
@@ -227,7 +227,9 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
       <section className="panel" aria-label="Zones">
         <div className="flex flex-wrap items-baseline justify-between gap-2 p-4 pb-2">
           <h2 className="text-lg">
-            {different === 0 ? 'Everything as planned' : `${different} of ${planned.length} zones otherwise`}
+            {different === 0
+              ? 'Everything as planned'
+              : `${different} of ${planned.length} zones done differently`}
           </h2>
           <p className="text-sm text-ink-2">Change only what was different.</p>
         </div>
@@ -268,7 +270,7 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
                       setOpen(z.zone)
                     }}
                   >
-                    {r.actual ? 'as planned after all' : 'done otherwise'}
+                    {r.actual ? 'as planned after all' : 'done differently'}
                   </Button>
                 </div>
                 {expanded && (
@@ -326,7 +328,7 @@ function text(value: number | null | undefined): string {
   return value == null ? '' : String(value)
 }
 
-/** Lengths that were measured, and places that were clipped under a mat: patches, not style. */
+/** Lengths that were measured, and places that were clipped out under a mat: patches, not style. */
 function rowsOf(found: Found): Record<string, ZoneRow> {
   const rows: Record<string, ZoneRow> = {}
   const empty = { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
@@ -335,7 +337,7 @@ function rowsOf(found: Found): Record<string, ZoneRow> {
   for (const [zone, blade] of Object.entries(found.clipped ?? {}))
     rows[zone] = {
       ...(rows[zone] ?? empty),
-      why: 'clipped under a mat',
+      why: 'clipped out under a mat',
       actual: {
         ...draftOf(null),
         method: 'shave_out',

@@ -4,9 +4,7 @@
 
 declare(strict_types=1);
 
-namespace KeenThistle\Card;
-
-use KeenThistle\Book\Dog;
+namespace KeenThistle\Book;
 
 final class HardLines
 {

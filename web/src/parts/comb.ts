@@ -1,5 +1,5 @@
 // The comb test as the screen holds it: what is sent is what is shown.
-import type { Schemas } from '../../app/client'
+import type { Schemas } from '../app/client'
 
 export type ArrivalData = Schemas['ArrivalView']
 export interface MatDraft {
@@ -78,9 +78,4 @@ export function sendable(comb: CombDraft): CombDraft {
     ...comb,
     zones: comb.zones.map((z) => (z.overrule && z.why.trim() === '' ? { ...z, overrule: null } : z)),
   }
-}
-
-export function hours(minutes: number): string {
-  const h = Math.floor(minutes / 60)
-  return h === 0 ? `${minutes} min` : `${h} h ${String(minutes % 60).padStart(2, '0')}`
 }
