@@ -217,8 +217,7 @@ function Half({
           <>
             {later && (
               <p>
-                <b>matting score {Math.round(at(outlook.load, outlook.weeks, week))}</b> of {outlook.limit}{' '}
-                allowed
+                <b>matting score {score(outlook, week)}</b> of {outlook.limit} allowed
                 {strikes.length > 0 && (
                   <span className="font-bold text-bracken"> · due: {strikes.join(', ')}</span>
                 )}
@@ -330,4 +329,9 @@ function frames(
     made.set(week, out)
     return out
   }
+}
+
+/** How far it will be matted in so many weeks, whole of 100. */
+function score(outlook: Outlook, week: number): number {
+  return Math.round(at(outlook.load, outlook.weeks, week))
 }
