@@ -332,6 +332,6 @@ function frames(
 }
 
 /** How far it will be matted in so many weeks, whole of 100. */
-function score(outlook: Outlook, week: number): number {
+function score(outlook: NonNullable<Schemas['ThenView']['outlook']>, week: number): number {
   return Math.round(at(outlook.load, outlook.weeks, week))
 }
