@@ -19,6 +19,7 @@ final readonly class AgreedView
         public string $signed_by,
         public string $at,
         #[Says('tablet or phone')] public string $by,
+        #[Says('version of the comb test it was said to')] public int $comb_version,
     ) {
     }
 
@@ -44,6 +45,7 @@ final readonly class AgreedView
             $last->signedBy,
             $last->at->format('Y-m-d\TH:i:s\Z'),
             '' === $text('by') ? 'tablet' : $text('by'),
+            (int) $number('comb_version'),
         );
     }
 }

@@ -1,8 +1,8 @@
 <?php
 
 /**
- * Stands in for a calliper: every tool is a little off what it is marked for, and no two strokes read alike. The same
- * question, the same answer.
+ * Stands in for a calliper: every tool leaves a little more than it is marked for, and no two strokes read alike. The
+ * same question, the same answer.
  */
 
 declare(strict_types=1);
@@ -11,18 +11,17 @@ namespace KeenThistle\Device;
 
 final readonly class SimulatedCalliper implements Calliper
 {
-    /** A tool is made this share longer or shorter, */
-    private const MADE = 0.04;
-    /** and up to this share more: no tool leaves just what is stamped on it, whatever its strokes read. */
-    private const MORE = 0.02;
+    /** A tool leaves this share more, */
+    private const MADE = 0.05;
+    /** up to this share off it: never just what is stamped on it, whatever its strokes read. */
+    private const OFF = 0.02;
     /** One stroke differs from the next by up to this share, and by this much at least, mm. */
     private const STROKE = 0.02;
     private const STROKE_LEAST = 0.05;
 
     public function read(string $tool, float $likely, int $stroke): float
     {
-        $off = self::between($tool);
-        $made = $likely * (1 + ($off < 0 ? -self::MADE : self::MADE) + self::MORE * $off);
+        $made = $likely * (1 + self::MADE + self::OFF * self::between($tool));
         $shake = max(self::STROKE_LEAST, self::STROKE * $likely) * self::between("$tool#$stroke");
 
         return max(0.1, round($made + $shake, 2));

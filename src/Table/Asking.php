@@ -21,7 +21,7 @@ final class Asking
         $zones = $left = [];
         foreach (self::rows($groom) as $row) {
             if (Row::WAITS === ($row['state'] ?? '') && \is_string($row['zone'] ?? null)) {
-                $zones[] = Zone::of($row['zone'])->label;
+                $zones[] = $row['zone'];
                 $mm = $row['finished_mm'] ?? null;
                 if (is_numeric($mm)) {
                     $left[] = (float) $mm;
@@ -40,7 +40,7 @@ final class Asking
                 $groom->dog->name,
                 $groom->salon->name,
                 [] === $left ? '' : \sprintf(' (about %s mm left)', min($left)),
-                implode(', ', $zones),
+                self::places($zones),
             ),
             0,
             1000,
@@ -50,7 +50,7 @@ final class Asking
     /** @return array{text: string, asked_at: string|null, who: string|null}|null null: nothing waits */
     public static function view(Groom $groom): ?array
     {
-        $draft = null === $groom->closedAt ? self::draft($groom) : null;
+        $draft = null === $groom->closedAt && !Waiting::isRefused($groom) ? self::draft($groom) : null;
         if (null === $draft) {
             return null;
         }
@@ -59,6 +59,35 @@ final class Asking
         $who = \is_array($asked) && \is_string($asked['who'] ?? null) ? $asked['who'] : null;
 
         return ['text' => $draft, 'asked_at' => $at, 'who' => $who];
+    }
+
+    /**
+     * As an owner says it: both sides together.
+     *
+     * @param list<string> $zones
+     */
+    private static function places(array $zones): string
+    {
+        $out = [];
+        foreach ($zones as $zone) {
+            $twin = str_ends_with($zone, '_left')
+                ? substr($zone, 0, -5).'_right'
+                : (str_ends_with($zone, '_right')
+                    ? substr($zone, 0, -6).'_left'
+                    : '');
+            if (!\in_array($twin, $zones, true)) {
+                $out[] = self::place($zone);
+            } elseif (str_ends_with($zone, '_left')) {
+                $out[] = preg_replace('/, left$/', ' on both sides', Zone::of($zone)->label) ?? $zone;
+            }
+        }
+
+        return implode(', ', $out);
+    }
+
+    private static function place(string $zone): string
+    {
+        return preg_replace('/^(.*), (left|right)$/', '$2 $1', Zone::of($zone)->label) ?? $zone;
     }
 
     /** @return list<array<mixed>> */

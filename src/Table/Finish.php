@@ -28,6 +28,7 @@ use KeenThistle\Staff\May;
 use KeenThistle\Visit\ClockView;
 use KeenThistle\Visit\GrowthAndClocks;
 use KeenThistle\Visit\History;
+use KeenThistle\Visit\IntervalView;
 use KeenThistle\Visit\Visits;
 
 /** @phpstan-import-type PastRow from History */
@@ -47,7 +48,8 @@ final readonly class Finish
     {
         $board = Board::of($this->rows->taps($actor, $groom));
         $view = $this->reader->view($actor, $groom);
-        $next = $this->next($actor, $groom, $board);
+        $interval = $this->interval($actor, $groom, $board);
+        $next = $this->next($groom, $interval);
         $sections = $this->care($actor, $groom, $board, \array_slice($next, 0, 1), $view);
         $client = self::client($groom);
 
@@ -60,6 +62,10 @@ final readonly class Finish
             $groom->estimate['price_minor'] ?? null,
             $groom->estimate['price_terms'] ?? [],
             $next,
+            $interval->next,
+            Agreed::places($groom, $board, $view),
+            Agreed::exceptions($view),
+            $this->resets($actor, $groom, $board, $interval),
             null === $client || !$actor->may(May::PHONE) ? '' : $client->phone,
             $this->message($groom),
             array_values(array_filter($view->incidents, static fn (array $i): bool => false === $i['told'])),
@@ -128,8 +134,8 @@ final readonly class Finish
         );
     }
 
-    /** @return list<array{kind: string, on: string, why: string}> soonest first */
-    private function next(Actor $actor, Groom $groom, Board $board): array
+    /** The clocks as they run once this visit is closed as it stands. */
+    private function interval(Actor $actor, Groom $groom, Board $board): IntervalView
     {
         $dog = $groom->dog;
         $day = $groom->arrival->day;
@@ -141,11 +147,67 @@ final readonly class Finish
             new History($full ? $past : [...$past, self::small($groom, $board)]),
             $day,
         );
-        $plan = array_map(
+
+        return $figures->interval(self::planned($groom), $this->kit->lengths($actor), null, $full ? $day : null);
+    }
+
+    /** @return list<array{clock: string, reset: bool, next_on: string|null, why: string}> */
+    private function resets(Actor $actor, Groom $groom, Board $board, IntervalView $interval): array
+    {
+        $kind = $groom->arrival->kind;
+        $resets = $kind->resets();
+        $out = [];
+        $left = array_fill_keys(GroomVisit::leftOut($groom, $board), true);
+        $before = [] === $left ? [] : $this->before($actor, $groom);
+        foreach ($interval->clocks as $clock) {
+            $named = null === $resets || \in_array($clock->clock, $resets, true);
+            $reset = $named && !isset($left[$clock->clock]);
+            $out[] = [
+                'clock' => $clock->clock,
+                'reset' => $reset,
+                'next_on' => $named && !$reset ? $before[$clock->clock] ?? null : $clock->due_on,
+                'why' => match (true) {
+                    $reset => 'done today',
+                    $named => 'not done today',
+                    default => 'not what this visit is for',
+                },
+            ];
+        }
+
+        return $out;
+    }
+
+    /** @return array<string, string> clock => when it is due as if this visit had not been */
+    private function before(Actor $actor, Groom $groom): array
+    {
+        $past = new History($this->visits->past($actor, $groom->dog));
+        $clocks = (new GrowthAndClocks($groom->dog, $past, $groom->arrival->day))->interval(
+            self::planned($groom),
+            $this->kit->lengths($actor),
+            null,
+            null,
+        )->clocks;
+
+        return array_column(
+            array_map(static fn (ClockView $c): array => ['clock' => $c->clock, 'on' => $c->due_on], $clocks),
+            'on',
+            'clock',
+        );
+    }
+
+    /** @return array<string, array{version: int, recipe: ZoneRecipe}> by zone */
+    private static function planned(Groom $groom): array
+    {
+        return array_map(
             static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
             GroomReader::plan($groom),
         );
-        $interval = $figures->interval($plan, $this->kit->lengths($actor), null, $full ? $day : null);
+    }
+
+    /** @return list<array{kind: string, on: string, why: string}> soonest first */
+    private function next(Groom $groom, IntervalView $interval): array
+    {
+        $day = $groom->arrival->day;
         $nails = $this->reader->nails($groom);
 
         // What is overdue is due as soon as somebody can come.

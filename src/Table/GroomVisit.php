@@ -30,6 +30,14 @@ final class GroomVisit
         'nails' => ['nails', 'dewclaws'],
     ];
 
+    /** Why nobody did what stood on the list, by what it waited for. */
+    private const UNREACHED = [
+        Waiting::OWNER => 'no word from the owner',
+        Waiting::REFUSED => 'the owner said no',
+        Waiting::DRY => 'not dry enough for it',
+        '' => 'not reached',
+    ];
+
     private function __construct()
     {
     }
@@ -101,6 +109,7 @@ final class GroomVisit
         $asked = array_merge(
             ...array_column(array_filter($groom->steps, static fn (array $s): bool => 'bath' !== $s['step']), 'zones'),
         );
+        $waiting = Waiting::zones($groom);
         $zones = [];
         foreach (array_unique([...array_keys($groom->plan), ...array_keys($board->zones)]) as $zone) {
             $zone = (string) $zone;
@@ -119,7 +128,7 @@ final class GroomVisit
                 zone: Zone::of($zone),
                 state: $state,
                 actual: null === $mark ? null : self::actual($groom, $zone, $mark),
-                why: 'deferred' === $state && '' === $why ? 'not reached' : $why,
+                why: 'deferred' === $state && '' === $why ? self::UNREACHED[$waiting[$zone] ?? ''] : $why,
                 arrival: is_numeric($mm) && $mm > 0 ? Length::ofMillimetres((float) $mm) : null,
                 ownerCut: true === ($handsOn['owner_cut'] ?? false),
             );

@@ -15,7 +15,7 @@ final readonly class StepMarkView
         #[Says('open, begun, done or skipped')] public string $state,
         public string $why,
         public ?string $who,
-        #[Says('owner or dry: nothing of it can be done yet; empty: it can')] public string $waits,
+        #[Says('owner, dry or refused: nothing of it is done as things stand; empty: it can be')] public string $waits,
     ) {
     }
 }

@@ -29,7 +29,7 @@ final readonly class TableZoneView
         public ?float $now_mm,
         public float $natural_mm,
         public ?string $fill_back_on,
-        #[Says('owner or dry; empty: it can be done now')] public string $waits,
+        #[Says('owner, dry or refused; empty: it can be done now')] public string $waits,
     ) {
     }
 }

@@ -1,6 +1,6 @@
 <?php
 
-/** What of an open groom cannot go on yet: a zone that waits for the owner's word, or for a bone dry coat. */
+/** What of an open groom does not go on: it waits for the owner's word or a bone dry coat, or the owner said no. */
 
 declare(strict_types=1);
 
@@ -13,20 +13,32 @@ final class Waiting
 {
     public const OWNER = 'owner';
     public const DRY = 'dry';
+    public const REFUSED = 'refused';
 
     private function __construct()
     {
     }
 
-    /** @return array<string, string> zone => owner or dry */
+    /** Whether the owner has said no to what the comb test says now. */
+    public static function isRefused(Groom $groom): bool
+    {
+        $agreed = $groom->today['agreed'] ?? null;
+
+        return \is_array($agreed)
+            && false === ($agreed['agreed'] ?? null)
+            && $groom->arrival->combVersion === ($agreed['comb_version'] ?? null);
+    }
+
+    /** @return array<string, string> zone => owner, dry or refused */
     public static function zones(Groom $groom): array
     {
         $view = $groom->today['view'] ?? null;
+        $owner = self::isRefused($groom) ? self::REFUSED : self::OWNER;
         $out = [];
         foreach (\is_array($view) && \is_array($view['zones'] ?? null) ? $view['zones'] : [] as $row) {
             if (\is_array($row) && \is_string($row['zone'] ?? null)) {
                 $for = match ($row['state'] ?? '') {
-                    Row::WAITS => self::OWNER,
+                    Row::WAITS => $owner,
                     Row::WAITS_FOR_DRY => self::DRY,
                     default => '',
                 };

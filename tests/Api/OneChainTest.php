@@ -178,7 +178,19 @@ final class OneChainTest extends ApiTestCase
         );
 
         $this->done($groom);
-        $next = self::rows($this->finish($groom)['next'])[0];
+        $finish = $this->finish($groom);
+        $next = self::rows($finish['next'])[0];
+        self::assertSame(
+            ['7F blade', 3.2, 'as_agreed', null],
+            array_values(array_diff_key(self::find(self::rows($finish['agreed']), 'zone', 'back'), ['zone' => 1])),
+        );
+        $patch = self::find(self::rows($finish['exceptions']), 'zone', 'back');
+        self::assertSame(3.2, $patch['left_mm']);
+        self::assertGreaterThan(gmdate('Y-m-d'), self::text($patch['grown_out_on']));
+        $clocks = array_column(self::rows($finish['clocks']), 'reset', 'clock');
+        self::assertTrue($clocks['shape'] ?? false);
+        self::assertTrue($clocks['bath'] ?? false);
+        self::assertNotSame('', self::text(self::map($finish['next_visit'])['words']));
         $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/close', [], 200);
         self::assertSame($before, $card(), 'the card keeps its own style');
         $visit = self::rows($this->card('Tansy')['visits'])[0];
@@ -253,6 +265,37 @@ final class OneChainTest extends ApiTestCase
         $rows = array_column(self::rows(self::map($after['today'])['zones']), 'state', 'zone');
         self::assertSame('waits_for_agreement', $rows['back']);
         self::assertSame('planned', $rows['loin']);
+        self::assertNull($after['ask'], 'asked once, answered once');
+        self::assertFalse(self::map($after['agreed'])['agreed']);
+        self::assertSame('refused', self::find(self::rows($after['zones']), 'zone', 'back')['waits']);
+        $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/close', [], 200);
+        self::assertSame(['deferred', 'the owner said no'], $this->recorded('back'));
+    }
+
+    public function testAnOwnerWhoNeverAnswersLeavesThosePlacesForAnotherDay(): void
+    {
+        $this->arrive('Tansy');
+        $groom = $this->table('Tansy');
+        $this->comb([self::mat('back', 4), self::mat('ribs_left', 4), self::mat('ribs_right', 4)]);
+        $path = '/api/grooms/'.self::text($groom['id']);
+        $text = self::text(self::map($this->ask('GET', $path, expect: 200)['ask'])['text']);
+        self::assertStringContainsString('back, ribs on both sides.', $text, 'as an owner says it');
+        $this->ask('POST', "$path/ask", [], 200);
+        $this->ask('POST', "$path/close", [], 200);
+        self::assertSame(['deferred', 'no word from the owner'], $this->recorded('back'));
+    }
+
+    /** @return array{mixed, mixed} state and why of a zone of the last visit */
+    private function recorded(string $zone): array
+    {
+        $visit = self::rows($this->card('Tansy')['visits'])[0];
+        $row = self::find(
+            self::rows($this->ask('GET', '/api/visits/'.self::text($visit['id']))['zones']),
+            'zone',
+            $zone,
+        );
+
+        return [$row['state'], $row['why']];
     }
 
     public function testTanglesOnADoubleCoatAreNeverClipped(): void

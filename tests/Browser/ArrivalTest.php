@@ -86,7 +86,7 @@ final class ArrivalTest extends ArrivalCase
         $this->page->keys(WebDriverKeys::ARROW_RIGHT, '1');
         $this->sees($this->page, 'comb test saved');
         $this->tabTo('[role=tab][data-state=active]');
-        foreach (['Check', 'Handling', 'Agree'] as $tab) {
+        foreach (['Check', 'Today', 'Handling', 'Agree'] as $tab) {
             $this->page->keys(WebDriverKeys::ARROW_RIGHT);
             $this->page->xpath("//button[@role='tab'][@data-state='active'][.='$tab']");
         }

@@ -32,11 +32,12 @@ export interface DrawnZone {
   /** belongs to the step in hand */
   now?: boolean
 }
-export type Waits = 'owner' | 'dry' | ''
+export type Waits = 'owner' | 'dry' | 'refused' | ''
 /** Written in place of the length of what cannot be done yet. */
 export const WAITS: Record<Waits, { sign: string; words: string }> = {
   owner: { sign: '?', words: 'waits for the owner’s word' },
   dry: { sign: '~', words: 'waits until it is bone dry' },
+  refused: { sign: '×', words: 'left: the owner said no' },
   '': { sign: '', words: '' },
 }
 export type ZoneState = 'planned' | 'done' | 'partly' | 'deferred' | 'not_needed'

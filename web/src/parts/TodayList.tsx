@@ -1,6 +1,6 @@
 // Today's list: what is really done, where it is other than on the card and why, and what it is next time.
 import type { Schemas } from '../app/client'
-import { day, mm } from '../ui/words'
+import { day, mm, sentence } from '../ui/words'
 
 type Row = Schemas['TodayRowView']
 
@@ -79,9 +79,6 @@ export function TodayList({ today, labels, onZone }: Props) {
     </div>
   )
 }
-
-const sentence = (text: string) =>
-  `${text.charAt(0).toUpperCase()}${text.slice(1)}${/[.!?]$/.test(text) ? '' : '.'}`
 
 /** What it is next time. */
 function next(r: Row): string {

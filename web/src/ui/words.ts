@@ -37,3 +37,8 @@ export function hours(minutes: number): string {
   const h = Math.floor(whole / 60)
   return h === 0 ? `${whole} min` : `${h} h ${String(whole % 60).padStart(2, '0')}`
 }
+
+/** With a capital and a full stop. */
+export function sentence(text: string): string {
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}${/[.!?]$/.test(text) ? '' : '.'}`
+}

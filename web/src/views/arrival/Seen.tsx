@@ -35,9 +35,9 @@ export function Seen({ values, words, rear, disabled, set }: Props) {
   return (
     <section aria-label="At a look" className="space-y-2 rounded-lg bg-well p-3">
       <h3 className="text-lg">At a look</h3>
-      <Row label="Bare pads of 5, all feet">
+      <Row label="Bare pads of 5">
         <Choice
-          label="Bare pads of 5, all feet"
+          label="Bare pads of 5"
           disabled={disabled}
           value={alike}
           onChange={(n) => set('pads', Object.fromEntries(FEET.map((f) => [f, Number(n)])))}

@@ -103,7 +103,7 @@ describe('at a look', () => {
     server({ 'PUT /api/arrivals/a1/check': put })
     page(signedIn(<Check arrival={arrival()} words={LOOKED} canWork onSaved={() => {}} />))
     await userEvent.click(
-      within(await screen.findByRole('radiogroup', { name: 'Bare pads of 5, all feet' })).getByRole('radio', {
+      within(await screen.findByRole('radiogroup', { name: 'Bare pads of 5' })).getByRole('radio', {
         name: '2',
       }),
     )

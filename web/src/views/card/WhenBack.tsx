@@ -9,8 +9,9 @@ import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { Reasons, Why } from '../../ui/Why'
-import { day, mm, money } from '../../ui/words'
+import { day, mm, money, shortDay } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
+import { clockName } from '../../parts/clocks'
 import { ifMatch, useWrite } from '../../app/useWrite'
 
 interface Props {
@@ -70,7 +71,7 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
         <h3 className="mb-2 text-lg">The clocks</h3>
         <ul className="space-y-1">
           {interval.clocks.map((c) => (
-            <li key={c.clock} className="grid grid-cols-[6.2rem_1fr_6.6rem] items-center gap-2">
+            <li key={c.clock} className="grid grid-cols-[6.2rem_1fr_auto] items-center gap-2">
               <span className={c.clock === interval.binding ? 'font-bold text-thistle' : ''}>
                 {clockName(c.clock)}
               </span>
@@ -86,7 +87,7 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
                 />
               </span>
               <span className="whitespace-nowrap text-right text-sm">
-                {c.weeks} wk{' '}
+                {c.weeks} wk<span className="text-ink-2"> from {shortDay(c.since)}</span>{' '}
                 <Why
                   of={`the ${clockName(c.clock)} clock, counted from ${day(c.since)}`}
                   reasons={c.reasons}
@@ -115,11 +116,6 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
 
 const weeksSince = (today: string, since: string) =>
   Math.max(0, differenceInCalendarDays(parseISO(today), parseISO(since)) / 7)
-
-/** As the table calls them. */
-function clockName(clock: string) {
-  return { mat: 'mats', sanitary: 'rear and belly', strip: 'stripping' }[clock] ?? clock
-}
 
 /** The smaller visits that keep what the full groom alone would not. */
 function between(interval: Schemas['IntervalView']) {

@@ -16,6 +16,7 @@ import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { day, money } from '../../ui/words'
 import { Photos } from '../../parts/Photos'
+import { AsAgreed, Clocks, GrowsOut } from './Ends'
 import { Measures } from './Measures'
 import { useIncidentNames } from '../../parts/incidents'
 import type { Shown, TapData } from './taps'
@@ -126,6 +127,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
       }
     },
   })
+  const unsaid = finish.agreed.filter((p) => p.said === null).length
   const most = Math.max(1, ...finish.phases.flatMap((p) => [p.spent ?? 0, p.estimate ?? 0]))
   return (
     <>
@@ -156,6 +158,8 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
           </ul>
         </section>
         <div className="space-y-4">
+          <AsAgreed finish={finish} labels={labels} canWork={canWork} tap={tap} />
+          <GrowsOut finish={finish} labels={labels} />
           <section className="panel space-y-3 p-4" aria-label="Minutes and price">
             <h2 className="text-xl">
               {Math.round(finish.minutes)} minutes
@@ -230,6 +234,13 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
           </section>
           <section className="panel space-y-3 p-4" aria-label="Next dates">
             <h2 className="text-xl">When back</h2>
+            {finish.next_visit && (
+              <p className="rounded-md bg-well px-3 py-2">
+                <b>Next:</b> {finish.next_visit.words}{' '}
+                <span className="text-ink-2">About {day(finish.next_visit.on)}.</span>
+              </p>
+            )}
+            <Clocks finish={finish} />
             <div className="grid gap-2">
               {finish.next.map((n) => (
                 <button
@@ -317,6 +328,12 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
           >
             {close.isPending ? 'Closing …' : 'Close the visit'}
           </Button>
+          {unsaid > 0 && (
+            <p className="w-full text-sm font-bold text-bracken">
+              {unsaid === 1 ? '1 agreed place has' : `${unsaid} agreed places have`} no answer yet: done as
+              agreed or not?
+            </p>
+          )}
           {close.error && (
             <p role="alert" className="w-full font-bold text-haw">
               {close.error.message}

@@ -3,8 +3,9 @@ import { Check, CircleSlash, Clock3, Ellipsis, Undo2, Wrench } from 'lucide-reac
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react'
 import type { Schemas } from '../../app/client'
 import { StyleDrawing } from '../../dog/StyleDrawing'
+import { WAITS, type Waits } from '../../dog/DogDrawing'
 import { Button } from '../../ui/Button'
-import { mm, trim } from '../../ui/words'
+import { mm, sentence, trim } from '../../ui/words'
 import { WHY_LATER, WHY_PARTLY, WHY_SKIPPED } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
 
@@ -124,7 +125,8 @@ export function Now({
           )}
         </p>
         <p
-          className="font-head text-[2.6rem] font-bold leading-[1.02] tracking-tight text-thistle"
+          className={`font-head text-[2.6rem] font-bold leading-[1.02] tracking-tight text-thistle
+            first-letter:uppercase`}
           data-testid="now-tool"
         >
           {tool}
@@ -144,7 +146,7 @@ export function Now({
         {place !== tool && <p className="text-xl leading-snug">{place}</p>}
         {waits && (
           <p className="rounded-md bg-haw-soft px-3 py-1.5 text-lg font-bold text-haw">
-            {waits === 'owner' ? 'Waits for the owner’s word' : 'Waits until it is bone dry'}
+            {sentence(WAITS[waits as Waits].words)}
           </p>
         )}
         {step && !z && step.moved && (
@@ -202,7 +204,7 @@ export function Now({
                   {labels[id]}
                   {isOpen(groom, id) && waitsFor(groom, id) && <span className="sr-only"> waits</span>}
                   {isOpen(groom, id) && waitsFor(groom, id) && (
-                    <span aria-hidden> {waitsFor(groom, id) === 'owner' ? '?' : '~'}</span>
+                    <span aria-hidden> {WAITS[waitsFor(groom, id) as Waits].sign}</span>
                   )}
                 </button>
               </li>

@@ -78,6 +78,7 @@ describe('the head of the table', () => {
     signed_by: 'R. Hallam',
     at: '2026-05-04T09:05:00Z',
     by: 'tablet',
+    comb_version: 3,
   }
   it('says what was agreed, by whom, and leads to what differs', async () => {
     const list = vi.fn()

@@ -1,6 +1,6 @@
 // The end of a groom without a server: what was chosen is closed with, what was mistyped is said at its
 // field.
-import { screen, waitFor } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Route, Routes } from 'react-router'
@@ -43,6 +43,24 @@ describe('the end of a groom', () => {
     phone: '0555 014 0000',
     message: 'Brisk is ready.',
     untold: [{ id: 'i1', what: 'nick', zone: 'back' }],
+    next_visit: {
+      weeks: 7,
+      on: '2026-06-20',
+      kind: 'full',
+      because: ['shape'],
+      minutes: 110,
+      words: 'In 7 weeks, a full groom: shape.',
+    },
+    agreed: [
+      { zone: 'back', words: '7F blade', finished_mm: 3.2, state: 'as_agreed', said: null },
+      { zone: 'loin', words: '7F blade', finished_mm: 3.2, state: 'as_agreed', said: null },
+      { zone: 'rump', words: '7F blade', finished_mm: 3.2, state: 'differently', said: true },
+    ],
+    exceptions: [{ zone: 'back', words: '7F blade', left_mm: 3.2, grown_out_on: '2026-07-01' }],
+    clocks: [
+      { clock: 'nails', reset: false, next_on: '2026-05-20', why: 'not done today' },
+      { clock: 'shape', reset: true, next_on: '2026-06-20', why: 'done today' },
+    ],
     care: [{ title: 'At home', lines: ['Comb.'] }],
   }
   const MEASURES = {
@@ -136,6 +154,27 @@ describe('the end of a groom', () => {
       next: [{ kind: 'full', on: '2026-06-20' }],
       message: 'Brisk is ready.',
     })
+  })
+  it('asks of each agreed place, and says what grows out and what is set back', async () => {
+    const asked = await finish(() => json(groom()))
+    const agreed = within(screen.getByRole('region', { name: 'As agreed' }))
+    expect(agreed.getByText('done differently')).toBeTruthy()
+    expect(screen.getByText(/2 agreed places have no answer yet/)).toBeTruthy()
+    await userEvent.click(agreed.getByRole('button', { name: 'Yes, all 2' }))
+    const taps = () =>
+      asked.filter((a) => a.path.endsWith('/taps')).flatMap((a) => (a.body as { taps: Tap[] }).taps)
+    await waitFor(() => expect(taps()).toHaveLength(2))
+    expect(taps().map((t) => [t.kind, t.look, t.ok])).toEqual([
+      ['look', 'agreed.back', true],
+      ['look', 'agreed.loin', true],
+    ])
+    expect(screen.getByRole('region', { name: 'Shorter places' }).textContent).toContain(
+      'back: 7F blade, 3.2 mm left · grown out by Wed 1 Jul 2026',
+    )
+    const clocks = screen.getByRole('region', { name: 'Clocks' }).textContent
+    expect(clocks).toContain('nails not done today, next 20 May')
+    expect(clocks).toContain('shape done today, next 20 Jun')
+    expect(screen.getByText(/In 7 weeks, a full groom: shape./)).toBeTruthy()
   })
   it('says when somebody has closed it already, and what was mistyped at its field', async () => {
     await finish(() => problem(409, 'This visit was closed already, by Maren Oakhollow.'))
