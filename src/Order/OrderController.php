@@ -9,6 +9,8 @@ namespace KeenThistle\Order;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Book\Dogs;
+use KeenThistle\Core\Timing\Service;
+use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Plan\Plans;
@@ -45,5 +47,32 @@ final readonly class OrderController
         return Json::response(
             new OrderView($list['steps'], $list['tool_changes'], $list['moved'], $list['rest_every_minutes']),
         );
+    }
+
+    #[Route('/api/dogs/{id}/kinds', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('What a visit of each kind is for a dog: how long, how much, which zones', gives: VisitKindsView::class)]
+    public function kinds(Actor $actor, string $id): Response
+    {
+        $dog = $this->dogs->get($actor, $id);
+        $plan = Plans::recipes($this->plans->of($actor, $dog)[1]);
+        $kinds = array_map(function (Service $kind) use ($dog, $plan): VisitKindView {
+            $minutes = $this->order->minutes($dog, $plan, null, $kind);
+            $zones = array_filter(
+                array_map(strval(...), array_keys($plan)),
+                static fn (string $z): bool => $kind->concerns(Zone::of($z)),
+            );
+
+            return new VisitKindView(
+                $kind->value,
+                $kind->words(),
+                null === $minutes ? null : round($minutes->likely, 1),
+                $minutes?->slot,
+                $minutes?->price,
+                array_values($zones),
+            );
+        }, Service::cases());
+
+        return Json::response(new VisitKindsView($kinds));
     }
 }

@@ -112,6 +112,8 @@ final readonly class WorkOrder
                 $service,
                 $today->mats->charged,
                 zones: [] === $methods ? null : $methods,
+                rate: $dog->salon->rateMinor,
+                matRate: $dog->salon->matRateMinor,
                 combsOut: !$today->comesOff(),
             ),
         );

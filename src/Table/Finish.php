@@ -22,7 +22,6 @@ use KeenThistle\Core\Table\LookList;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Kit\KitReader;
-use KeenThistle\Recipe\ZoneRecipe;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Visit\ClockView;
@@ -41,6 +40,7 @@ final readonly class Finish
         private KitReader $kit,
         private ArrivalRows $arrivals,
         private KnownOfDogReader $bases,
+        private SetBack $back,
     ) {
     }
 
@@ -65,7 +65,7 @@ final readonly class Finish
             $interval->next,
             Agreed::places($groom, $board, $view),
             Agreed::exceptions($view),
-            $this->resets($actor, $groom, $board, $interval),
+            $this->back->of($actor, $groom, $board, $interval),
             null === $client || !$actor->may(May::PHONE) ? '' : $client->phone,
             $this->message($groom),
             array_values(array_filter($view->incidents, static fn (array $i): bool => false === $i['told'])),
@@ -148,60 +148,7 @@ final readonly class Finish
             $day,
         );
 
-        return $figures->interval(self::planned($groom), $this->kit->lengths($actor), null, $full ? $day : null);
-    }
-
-    /** @return list<array{clock: string, reset: bool, next_on: string|null, why: string}> */
-    private function resets(Actor $actor, Groom $groom, Board $board, IntervalView $interval): array
-    {
-        $kind = $groom->arrival->kind;
-        $resets = $kind->resets();
-        $out = [];
-        $left = array_fill_keys(GroomVisit::leftOut($groom, $board), true);
-        $before = [] === $left ? [] : $this->before($actor, $groom);
-        foreach ($interval->clocks as $clock) {
-            $named = null === $resets || \in_array($clock->clock, $resets, true);
-            $reset = $named && !isset($left[$clock->clock]);
-            $out[] = [
-                'clock' => $clock->clock,
-                'reset' => $reset,
-                'next_on' => $named && !$reset ? $before[$clock->clock] ?? null : $clock->due_on,
-                'why' => match (true) {
-                    $reset => 'done today',
-                    $named => 'not done today',
-                    default => 'not what this visit is for',
-                },
-            ];
-        }
-
-        return $out;
-    }
-
-    /** @return array<string, string> clock => when it is due as if this visit had not been */
-    private function before(Actor $actor, Groom $groom): array
-    {
-        $past = new History($this->visits->past($actor, $groom->dog));
-        $clocks = (new GrowthAndClocks($groom->dog, $past, $groom->arrival->day))->interval(
-            self::planned($groom),
-            $this->kit->lengths($actor),
-            null,
-            null,
-        )->clocks;
-
-        return array_column(
-            array_map(static fn (ClockView $c): array => ['clock' => $c->clock, 'on' => $c->due_on], $clocks),
-            'on',
-            'clock',
-        );
-    }
-
-    /** @return array<string, array{version: int, recipe: ZoneRecipe}> by zone */
-    private static function planned(Groom $groom): array
-    {
-        return array_map(
-            static fn (ZoneRecipe $r): array => ['version' => 0, 'recipe' => $r],
-            GroomReader::plan($groom),
-        );
+        return $figures->interval(SetBack::planned($groom), $this->kit->lengths($actor), null, $full ? $day : null);
     }
 
     /** @return list<array{kind: string, on: string, why: string}> soonest first */

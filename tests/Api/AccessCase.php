@@ -95,6 +95,7 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/house' => [self::ALL, false],
             'PUT /api/house' => [['manager'], false],
             'GET /api/dogs/{id}/order' => [self::ALL, true],
+            'GET /api/dogs/{id}/kinds' => [self::ALL, true],
             'POST /api/house/answer' => [self::ALL, false],
             'GET /api/dogs/{id}/schools' => [self::ALL, true],
             'PUT /api/dogs/{id}/schools' => [self::TABLE, true],

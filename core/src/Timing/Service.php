@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Timing;
 
 use KeenThistle\Core\Say\Say;
+use KeenThistle\Core\Zone\Zone;
 
 enum Service: string
 {
@@ -73,6 +74,19 @@ enum Service: string
         }
 
         return self::Full;
+    }
+
+    /** Whether a visit of this kind is about that zone: a small one is not about the rest of the dog. */
+    public function concerns(Zone $zone): bool
+    {
+        return match ($this) {
+            self::Full => true,
+            self::Nails => false,
+            self::Bath, self::Tidy => 'sanitary' === $zone->group
+                || 1 === preg_match('/^(pads|between_toes)_/', $zone->id)
+                || $zone->isAtTheEye()
+                || str_starts_with($zone->id, 'ear_inner_'),
+        };
     }
 
     /** As it is said of one of them. */

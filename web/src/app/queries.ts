@@ -108,6 +108,12 @@ export const queries = {
       queryFn: () => take(api.GET('/api/dogs/{id}/order', { params: { path: { id } } })),
       retry: false,
     }),
+  kinds: (id: string) =>
+    queryOptions({
+      queryKey: ['kinds', id],
+      queryFn: () => take(api.GET('/api/dogs/{id}/kinds', { params: { path: { id } } })),
+      staleTime: 60_000,
+    }),
   arrival: (id: string) =>
     queryOptions({
       queryKey: ['arrival', id],

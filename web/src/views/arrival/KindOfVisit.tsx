@@ -4,15 +4,8 @@ import { api, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useWrite } from '../../app/useWrite'
 import { useToast } from '../../ui/Toasts'
+import { VISIT_KINDS, type VisitKind } from '../../parts/kinds'
 import type { ArrivalData } from '../../parts/comb'
-
-const KINDS = [
-  { id: 'full', label: 'Full groom' },
-  { id: 'bath', label: 'Bath' },
-  { id: 'tidy', label: 'Tidy' },
-  { id: 'nails', label: 'Nails' },
-] as const
-type Kind = (typeof KINDS)[number]['id']
 
 interface Props {
   arrival: ArrivalData
@@ -25,7 +18,7 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
   const cache = useQueryClient()
   const toast = useToast()
   const change = useWrite({
-    send: (kind: Kind, write) =>
+    send: (kind: VisitKind, write) =>
       take(
         api.PUT('/api/arrivals/{id}/kind', {
           params: { path: { id: arrival.id }, header: write },
@@ -45,9 +38,9 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
         className="min-h-11 rounded-md border border-line bg-sheet px-2 font-normal"
         value={arrival.kind}
         disabled={!canWork || !settled || change.isPending}
-        onChange={(e) => change.mutate(e.target.value as Kind)}
+        onChange={(e) => change.mutate(e.target.value as VisitKind)}
       >
-        {KINDS.map((k) => (
+        {VISIT_KINDS.map((k) => (
           <option key={k.id} value={k.id}>
             {k.label}
           </option>

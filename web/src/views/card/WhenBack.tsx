@@ -1,18 +1,14 @@
 // When the dog should be back: the recommendation, every clock with its reasons, the owner's own wish, and
 // booking it.
-import { useQueryClient } from '@tanstack/react-query'
-import { addDays, differenceInCalendarDays, parseISO } from 'date-fns'
-import { useState, type FormEvent } from 'react'
-import { api, take, type Schemas } from '../../app/client'
+import { differenceInCalendarDays, parseISO } from 'date-fns'
+import { useState } from 'react'
+import { type Schemas } from '../../app/client'
 import { useSession } from '../../app/session'
-import { Button } from '../../ui/Button'
-import { SelectField, TextField } from '../../ui/Field'
-import { useToast } from '../../ui/Toasts'
 import { Reasons, Why } from '../../ui/Why'
 import { day, mm, money, shortDay } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import { clockName } from '../../parts/clocks'
-import { ifMatch, useWrite } from '../../app/useWrite'
+import { NextDate } from './NextDate'
 
 interface Props {
   card: Schemas['CardView']
@@ -109,7 +105,7 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
           <Why of="how fast this coat grows" reasons={growth.reasons} onVisit={onVisit} />
         </p>
       </section>
-      <Next card={card} />
+      <NextDate card={card} />
     </div>
   )
 }
@@ -196,157 +192,6 @@ function Wish({
             <Reasons reasons={answer.reasons} />
           </details>
         </div>
-      )}
-    </section>
-  )
-}
-
-function Next({ card }: { card: Schemas['CardView'] }) {
-  const { session, may } = useSession()
-  const cache = useQueryClient()
-  const toast = useToast()
-  const suggested =
-    [card.interval.full_on, card.interval.tidy_on].find((d) => d && d >= card.today) ??
-    addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
-  const [form, setForm] = useState({ day: suggested, time: '09:30', kind: 'full', staff: '', note: '' })
-  const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
-  const refresh = () => void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })
-  const book = useWrite({
-    send: (_: void, write) =>
-      take(
-        api.POST('/api/dogs/{id}/bookings', {
-          params: { path: { id: card.dog.id }, header: write },
-          body: { ...form, staff: form.staff || null },
-        }),
-      ),
-    onSuccess: (b) => {
-      toast({
-        text: `Booked: ${day(b.day)}, ${b.time}`,
-        action: { label: 'Undo', run: () => cancel.mutate(b) },
-      })
-      refresh()
-    },
-  })
-  const cancel = useWrite({
-    send: (b: { id: string; version: number }, write) =>
-      take(
-        api.DELETE('/api/bookings/{id}', {
-          params: {
-            path: { id: b.id },
-            header: { ...ifMatch(b.version), ...write },
-          },
-        }),
-      ),
-    onSuccess: () => (toast({ text: 'Cancelled' }), refresh()),
-    onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
-  })
-  const grant = useWrite({
-    send: (b: { id: string; version: number }, write) =>
-      take(
-        api.PUT('/api/bookings/{id}', {
-          params: {
-            path: { id: b.id },
-            header: { ...ifMatch(b.version), ...write },
-          },
-        }),
-      ),
-    onSuccess: (b) => (
-      toast({
-        text: `Booked: ${day(b.day)}, ${b.time}`,
-        action: { label: 'Undo', run: () => cancel.mutate(b) },
-      }),
-      refresh()
-    ),
-    onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
-  })
-  const errors = book.fields
-  const send = (e: FormEvent) => {
-    e.preventDefault()
-    book.mutate()
-  }
-  return (
-    <section>
-      <h3 className="mb-2 text-lg">Booked</h3>
-      {card.bookings.length === 0 && <p className="text-ink-2">Nothing yet.</p>}
-      <ul className="space-y-1">
-        {card.bookings.map((b) => (
-          <li key={b.id} className="flex flex-wrap items-center gap-2">
-            <b>{day(b.day)}</b> {b.time} · {b.kind}
-            {b.staff && ` · ${b.staff}`}
-            {b.state === 'wished' && (
-              <span className="font-bold text-bracken">{b.note || 'wished'}: not booked yet</span>
-            )}
-            {b.state === 'wished' && may('book') && (
-              <Button
-                className="min-h-11"
-                onClick={() => grant.mutate(b)}
-                aria-label={`Book ${day(b.day)} as wished`}
-              >
-                Book it
-              </Button>
-            )}
-            {may('book') && (
-              <Button
-                kind="quiet"
-                className="text-sm"
-                onClick={() => cancel.mutate(b)}
-                aria-label={`Cancel ${day(b.day)}`}
-              >
-                Cancel
-              </Button>
-            )}
-          </li>
-        ))}
-      </ul>
-      {may('book') && (
-        <form
-          onSubmit={send}
-          className="mt-3 space-y-2 border-t border-line pt-3"
-          noValidate
-          aria-label="Book the next date"
-        >
-          <div className="grid grid-cols-2 gap-2">
-            <TextField
-              label="Day"
-              type="date"
-              value={form.day}
-              onChange={(e) => set({ day: e.target.value })}
-              error={errors.day}
-            />
-            <TextField
-              label="Time"
-              type="time"
-              value={form.time}
-              onChange={(e) => set({ time: e.target.value })}
-              error={errors.time}
-            />
-            <SelectField
-              label="Kind"
-              value={form.kind}
-              options={['full', 'bath', 'tidy', 'nails'].map((k) => ({ id: k, label: k }))}
-              onChange={(e) => set({ kind: e.target.value })}
-              error={errors.kind}
-            />
-            <SelectField
-              label="With"
-              value={form.staff}
-              options={[
-                { id: '', label: 'not decided' },
-                ...session.colleagues.map((c) => ({ id: c.id, label: c.name })),
-              ]}
-              onChange={(e) => set({ staff: e.target.value })}
-              error={errors.staff}
-            />
-          </div>
-          {book.error && Object.keys(errors).length === 0 && (
-            <p role="alert" className="text-sm font-bold text-haw">
-              {book.error.message}
-            </p>
-          )}
-          <Button type="submit" kind="main" disabled={book.isPending}>
-            Book {form.day ? day(form.day) : ''}
-          </Button>
-        </form>
       )}
     </section>
   )

@@ -22,6 +22,7 @@ import { useIncidentNames } from '../../parts/incidents'
 import type { Shown, TapData } from './taps'
 import { useGroom } from './useGroom'
 import { LinkButton } from '../../ui/LinkButton'
+import { VISIT_KINDS } from '../../parts/kinds'
 import { useWrite } from '../../app/useWrite'
 
 export function Finish() {
@@ -301,17 +302,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
       </div>
       {canWork && (
         <div className="panel flex flex-wrap items-end gap-3 p-4">
-          <Choice
-            label="Kind of visit"
-            value={kind}
-            onChange={setKind}
-            options={[
-              { id: 'full', label: 'full' },
-              { id: 'bath', label: 'bath' },
-              { id: 'tidy', label: 'tidy' },
-              { id: 'nails', label: 'nails' },
-            ]}
-          />
+          <Choice label="Kind of visit" value={kind} onChange={setKind} options={[...VISIT_KINDS]} />
           <div className="min-w-64 flex-1">
             <TextField
               label="Note for the next person"

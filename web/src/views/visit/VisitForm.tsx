@@ -11,7 +11,7 @@ import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { mm } from '../../ui/words'
+import { hours, mm } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { useWrite } from '../../app/useWrite'
@@ -79,7 +79,14 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
     kg: text(found.kg),
     note: '',
   })
-  const planned = useMemo(() => card.zones.filter((z) => z.recipe), [card.zones])
+  const kinds = useQuery(queries.kinds(card.dog.id))
+  const kind = kinds.data?.kinds.find((k) => k.kind === head.kind)
+  // A small visit is not about the rest of the dog.
+  const planned = useMemo(
+    () =>
+      card.zones.filter((z) => z.recipe && (head.kind === 'full' || (kind?.zones.includes(z.zone) ?? false))),
+    [card.zones, head.kind, kind],
+  )
   const [rows, setRows] = useState<Record<string, ZoneRow>>(() => rowsOf(found))
   const [open, setOpen] = useState<string | null>(null)
   const row = (zone: string): ZoneRow =>
@@ -153,6 +160,11 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
           label="Kind"
           value={head.kind}
           options={words.lists.visit_kind}
+          hint={
+            kind && kind.minutes !== null && kind.allow !== null
+              ? `usually ${hours(kind.minutes)}, allow ${hours(kind.allow)}`
+              : undefined
+          }
           onChange={(e) => set({ kind: e.target.value })}
           error={errors.kind}
         />
@@ -233,7 +245,12 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
           </h2>
           <p className="text-sm text-ink-2">Change only what was different.</p>
         </div>
-        {planned.length === 0 && (
+        {planned.length === 0 && head.kind !== 'full' && (
+          <p className="p-4 text-ink-2">
+            {kind?.label ?? 'This visit'} is about no clipped zone: only its own clocks are set back.
+          </p>
+        )}
+        {planned.length === 0 && head.kind === 'full' && (
           <p className="p-4">
             No zone is planned yet.{' '}
             <Link className="text-slate underline" to={`/dogs/${card.dog.id}`}>
