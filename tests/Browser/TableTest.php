@@ -73,7 +73,7 @@ final class TableTest extends TableCase
         $this->page->xpath("//details[@data-visit][contains(., 'done by pointer')]");
         $this->page->go('/log?of=incidents');
         $this->sees($this->page, 'Cobnut');
-        $this->page->xpath("//li[contains(., 'Claw quicked') and contains(., 'Cobnut') and contains(., 'owner told')]");
+        $this->page->xpath("//li[contains(., 'Nail cut into the quick') and contains(., 'Cobnut') and contains(., 'owner told')]");
     }
 
     public function testAWholeGroomByKeyboard(): void
@@ -131,8 +131,8 @@ final class TableTest extends TableCase
         $this->page->signIn('tove');
         $this->begin('perrin');
         $this->page->button('Nails, ears')->click();
-        $this->page->xpath("//button[contains(., 'Front left, claw 1:')]")->click();
-        $this->page->xpath("//button[contains(., 'Front left, claw 1:') and contains(., 'left') and contains(., '✓')]");
+        $this->page->xpath("//button[contains(., 'Front left, nail 1:')]")->click();
+        $this->page->xpath("//button[contains(., 'Front left, nail 1:') and contains(., 'left') and contains(., '✓')]");
         $this->page->xpath("//*[@aria-label='Hind left: pads bare']//button[.='5']")->click();
         $this->page->button('Rear')->click();
         $this->page->css('input[type=range]')->sendKeys(str_repeat(WebDriverKeys::ARROW_RIGHT, 3));
@@ -146,7 +146,7 @@ final class TableTest extends TableCase
         $this->page->button('Rear')->click();
         $this->sees($this->page, 'Around the ring: 16 mm');
         $this->page->button('Nails, ears')->click();
-        $this->page->xpath("//button[contains(., 'Front left, claw 1:') and contains(., 'left') and contains(., '✓')]");
+        $this->page->xpath("//button[contains(., 'Front left, nail 1:') and contains(., 'left') and contains(., '✓')]");
     }
 
     public function testWhatIsKeptFromLastTimeIsChosenBeforeTheFirstCut(): void
