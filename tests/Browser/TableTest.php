@@ -73,7 +73,9 @@ final class TableTest extends TableCase
         $this->page->xpath("//details[@data-visit][contains(., 'done by pointer')]");
         $this->page->go('/log?of=incidents');
         $this->sees($this->page, 'Cobnut');
-        $this->page->xpath("//li[contains(., 'Nail cut into the quick') and contains(., 'Cobnut') and contains(., 'owner told')]");
+        $this->page->xpath(
+            "//li[contains(., 'Nail cut into the quick') and contains(., 'Cobnut') and contains(., 'owner told')]",
+        );
     }
 
     public function testAWholeGroomByKeyboard(): void
