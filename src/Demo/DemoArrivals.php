@@ -17,6 +17,7 @@ use KeenThistle\Arrival\Photo;
 use KeenThistle\Arrival\PhotoStore;
 use KeenThistle\Arrival\Seal;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Matting\Mat;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\LadderEntry;
@@ -59,7 +60,7 @@ final readonly class DemoArrivals
                 );
                 $visit->arrivalLoad = round($arrival->load, 1);
                 if ('Hobnob' === $name && 0 === $i) {
-                    $this->agreement($arrival, $visit->staff);
+                    $this->agreement($arrival, $visit->staff, 'Tamsin Oldacre', '10');
                     $this->photo($arrival, $visit->staff, 'before', [92, 70, 62]);
                     $this->photo($arrival, $visit->staff, 'after', [196, 176, 158]);
                 }
@@ -75,7 +76,10 @@ final readonly class DemoArrivals
             $this->manager->getRepository(Staff::class)->findOneBy(['role' => Role::Groomer]) ??
             throw new \LogicException('The demo salon has a groomer.');
         foreach (DemoFindings::TODAY as $name => $comb) {
-            $this->arrival($this->dog($name), $groomer, $today->setTime(0, 0), $comb, []);
+            $arrival = $this->arrival($this->dog($name), $groomer, $today->setTime(0, 0), $comb, []);
+            if ('Tatter' === $name) {
+                $this->agreement($arrival, $groomer, 'Severin Holloway', '7F');
+            }
         }
         foreach (DemoFindings::HANDLING as [$name, $tool, $tolerance, $trigger, $cause, $works, $owner, $steps]) {
             $dog = $this->dog($name);
@@ -146,29 +150,41 @@ final readonly class DemoArrivals
         return $arrival;
     }
 
-    private function agreement(Arrival $arrival, Staff $staff): void
+    private function agreement(Arrival $arrival, Staff $staff, string $signer, string $blade): void
     {
+        $mm = BladeTable::residual($blade)->rounded();
+        $mats = array_map(
+            static fn (array $z): array => [
+                'zone' => $z['zone'],
+                'severity' => $z['severity'],
+                'words' => 'clip out',
+                'leaves_mm' => $mm,
+                'fill_back_on' => null,
+            ],
+            $arrival->comb['zones'],
+        );
         $terms = [
             'dog' => $arrival->dog->name,
             'salon' => $arrival->salon->name,
             'day' => $arrival->day->format('Y-m-d'),
             'choice' => 'even_out',
-            'title' => 'One even length, 1.5 mm',
+            'title' => "One even length, $mm mm",
             'minutes' => 130,
             'price_minor' => 6600,
             'price_terms' => [['label' => '110 min × 60', 'minor' => 6600]],
             'currency' => $arrival->salon->currency,
-            'leaves_mm' => 1.5,
+            'leaves_mm' => $mm,
+            'even_blade' => $blade,
             'back_message' => 'About 4 weeks.',
             'visits' => 1,
             'consent' => [
-                'The whole coat is evened out at about 1.5 mm (10 blade), as long as the clipped places allow.',
+                "The whole coat is evened out at about $mm mm ($blade blade), as long as the clipped places allow.",
                 'Under mats the skin may be red, sore, bruised or damp; a vet is named where one should look.',
             ],
             'warnings' => [],
             'findings' => ['Red or scabbed skin: photograph, show the owner, no new product; a vet should look.'],
             'load' => round($arrival->load, 1),
-            'zones' => [],
+            'zones' => $mats,
             'comb_version' => $arrival->combVersion,
             'check_version' => $arrival->checkVersion,
         ];
@@ -178,7 +194,7 @@ final readonly class DemoArrivals
             $staff,
             1,
             true,
-            'Tamsin Oldacre',
+            $signer,
             'M40,120L90,60L120,140L170,70L220,130L300,90L420,110',
             json_encode($terms, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
             $arrival->day->setTime(9, 40),

@@ -70,6 +70,18 @@ final class DemoFindings
             'ribs_left' => [2, 0.4, true],
             'tail_flag' => [1, 0.6, true],
         ],
+        'Tatter' => [
+            'back' => [3, 0.95, true],
+            'loin' => [3, 0.95, true],
+            'rump' => [4, 0.9, false],
+            'ribs_*' => [3, 0.95, true],
+            'shoulder_*' => [3, 0.95, true],
+            'thigh_*' => [3, 0.9, true],
+            'chest' => [4, 0.8, false],
+            'nape' => [3, 0.9, true],
+            'armpit_*' => [4, 1.0, false],
+            'ear_feather_*' => [4, 0.8, false],
+        ],
     ];
     public const CHECKS = [
         'Hobnob' => [
@@ -134,6 +146,16 @@ final class DemoFindings
             'from_behind',
             'Sleeps on his left side.',
             [[16, Rung::Normal, true]],
+        ],
+        [
+            'Whist',
+            Tool::Dryer,
+            1,
+            'air in her face',
+            'noise',
+            'cool_dryer',
+            'Sleeps through the hair dryer at home.',
+            [[12, Rung::OnFar, false], [6, Rung::OnFar, true]],
         ],
         ['Cobnut', Tool::Grinder, 1, 'the sound', 'noise', 'feeding', '', [[9, Rung::OnFar, false]]],
         [

@@ -21,7 +21,9 @@ use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Timing\MinutesRule;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Timing\Work;
+use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Diary\Booking;
 use KeenThistle\Log\Change;
 use KeenThistle\Plan\PlanLine;
@@ -69,6 +71,9 @@ final readonly class DemoHistories
             $households[$owner] = new Household(Uuid::v7(), $salon, end($words));
             $client = new Client(Uuid::v7(), $households[$owner], $owner, $phone);
             $client->email = strtolower($words[0]).'@example.invalid';
+            if (isset($s['collect']) && str_contains($s['collect'], 'brother')) {
+                new Client(Uuid::v7(), $households[$owner], 'Corin Marchpane', '0555 014 4472');
+            }
             $this->manager->persist($households[$owner]);
         }
         $dog = new Dog(Uuid::v7(), $households[$owner], $s['name'], $s['breed'], CoatType::from($s['coat']));
@@ -91,7 +96,7 @@ final readonly class DemoHistories
         $dog->handlingNote = $s['note'];
         $dog->health = $s['health'] ?? [];
         $dog->healthNote = $s['healthnote'] ?? '';
-        $dog->vet = $s['vet'] ?? 'Dr Umbel, Weirside Animal Practice';
+        $dog->vet = $s['vet'] ?? 'Dr Umbel, Weirside Animal Practice, 0555 019 4410';
         $dog->emergency = "$owner, $phone";
         $dog->mayCollect = $s['collect'] ?? $owner;
         $dog->photoConsent = 0 === $number % 2;
@@ -117,7 +122,7 @@ final readonly class DemoHistories
                 $who[$s['place']],
                 $today->modify('+'.(3 + $number).' days'),
                 \sprintf('%02d:30', 9 + ($number % 6)),
-                'full',
+                $s['kind'] ?? 'full',
             );
             $this->manager->persist($booking);
         }
@@ -151,7 +156,7 @@ final readonly class DemoHistories
                 $who[($place->position + (3 === $i % 4 ? 1 : 0)) % \count($who)],
                 $place,
                 $day,
-                'full',
+                $s['kind'] ?? 'full',
             );
             $visit->upkeep = $dog->upkeep;
             $visit->stage = $dog->stage;
@@ -162,6 +167,7 @@ final readonly class DemoHistories
                         $s['kg'],
                         $dog->coat,
                         $dog->handling,
+                        Service::from($visit->kind),
                         zones: array_filter(array_map(static fn (ZoneRecipe $r): ?Method => $r->method, $recipes)),
                     ),
                 )->likely,
@@ -179,9 +185,9 @@ final readonly class DemoHistories
                 $day->modify(\sprintf('%02d:%02d', 11 + ($number % 6), (5 * $number) % 60)),
                 'visit',
                 $visit->id,
-                \sprintf('full visit on %s recorded', $day->format('Y-m-d')),
+                \sprintf('%s visit on %s recorded', $visit->kind, $day->format('Y-m-d')),
             );
-            foreach ($recipes as $zone => $recipe) {
+            foreach ('nails' === $visit->kind ? [] : $recipes as $zone => $recipe) {
                 $actual = clone $recipe;
                 $row = new VisitZone(Uuid::v7(), $visit, $zone, 'done', clone $recipe, $actual);
                 if (isset($left[$zone]) && \in_array($zone, ['back', 'foreleg_left', 'skull', 'ribs_left'], true)) {
@@ -208,6 +214,13 @@ final readonly class DemoHistories
                     // Enough for that day: the rest was left for the next visit.
                     $row->state = 'deferred';
                     $row->why = 'stopped halfway: shaking at the dryer';
+                    $this->manager->persist($row);
+                    continue;
+                }
+                $back = \in_array(Zone::of($zone)->group, ['body', 'rear', 'tail'], true);
+                if (($s['halves'] ?? false) && Method::Strip === $actual->method && $back === (1 === $i % 2)) {
+                    $row->state = 'deferred';
+                    $row->why = 'in two goes: at the next visit';
                     $this->manager->persist($row);
                     continue;
                 }

@@ -48,8 +48,8 @@ final readonly class DemoKit
         }
         foreach (
             [
-                [0, self::QUIET, 'for dogs that fear the mains motor'],
-                [0, 'mains motor', ''],
+                [0, self::QUIET, 'for dogs that fear the corded clipper'],
+                [0, 'corded clipper', ''],
                 [1, self::QUIET, ''],
                 [2, 'van cordless', 'two batteries'],
             ] as [$place, $label, $note]

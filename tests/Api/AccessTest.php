@@ -102,7 +102,7 @@ final class AccessTest extends AccessCase
             self::assertSame('Loft', $item['place_name']);
         }
         $this->signIn('maren');
-        self::assertCount(12, self::rows($this->ask('GET', '/api/dogs')['dogs']));
+        self::assertCount(18, self::rows($this->ask('GET', '/api/dogs')['dogs']));
     }
 
     public function testAnotherSalonsPlaceAndPersonCannotBeNamed(): void

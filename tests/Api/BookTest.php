@@ -42,7 +42,7 @@ final class BookTest extends ApiTestCase
         yield 'case and accents' => ['TÁNSY', ['Tansy']];
         yield 'owner' => ['marchpane', ['Perrin', 'Tansy']];
         yield 'owner and dog' => ['march tan', ['Tansy']];
-        yield 'breed' => ['water dog', ['Tansy']];
+        yield 'breed' => ['water dog cross', ['Tansy']];
         yield 'last digits of the phone' => ['4471', ['Perrin', 'Tansy']];
         yield 'digits with a space' => ['014 4471', ['Perrin', 'Tansy']];
         yield 'a letter missing' => ['tasy', ['Tansy']];
@@ -85,10 +85,10 @@ final class BookTest extends ApiTestCase
         $first = $this->ask('GET', '/api/dogs', expect: 200);
         self::assertCount(25, self::rows($first['dogs']));
         $second = $this->ask('GET', '/api/dogs?cursor='.rawurlencode(self::text($first['next'])), expect: 200);
-        self::assertCount(3, self::rows($second['dogs']));
+        self::assertCount(9, self::rows($second['dogs']));
         self::assertNull($second['next']);
         self::assertCount(
-            28,
+            34,
             array_unique(
                 array_map(self::text(...), [
                     ...array_column(self::rows($first['dogs']), 'id'),

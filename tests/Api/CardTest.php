@@ -60,7 +60,7 @@ final class CardTest extends ApiTestCase
         $back = self::find(self::rows($card['zones']), 'zone', 'back');
         $here = self::map($back['here']);
         self::assertSame(
-            [20, false, '19 mm guard over 10', 20, true],
+            [25, false, '19 mm guard over 10', 20, false],
             [$back['finished_mm'], $here['makes'], $here['words'], $here['finished_mm'], $here['close']],
         );
         $tansy = $this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card?place='.$van, expect: 200);

@@ -23,6 +23,7 @@ final class ContractTest extends ContractCase
         yield 'search, a typo away' => ['tove', '/api/dogs', '/api/dogs?q=tansey'];
         yield 'nothing found' => ['tove', '/api/dogs', '/api/dogs?q=nobodyatall'];
         yield 'house' => ['wim', '/api/house', '/api/house'];
+        yield 'emergency' => ['tove', '/api/emergency', '/api/emergency'];
         yield 'kinds of Perrin' => ['tove', '/api/dogs/{id}/kinds', '/api/dogs/Perrin/kinds'];
         yield 'order of Perrin' => ['tove', '/api/dogs/{id}/order', '/api/dogs/Perrin/order'];
         yield 'kit' => ['tove', '/api/kit', '/api/kit'];

@@ -157,16 +157,16 @@ final class KitTest extends KitCase
 
     public function testWhoComesNextWeekIsCountedBeyondWhatIsShown(): void
     {
-        $motor = $this->tool('mains motor');
-        $this->db()->executeStatement("UPDATE plan_zone SET clipper_unit = 'mains motor' WHERE method IS NOT NULL");
+        $motor = $this->tool('corded clipper');
+        $this->db()->executeStatement("UPDATE plan_zone SET clipper_unit = 'corded clipper' WHERE method IS NOT NULL");
         $this->db()->executeStatement(
             'INSERT INTO booking (id, dog_id, salon_id, day, time, kind, note, state, version) SELECT '.
                 "UNHEX(REPLACE(UUID(), '-', '')), d.id, d.salon_id, CURDATE() + INTERVAL 2 DAY, '09:00', 'full', '', ".
                 "'booked', 1 FROM dog d",
         );
         $reach = self::map($this->life($motor)['reach']);
-        self::assertSame([12, 12, 12], [$reach['all'], $reach['week'], \count(self::rows($reach['dogs']))]);
-        self::assertStringContainsString('12 dogs need it', self::text($reach['words']));
+        self::assertSame([18, 18, 18], [$reach['all'], $reach['week'], \count(self::rows($reach['dogs']))]);
+        self::assertStringContainsString('18 dogs need it', self::text($reach['words']));
     }
 
     public function testReplacingRetiresTheOldOneAndCardsSeeIt(): void
@@ -214,7 +214,7 @@ final class KitTest extends KitCase
     public function testAToolThatIsSomebodysOwnGoesWhereTheyGo(): void
     {
         $idris = self::find(self::rows($this->ask('GET', '/api/session')['colleagues']), 'name', 'Idris Fenwater');
-        $tool = $this->tool('20 mm guard');
+        $tool = $this->tool('25 mm guard');
         $this->ask(
             'PUT',
             '/api/kit/'.self::text($tool['id']),

@@ -30,7 +30,7 @@ final class MeasuringTest extends KitCase
             ['readings_mm' => $readings, 'base' => '10'],
             200,
         );
-        self::assertSame([[], 1], [$said['questions'], $said['cards']]);
+        self::assertSame([[], 3], [$said['questions'], $said['cards']]);
         $before = $this->zone('Tansy', 'back')['finished_mm'];
         self::assertSame(16.6, $before);
         $derivation = $this->ask(
@@ -46,7 +46,7 @@ final class MeasuringTest extends KitCase
         $id = self::text($derivation['id']);
         $this->workThrough();
         $done = $this->ask('GET', "/api/kit/derivations/$id", expect: 200);
-        self::assertSame([true, 1, 12, 12], [$done['finished'], $done['changed'], $done['done'], $done['total']]);
+        self::assertSame([true, 3, 18, 18], [$done['finished'], $done['changed'], $done['done'], $done['total']]);
         $dog = self::rows($done['dogs'])[0];
         self::assertSame('Tansy', $dog['name']);
         $back = self::find(self::rows($dog['zones']), 'zone', 'back');
@@ -76,7 +76,7 @@ final class MeasuringTest extends KitCase
         ]);
         $this->workThrough();
         $done = $this->ask('GET', "/api/kit/derivations/$id", expect: 200);
-        self::assertSame([true, 12], [$done['finished'], $done['done']]);
+        self::assertSame([true, 18], [$done['finished'], $done['done']]);
         $all = $this->db()->fetchOne(
             'SELECT COUNT(DISTINCT z.plan_id) FROM plan_zone z JOIN derivation d ON d.salon_id = z.salon_id '.
                 'WHERE d.id = ? AND z.blade = ? AND z.plan_id > ?',
@@ -196,7 +196,7 @@ final class MeasuringTest extends KitCase
         );
         $this->workThrough();
         $first = $this->ask('GET', "/api/kit/derivations/$id", expect: 200);
-        self::assertSame([true, 12, ''], [$first['finished'], $first['done'], $first['why']]);
+        self::assertSame([true, 18, ''], [$first['finished'], $first['done'], $first['why']]);
         $rows = $this->db()->fetchOne('SELECT COUNT(*) FROM length_change WHERE derivation_id = ?', [
             Uuid::fromString($id)->toBinary(),
         ]);

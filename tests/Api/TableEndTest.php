@@ -130,7 +130,7 @@ final class TableEndTest extends TableCase
         $again = $this->ask('POST', '/api/dogs/'.$this->dogId('Sorrel').'/grooms', ['keep' => ['back']], 200);
         $back = self::find(self::rows($again['zones']), 'zone', 'back');
         self::assertSame(9.5, $back['planned_mm']);
-        self::assertSame(20.0, self::number(self::find(self::rows($again['zones']), 'zone', 'loin')['planned_mm']));
+        self::assertSame(25.0, self::number(self::find(self::rows($again['zones']), 'zone', 'loin')['planned_mm']));
     }
 
     public function testMeasuresAnswerEarsBalanceAndNeckwear(): void

@@ -21,10 +21,10 @@ final class TableTest extends TableCase
         $keys = array_column($steps, 'key');
         self::assertCount(\count($keys), array_flip(array_map(self::text(...), $keys)));
         $body = self::find($steps, 'title', 'clip: body');
-        self::assertSame('20 mm guard', $body['tool']);
+        self::assertSame('25 mm guard', $body['tool']);
         self::assertSame('30', $body['base']);
         self::assertSame('with', $body['lay']);
-        self::assertSame(20.0, self::number($body['leaves_mm']));
+        self::assertSame(25.0, self::number($body['leaves_mm']));
         self::assertSame($this->groom['id'], $this->open('Sorrel')['id']);
         $this->signIn('maren');
         self::assertSame($this->groom['id'], $this->open('Sorrel')['id']);
@@ -97,7 +97,7 @@ final class TableTest extends TableCase
         ]);
         $back = $this->mark('back');
         self::assertSame(9.5, $back['actual_mm']);
-        self::assertEqualsWithDelta(-10.5, self::number($back['difference_mm']), 0.01);
+        self::assertEqualsWithDelta(-15.5, self::number($back['difference_mm']), 0.01);
         self::assertSame('do_not_repeat', $back['carry']);
         self::assertSame('4F blade, with the lay', self::map($back['actual'])['words']);
     }
@@ -184,12 +184,12 @@ final class TableTest extends TableCase
     public function testAToolRetiredInTheMiddleIsNamedAndWhatWasDoneWithItStays(): void
     {
         $this->send([$this->tap('zone', ['zones' => ['back'], 'state' => 'done'])]);
-        $this->db()->executeStatement("UPDATE kit_item SET active = 0 WHERE kind = 'guard' AND nominal_um = 20000");
+        $this->db()->executeStatement("UPDATE kit_item SET active = 0 WHERE kind = 'guard' AND nominal_um = 25000");
         $this->db()->executeStatement('UPDATE salon SET kit_version = kit_version + 1');
         $this->em()->clear();
         $result = self::rows(
             $this->post([
-                $this->tap('zone', ['zones' => ['rump'], 'state' => 'done', 'actual' => self::guard(20, '30')]),
+                $this->tap('zone', ['zones' => ['rump'], 'state' => 'done', 'actual' => self::guard(25, '30')]),
             ])['results'],
         )[0];
         self::assertSame('counted', $result['outcome']);

@@ -136,4 +136,30 @@ final class WaitsTest extends TableCase
         );
         self::assertSame(['back' => 3], self::map(self::map($this->groom['today'])['mats']));
     }
+
+    public function testInAnEmergencyWhoeverIsThereSeesWhomToCall(): void
+    {
+        $this->signIn('maren');
+        $arrival = $this->ask('POST', '/api/dogs/'.$this->dogId('Perrin').'/arrivals', [], 200);
+        self::assertNotSame('', self::text($arrival['id']));
+        $this->signIn('wim');
+        $dogs = self::rows($this->ask('GET', '/api/emergency?dog='.$this->dogId('Marl'), expect: 200)['dogs']);
+        $perrin = self::find($dogs, 'name', 'Perrin');
+        self::assertTrue($perrin['here']);
+        self::assertNotSame('', self::text(self::rows($perrin['people'])[0]['phone']), 'here: anybody may call');
+        $marl = self::find($dogs, 'name', 'Marl');
+        self::assertFalse($marl['here']);
+        self::assertSame('', self::rows($marl['people'])[0]['phone'], 'not here: as the card shows it');
+        self::assertNotNull(self::find($dogs, 'name', 'Sorrel')['groom'], 'at the table');
+        $this->signIn('sunniva');
+        $foreign = self::rows($this->ask('GET', '/api/emergency?dog='.$this->dogIdOf('Marl'), expect: 200)['dogs']);
+        self::assertNotContains('Marl', array_column($foreign, 'name'), 'never a dog of another salon');
+    }
+
+    private function dogIdOf(string $dog): string
+    {
+        $id = $this->db()->fetchOne('SELECT id FROM dog WHERE name = ?', [$dog]);
+
+        return (string) \Symfony\Component\Uid\Uuid::fromBinary(\is_string($id) ? $id : '');
+    }
 }

@@ -21,7 +21,7 @@ final class WashTest extends ApiTestCase
     {
         $wash = $this->ask('GET', '/api/wash', expect: 200);
         $dogs = self::rows($wash['dogs']);
-        self::assertSame(['Osric', 'Perrin', 'Tansy', 'Sedge', 'Wick'], array_column($dogs, 'name'));
+        self::assertSame(['Osric', 'Perrin', 'Tatter', 'Tansy', 'Sedge', 'Wick'], array_column($dogs, 'name'));
         $sedge = self::find($dogs, 'name', 'Sedge');
         // 0.101 × 24^(2/3) m² × 1.2 l × 2 passes, at 1:12.
         self::assertSame(

@@ -109,6 +109,8 @@ $all = [
 foreach ($dogs as $dog) {
     $all[] = ['tove', 'GET', "/api/dogs/@$dog/card?wish=9"];
     $all[] = ['tove', 'GET', "/api/dogs/@$dog/order"];
+    $all[] = ['tove', 'GET', "/api/dogs/@$dog/kinds"];
+    $all[] = ['wim', 'GET', "/api/emergency?dog=@$dog"];
     $all[] = ['tove', 'GET', "/api/dogs/@$dog/line"];
     $all[] = ['tove', 'GET', "/api/dogs/@$dog/repeat"];
     $all[] = ['tove', 'GET', "/api/dogs/@$dog/schools"];

@@ -15,6 +15,7 @@ import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-rou
 import { Away } from '../ui/Away'
 import { Button } from '../ui/Button'
 import { Modal } from '../ui/Modal'
+import { Emergency } from './Emergency'
 import { PersonMenu } from './PersonMenu'
 import { useSession } from './session'
 
@@ -36,6 +37,7 @@ const SHORTCUTS: [string, string][] = [
   ['Enter', 'at the table, on the dog: to Done'],
   ['0 to 4', 'at an arrival, on a zone: what the comb finds'],
   ['Esc', 'close what is open'],
+  ['!', 'in an emergency: whom to call, what to do'],
   ['?', 'this list'],
 ]
 
@@ -95,6 +97,7 @@ export function Shell() {
         >
           <Keyboard aria-hidden className="size-5" />
         </button>
+        <Emergency />
         <PersonMenu />
       </header>
       {session.pin_refused_at && (

@@ -108,6 +108,16 @@ export const queries = {
       queryFn: () => take(api.GET('/api/dogs/{id}/order', { params: { path: { id } } })),
       retry: false,
     }),
+  /** Kept for as long as the page is open: there may be no network when it is needed. */
+  emergency: (dog: string) =>
+    queryOptions({
+      queryKey: ['emergency', dog],
+      queryFn: () => take(api.GET('/api/emergency', { params: { query: dog ? { dog } : {} } })),
+      staleTime: 60_000,
+      refetchInterval: 300_000,
+      gcTime: Infinity,
+      retry: false,
+    }),
   kinds: (id: string) =>
     queryOptions({
       queryKey: ['kinds', id],

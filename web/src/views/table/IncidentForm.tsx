@@ -13,14 +13,16 @@ interface Props {
   words: Schemas['VocabularyView']
   /** day of the salon */
   today: string
+  /** what it was, as far as anybody has said */
+  what: string
   zone: string
   tool: string
   onClose: () => void
   onTap: (data: TapData) => void
 }
 
-export function IncidentForm({ words, today, zone, tool, onClose, onTap }: Props) {
-  const [v, setV] = useState({ what: 'nick', zone, tool, told: false, follow_up: '' })
+export function IncidentForm({ words, today, what, zone, tool, onClose, onTap }: Props) {
+  const [v, setV] = useState({ what, zone, tool, told: false, follow_up: '' })
   const [on, setOn] = useState<string | null>(null)
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const aid = words.incidents.find((i) => i.id === v.what)

@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { FlipHorizontal2, Hand, OctagonAlert, Spline, WholeWord } from 'lucide-react'
 import { useEffect, useMemo, useRef, useState } from 'react'
-import { Link, useParams } from 'react-router'
+import { Link, useLocation, useParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
@@ -117,7 +117,11 @@ function Page({
   const [picked, setPicked] = useState<string | null>(null)
   const [view, setView] = useState('side')
   const [side, setSide] = useState<'left' | 'right'>('left')
-  const [dialog, setDialog] = useState<'otherwise' | 'incident' | 'hand' | 'mat' | null>(null)
+  // Led here from the emergency sheet: what happened is noted first.
+  const { incident } = (useLocation().state ?? {}) as { incident?: string }
+  const [dialog, setDialog] = useState<'otherwise' | 'incident' | 'hand' | 'mat' | null>(
+    incident ? 'incident' : null,
+  )
   const now = useRef<HTMLDivElement>(null)
   const [line, setLine] = useState(false)
   const [said, setSaid] = useState<LineData['zones'] | null>(null)
@@ -459,6 +463,7 @@ function Page({
         <IncidentForm
           words={words}
           today={groom.now.slice(0, 10)}
+          what={incident ?? 'nick'}
           zone={zone ?? [...inHand][0] ?? ''}
           tool={step?.tool ?? ''}
           onClose={() => setDialog(null)}
