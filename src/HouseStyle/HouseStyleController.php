@@ -10,6 +10,7 @@ use KeenThistle\Command\Commands;
 use KeenThistle\Command\Http\Answer;
 use KeenThistle\Command\Key;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Order\Example;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\FromIfMatch;
@@ -49,18 +50,22 @@ final readonly class HouseStyleController
         return Json::response(new BreaksView([]));
     }
 
+    #[Route('/api/house/example/answer', methods: ['POST'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('What the sides of a school do to an example dog', gives: ExampleView::class)]
+    public function example(#[FromBody] ExampleForm $form): Response
+    {
+        return Json::response(ExampleView::of(Example::of($form->point, Schools::chosen($form->schools))));
+    }
+
     #[Route('/api/house', methods: ['PUT'])]
     #[IsGranted(May::HOUSE)]
     #[Endpoint(
         'Change house style and settings; 422 names the must that a school breaks',
         gives: HouseStyleView::class,
-    )]
-    public function change(
-        Actor $actor,
-        #[FromBody] HouseForm $house,
-        #[FromIfMatch] int $version,
-        Key $key,
-    ): Response {
+    ),]
+    public function change(Actor $actor, #[FromBody] HouseForm $house, #[FromIfMatch] int $version, Key $key): Response
+    {
         $done = $this->commands->run(new ChangeHouse($version, $house), $actor, $key);
 
         return Answer::to($done, HouseStyleView::of($this->scope->salon($actor)));

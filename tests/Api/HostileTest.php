@@ -93,6 +93,7 @@ final class HostileTest extends HostileCase
                 "PUT /api/dogs/$tansy/line",
                 "POST /api/dogs/$tansy/line/answer",
                 'POST /api/house/answer',
+                'POST /api/house/example/answer',
             ] as $line
         ) {
             [$method, $path] = explode(' ', $line);

@@ -587,6 +587,8 @@ array_push(
         ['maren', 'GET', '/api/house', null, 'keep' => 'house'],
         ['wim', 'GET', '/api/house'],
         ['maren', 'POST', '/api/house/answer', ['schools' => ['point' => 'voice']]],
+        ['maren', 'POST', '/api/house/example/answer', ['point' => 'nails_when']],
+        ['maren', 'POST', '/api/house/example/answer', ['point' => 'no such thing']],
         ['maren', 'POST', '/api/house/answer', ['schools' => ['point' => 'shout']]],
         ['maren', 'PUT', '/api/house', ['hour' => 42, 'mat_hour' => 54, 'mat_limit' => 11.5], 'if' => '$house.version'],
         ['maren', 'PUT', '/api/house', ['hour' => 42, 'mat_hour' => 54, 'mat_limit' => 11.5], 'if' => '$house.version'],
