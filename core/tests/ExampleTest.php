@@ -51,7 +51,7 @@ final class ExampleTest extends TestCase
     public function testNailsMoveBehindTheDryer(): void
     {
         $sides = array_column(Example::of('nails_when', SchoolTable::defaults())->sides, 'lines', 'side');
-        $marked = static fn (array $lines): array => array_keys(array_filter(array_column($lines, 'differs')));
+        $marked = static fn (array $lines): array => array_keys(array_column($lines, 'differs'), true, true);
         $before = $marked($sides['before_bath']);
         $after = $marked($sides['after_dry']);
         self::assertSame([1, 1], [\count($before), \count($after)], 'one item moved');

@@ -41,7 +41,7 @@ final class HouseTest extends BrowserTestCase
         $this->page->signIn('tove');
         $this->card($this->page, 'tansy');
         $this->page->button('Order')->click();
-        $this->page->xpath("//summary[contains(., 'as the house does it')]")->click();
+        $this->page->xpath("//summary[contains(., 'as in the whole house')]")->click();
         $this->page->choose('Pads, when', 'after_dry');
         $this->sees($this->page, 'contradicts the must "pads and between the toes before nails"');
         $this->page->choose('Voice', 'marker');

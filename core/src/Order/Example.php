@@ -19,24 +19,29 @@ final readonly class Example
 {
     /** A curly coat in guards with a scissored head; the same tools on other coats show what this one does not. */
     private const CURLY = [
-        'back' => '16 over 10',
-        'rump' => '16 over 10',
-        'throat' => '7F',
-        'groin' => '10',
-        'pads_front_left' => 'toe',
-        'pads_front_right' => 'toe',
-        'toe_outline_front_left' => 'scissors',
-        'toe_outline_front_right' => 'scissors',
-        'skull' => 'scissors',
-        'fringe' => 'scissors',
-        'muzzle' => '10',
-        'inner_eye_left' => 'thinning shears',
-        'inner_eye_right' => 'thinning shears',
-        'ear_feather_left' => 'scissors',
-        'ear_feather_right' => 'scissors',
-        'tail_flag' => 'scissors',
+        'back' => ['guard', '16 mm guard over 10'],
+        'rump' => ['guard', '16 mm guard over 10'],
+        'throat' => ['blade', '7F blade'],
+        'groin' => ['blade', '10 blade'],
+        'pads_front_left' => ['blade', 'narrow toe blade'],
+        'pads_front_right' => ['blade', 'narrow toe blade'],
+        'toe_outline_front_left' => ['scissor', 'scissors'],
+        'toe_outline_front_right' => ['scissor', 'scissors'],
+        'skull' => ['scissor', 'scissors'],
+        'fringe' => ['scissor', 'scissors'],
+        'muzzle' => ['blade', '10 blade', Lay::Against],
+        'inner_eye_left' => ['thin', 'thinning shears'],
+        'inner_eye_right' => ['thin', 'thinning shears'],
+        'ear_feather_left' => ['scissor', 'scissors'],
+        'ear_feather_right' => ['scissor', 'scissors'],
+        'tail_flag' => ['scissor', 'scissors'],
     ];
-    private const WIRE = ['back' => 'hand-strip', 'rump' => 'hand-strip', 'groin' => '10', 'pads_front_left' => 'toe'];
+    private const WIRE = [
+        'back' => ['strip', 'fingers'],
+        'rump' => ['strip', 'fingers'],
+        'groin' => ['blade', '10 blade'],
+        'pads_front_left' => ['blade', 'narrow toe blade'],
+    ];
 
     /**
      * @param string $dog what it is shown on, in words
@@ -68,18 +73,24 @@ final readonly class Example
     /** @return array<string, Job> by the words for it */
     private static function dogs(): array
     {
-        $cuts = static fn (array $tools): array => array_map(
-            static fn (string $tool): Cut => Cut::said($tool, false, null, Lay::With),
-            $tools,
-        );
-        $curly = ['muzzle' => new Cut('blade', '10 blade', Lay::Against)] + $cuts(self::CURLY);
+        $curly = self::cuts(self::CURLY);
 
         return [
             'order.example_curly' => new Job($curly, CoatType::Curly),
-            'order.example_double' => new Job($cuts(self::CURLY), CoatType::LongDouble),
-            'order.example_wire' => new Job($cuts(self::WIRE), CoatType::Wire),
-            'order.example_comes_off' => new Job($cuts(self::CURLY), CoatType::Curly, comesOff: true),
+            'order.example_double' => new Job($curly, CoatType::LongDouble),
+            'order.example_wire' => new Job(self::cuts(self::WIRE), CoatType::Wire),
+            'order.example_comes_off' => new Job($curly, CoatType::Curly, comesOff: true),
         ];
+    }
+
+    /**
+     * @param array<string, array{0: string, 1: string, 2?: Lay}> $tools kind, words and lay by zone
+     *
+     * @return array<string, Cut>
+     */
+    private static function cuts(array $tools): array
+    {
+        return array_map(static fn (array $t): Cut => new Cut($t[0], $t[1], $t[2] ?? Lay::With), $tools);
     }
 
     /**

@@ -67,7 +67,7 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
         <h3 className="mb-2 text-lg">The clocks</h3>
         <ul className="space-y-1">
           {interval.clocks.map((c) => (
-            <li key={c.clock} className="grid grid-cols-[6.2rem_1fr_auto] items-center gap-2">
+            <li key={c.clock} className="grid grid-cols-[6.2rem_1fr_10.4rem] items-center gap-2">
               <span className={c.clock === interval.binding ? 'font-bold text-thistle' : ''}>
                 {clockName(c.clock)}
               </span>
