@@ -20,6 +20,7 @@ final readonly class CardView
      * @param list<array<string, mixed>> $cautions
      * @param list<ZoneView> $zones
      * @param list<array{zone: string, other: string}> $hard_lines
+     * @param list<array{zone: string, left_mm: float, since: string, grown_out_on: string}> $patches
      * @param list<VisitView> $visits
      * @param list<BookingView> $bookings
      * @param list<RecentChangeView> $changes
@@ -33,6 +34,7 @@ final readonly class CardView
         #[Says('zones between which a hard line is wanted')] public array $hard_lines,
         public GrowthView $growth,
         public IntervalView $interval,
+        #[Says('left shorter than the style, until it has grown out')] public array $patches,
         public array $visits,
         public array $bookings,
         public array $changes,

@@ -45,7 +45,9 @@ final readonly class Cards
         $place = $this->places->of($actor, $place);
         [$revision, $plan] = $this->plans->of($actor, $dog);
         $visits = $this->visits->past($actor, $dog);
-        $figures = new GrowthAndClocks($dog, new History($visits), $today);
+        $history = new History($visits);
+        $figures = new GrowthAndClocks($dog, $history, $today);
+        $lengths = $this->kit->lengths($actor);
         $changes = $this->changes->of($actor, $dog->id);
         [$zones, $worst] = $this->zones->of($actor, $dog, $plan, $figures, $place, $changes);
 
@@ -57,7 +59,8 @@ final readonly class Cards
             worst_here: $worst,
             hard_lines: HardLines::of($dog),
             growth: $figures->growthView(),
-            interval: $figures->interval($plan, $this->kit->lengths($actor), $wish),
+            interval: $figures->interval($plan, $lengths, $wish),
+            patches: Patches::of($plan, $history, $figures, $lengths, $today),
             visits: array_map(VisitView::of(...), array_reverse($visits)),
             bookings: $this->bookings->ahead($actor, $dog, $today),
             changes: $changes,

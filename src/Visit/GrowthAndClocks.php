@@ -61,8 +61,12 @@ final readonly class GrowthAndClocks
         );
     }
 
-    /** The day an exception patch cut to this length is back to what its neighbours carry. */
-    public function fillBack(Length $cut, Length $wanted): ?string
+    /**
+     * The day an exception patch cut to this length is back to what its neighbours carry.
+     *
+     * @param \DateTimeImmutable|null $from the day it was cut; null: today
+     */
+    public function fillBack(Length $cut, Length $wanted, ?\DateTimeImmutable $from = null): ?string
     {
         $weeks = (new \KeenThistle\Core\Growth\RecoveryRule())->weeksBack(
             $this->growth,
@@ -73,7 +77,7 @@ final readonly class GrowthAndClocks
 
         return null === $weeks || $weeks > 520
             ? null
-            : $this->today->modify('+'.(int) ceil($weeks * 7).' days')->format('Y-m-d');
+            : ($from ?? $this->today)->modify('+'.(int) ceil($weeks * 7).' days')->format('Y-m-d');
     }
 
     /** What a kit makes of a planned recipe. */

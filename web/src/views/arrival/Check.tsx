@@ -1,11 +1,11 @@
 // The hands-on check: what a hand and an eye find, in closed lists, saved as it is tapped.
 import { useEffect } from 'react'
 import { api, take, writeKey, type Schemas, type ListName } from '../../app/client'
-import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { mm } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import type { ArrivalData } from '../../parts/comb'
+import { Feet } from './Feet'
 import { Found } from './Found'
 import { Saving } from './Saving'
 import { Seen } from './Seen'
@@ -13,7 +13,6 @@ import { useAutosave } from './useAutosave'
 import { useSession } from '../../app/session'
 
 type Values = Record<string, unknown>
-const FEET = ['front_left', 'front_right', 'hind_left', 'hind_right']
 const SIDES = ['left', 'right']
 const REFERENCE = { back: 'back', foreleg_left: 'foreleg, left', skull: 'skull' }
 
@@ -217,94 +216,14 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
           checked={v.eye_red === true}
           onChange={(e) => set('eye_red', e.target.checked || null)}
         />
-        <div>
-          <h3 className="mb-1 text-sm font-bold">
-            Feet: bare pads of five, nails from outside in, dewclaw last
-          </h3>
-          <div className="space-y-3">
-            {FEET.map((f) => (
-              <div key={f} className="rounded-md bg-well p-2">
-                <div className="flex flex-wrap items-center gap-2">
-                  <b className="w-24">{f.replace('_', ' ')}</b>
-                  <label className="flex items-center gap-1 text-sm">
-                    pads
-                    <select
-                      className="field min-h-11 w-auto py-1"
-                      value={text(inner('pads')[f])}
-                      onChange={(e) =>
-                        setInner('pads', f, e.target.value === '' ? null : Number(e.target.value))
-                      }
-                    >
-                      <option value="">–</option>
-                      {[0, 1, 2, 3, 4, 5].map((n) => (
-                        <option key={n}>{n}</option>
-                      ))}
-                    </select>
-                  </label>
-                  {((inner('claws')[f] as string[] | undefined) ?? []).map((state, i, all) => (
-                    <select
-                      key={i}
-                      aria-label={`${f.replace('_', ' ')}, nail ${i + 1}`}
-                      className="field min-h-11 w-auto py-1 text-sm"
-                      value={state}
-                      onChange={(e) =>
-                        setInner(
-                          'claws',
-                          f,
-                          e.target.value === '-'
-                            ? all.filter((_, j) => j !== i)
-                            : all.map((s, j) => (j === i ? e.target.value : s)),
-                        )
-                      }
-                    >
-                      {(words.lists.claw ?? []).map((o) => (
-                        <option key={o.id} value={o.id}>
-                          {o.label}
-                        </option>
-                      ))}
-                      <option value="-">take out</option>
-                    </select>
-                  ))}
-                  <Button
-                    kind="quiet"
-                    className="text-sm"
-                    onClick={() => {
-                      const now = (inner('claws')[f] as string[] | undefined) ?? []
-                      setInner(
-                        'claws',
-                        f,
-                        now.length === 0
-                          ? ['not_seen', 'not_seen', 'not_seen', 'not_seen']
-                          : [...now, 'not_seen'],
-                      )
-                    }}
-                  >
-                    {((inner('claws')[f] as string[] | undefined) ?? []).length === 0 ? 'nails' : '+ nail'}
-                  </Button>
-                  {((inner('claws')[f] as string[] | undefined) ?? []).some((c) => c === 'not_seen') && (
-                    <Button
-                      kind="quiet"
-                      className="text-sm"
-                      aria-label={`${f.replace('_', ' ')}: all nails fine`}
-                      onClick={() =>
-                        setInner(
-                          'claws',
-                          f,
-                          ((inner('claws')[f] as string[] | undefined) ?? []).map(() => 'fine'),
-                        )
-                      }
-                    >
-                      all fine
-                    </Button>
-                  )}
-                </div>
-                {errors[`claws.${f}`] && (
-                  <p className="text-sm font-bold text-haw">Nails {errors[`claws.${f}`]}</p>
-                )}
-              </div>
-            ))}
-          </div>
-        </div>
+        <Feet
+          pads={inner('pads') as Record<string, number | null>}
+          nails={inner('claws') as Record<string, string[]>}
+          words={words}
+          errors={errors}
+          onPads={(foot, bare) => setInner('pads', foot, bare)}
+          onNails={(foot, nails) => setInner('claws', foot, nails)}
+        />
         {select('vaccination', "Proof of vaccination, as the salon's rule", 'vaccination', 'not asked')}
         <TextField
           label="Anything else"

@@ -1,5 +1,6 @@
 // What the dog has come for today; minutes, price and an open table follow.
 import { useQueryClient } from '@tanstack/react-query'
+import { useId } from 'react'
 import { api, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useWrite } from '../../app/useWrite'
@@ -15,6 +16,7 @@ interface Props {
 }
 
 export function KindOfVisit({ arrival, canWork, settled }: Props) {
+  const id = useId()
   const cache = useQueryClient()
   const toast = useToast()
   const change = useWrite({
@@ -32,9 +34,10 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
     onError: (e) => toast({ text: e.message, bad: true }),
   })
   return (
-    <label className="flex items-center gap-2 text-sm font-bold">
-      Came for
+    <div className="flex items-center gap-2 text-sm font-bold">
+      <label htmlFor={id}>Came for</label>
       <select
+        id={id}
         className="min-h-11 rounded-md border border-line bg-sheet px-2 font-normal"
         value={arrival.kind}
         disabled={!canWork || !settled || change.isPending}
@@ -46,6 +49,6 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
           </option>
         ))}
       </select>
-    </label>
+    </div>
   )
 }

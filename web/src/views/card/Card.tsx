@@ -207,7 +207,13 @@ export function Card() {
                 )}
               </TabPage>
               <TabPage value="back">
-                <WhenBack card={data} wish={wish ?? dog.wish_weeks} onWish={setWish} onVisit={seeVisit} />
+                <WhenBack
+                  card={data}
+                  labels={names}
+                  wish={wish ?? dog.wish_weeks}
+                  onWish={setWish}
+                  onVisit={seeVisit}
+                />
               </TabPage>
               <TabPage value="order">
                 <Order dogId={id} revision={data.revision} labels={labels} onZone={choose} />

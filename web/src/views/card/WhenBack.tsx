@@ -12,12 +12,14 @@ import { NextDate } from './NextDate'
 
 interface Props {
   card: Schemas['CardView']
+  /** zone => its name */
+  labels: Record<string, string>
   wish: number | null
   onWish: (weeks: number | null) => void
   onVisit: (visit: string) => void
 }
 
-export function WhenBack({ card, wish, onWish, onVisit }: Props) {
+export function WhenBack({ card, labels, wish, onWish, onVisit }: Props) {
   const { interval, growth, today } = card
   const late = interval.full_on ? differenceInCalendarDays(parseISO(today), parseISO(interval.full_on)) : 0
   const longest = Math.max(8, ...interval.clocks.map((c) => c.weeks), wish ?? 0)
@@ -63,6 +65,19 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
           ))}
         </div>
       </section>
+      {card.patches.length > 0 && (
+        <section aria-label="Shorter for now">
+          <h3 className="mb-1 text-lg">Shorter than the style, for now</h3>
+          <ul className="divide-y divide-line text-sm">
+            {patches(card.patches, labels).map((p) => (
+              <li key={p.words} className="py-1">
+                {p.words}: left {mm(p.left_mm)} on {shortDay(p.since)} ·{' '}
+                <b>grown out by {day(p.grown_out_on)}</b>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <section>
         <h3 className="mb-2 text-lg">The clocks</h3>
         <ul className="space-y-1">
@@ -108,6 +123,18 @@ export function WhenBack({ card, wish, onWish, onVisit }: Props) {
       <NextDate card={card} />
     </div>
   )
+}
+
+/** Places that say the same are said once. */
+function patches(all: Schemas['CardView']['patches'], labels: Record<string, string>) {
+  const out = new Map<string, Schemas['CardView']['patches'][number] & { words: string }>()
+  for (const p of all) {
+    const key = [p.left_mm, p.since, p.grown_out_on].join()
+    const had = out.get(key)
+    const name = labels[p.zone] ?? p.zone
+    out.set(key, { ...p, words: had ? `${had.words}; ${name}` : name })
+  }
+  return [...out.values()]
 }
 
 const weeksSince = (today: string, since: string) =>

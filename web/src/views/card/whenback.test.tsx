@@ -67,6 +67,10 @@ function card(change: Record<string, unknown> = {}): Schemas['CardView'] {
     growth: { mm_per_week: 2.98, sd: 0.3, n: 6, reasons: [REASON] },
     interval: INTERVAL,
     visits: [],
+    patches: [
+      { zone: 'back', left_mm: 3.2, since: '2026-11-05', grown_out_on: '2027-01-10' },
+      { zone: 'loin', left_mm: 3.2, since: '2026-11-05', grown_out_on: '2027-01-10' },
+    ],
     bookings: [],
     changes: [],
     ...change,
@@ -76,7 +80,15 @@ function card(change: Record<string, unknown> = {}): Schemas['CardView'] {
 describe('when back', () => {
   function View({ c, seen = () => {} }: { c: Schemas['CardView']; seen?: (w: number | null) => void }) {
     const [wish, setWish] = useState<number | null>(8)
-    return <WhenBack card={c} wish={wish} onWish={(w) => (setWish(w), seen(w))} onVisit={() => {}} />
+    return (
+      <WhenBack
+        card={c}
+        labels={{ back: 'back', loin: 'loin' }}
+        wish={wish}
+        onWish={(w) => (setWish(w), seen(w))}
+        onVisit={() => {}}
+      />
+    )
   }
   it('names the date, the clock that decides, the tidy in between, and why', async () => {
     page(signedIn(<View c={card()} />))
@@ -84,6 +96,9 @@ describe('when back', () => {
     expect(screen.getByText('Thu 24 Dec 2026')).toBeTruthy()
     expect(screen.getByText(/In a week, a tidy of 30 min: pads/)).toBeTruthy()
     expect(screen.getByText(/A tidy every 4 weeks in between/)).toBeTruthy()
+    expect(screen.getByRole('region', { name: 'Shorter for now' }).textContent).toContain(
+      'back; loin: left 3.2 mm on 5 Nov · grown out by Sun 10 Jan 2027',
+    )
     await userEvent.click(screen.getByRole('button', { name: /Why: the shape clock/ }))
     expect(within(screen.getByRole('dialog')).getByText('growth: 2.98 mm/week')).toBeTruthy()
   })
