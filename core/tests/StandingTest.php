@@ -85,7 +85,7 @@ final class StandingTest extends TestCase
             array_column($next, 'why'),
         );
         self::assertSame(
-            [['kind' => 'nails', 'on' => '2026-05-20', 'why' => 'nails as they wear']],
+            [['kind' => 'nails', 'on' => '2026-05-20', 'why' => 'nails or pads due sooner']],
             (new NextVisits())->of(null, null, null, [], '2026-05-20', null),
         );
         $tidy = ['on' => '2026-05-04', 'weeks' => 4];
@@ -95,7 +95,7 @@ final class StandingTest extends TestCase
             'a tidy does the claws as well',
         );
         self::assertSame(
-            'nails as they wear',
+            'nails or pads due sooner',
             (new NextVisits())->of(null, null, $tidy, ['pads'], '2026-04-20', '2026-05-01')[0]['why'],
             'the first of both leads',
         );

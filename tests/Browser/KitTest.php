@@ -76,7 +76,7 @@ final class KitTest extends BrowserTestCase
         $this->tool('10 blade');
         $this->sees($this->page, 'Disinfect it before the next dog.');
         $this->page->button('Disinfected')->click();
-        $this->sees($this->page, 'Ready: it asks for nothing.');
+        $this->sees($this->page, 'Ready: nothing is due.');
         $this->page->xpath("//*[@aria-live='polite']//button[.='Take back']")->click();
         $this->sees($this->page, 'Disinfect it before the next dog.');
         $this->page->button('Needed by')->click();

@@ -151,7 +151,7 @@ return [
     'care.at_the' => ' at the %s',
     'care.back_with_us' => 'Back with us',
     'care.bands_and_bows_come_off_when' => 'Bands and bows come off when the dog is alone.',
-    'care.claws_as_they_wear' => 'nails as they wear',
+    'care.claws_as_they_wear' => 'nails or pads due sooner',
     'care.claws_near_the_quick' => 'Nails near the quick.',
     'care.claws_near_the_quick_and_dewclaws' => 'Nails near the quick, and dewclaws: nothing wears those; we '.
         'look every four weeks.',

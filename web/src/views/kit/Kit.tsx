@@ -54,7 +54,7 @@ export function Kit() {
           onChange={setDue}
           options={[
             { id: 'all', label: 'All' },
-            { id: 'due', label: `Asks for something (${asks})` },
+            { id: 'due', label: `Needs attention (${asks})` },
           ]}
         />
         {may('kit') && (
@@ -68,7 +68,7 @@ export function Kit() {
         <section aria-label="Tools" tabIndex={0} className="panel min-h-0 flex-1 overflow-y-auto">
           {groups.length === 0 && (
             <p className="p-6 text-ink-2">
-              {due === 'due' ? 'Nothing here asks for anything.' : 'No tool lives here yet.'}
+              {due === 'due' ? 'Nothing needs attention here.' : 'No tool lives here yet.'}
             </p>
           )}
           {groups.map(([name, items]) => (
@@ -102,7 +102,7 @@ export function Kit() {
 function Empty() {
   return (
     <div className="space-y-2 p-5 text-ink-2">
-      <p>Choose a tool to see what it asks for, to measure it, and who needs it.</p>
+      <p>Choose a tool to see what it needs, to measure it, and who needs it.</p>
       <p>Measured once, every card’s length follows.</p>
     </div>
   )

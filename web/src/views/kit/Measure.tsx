@@ -274,7 +274,7 @@ function WhatChanged({ id }: { id: string }) {
   return (
     <section aria-label="What changed" className="space-y-2 border-t border-line pt-3">
       <h3 className="text-lg">
-        {d.before_mm === null ? 'By the table' : mm(d.before_mm)} →{' '}
+        {d.before_mm === null ? 'As labelled' : mm(d.before_mm)} →{' '}
         {d.after_mm === null ? 'by the table' : mm(d.after_mm)}
       </h3>
       {!d.finished && (

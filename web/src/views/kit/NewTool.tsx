@@ -13,7 +13,7 @@ const KINDS = [
   { id: 'blade', label: 'Blade' },
   { id: 'guard', label: 'Guard' },
   { id: 'trimmer', label: 'Small trimmer' },
-  { id: 'clipper', label: 'Clipper (motor)' },
+  { id: 'clipper', label: 'Clipper, corded or cordless' },
   { id: 'shears', label: 'Shears' },
   { id: 'thinning_shears', label: 'Thinning shears' },
   { id: 'knife', label: 'Stripping knife' },
@@ -92,7 +92,7 @@ export function NewTool({
         )}
         {(v.kind === 'guard' || v.kind === 'trimmer') && (
           <TextField
-            label={v.kind === 'guard' ? 'Marked for, mm' : 'Set to, mm'}
+            label={v.kind === 'guard' ? 'As labelled, mm' : 'Set to, mm'}
             inputMode="decimal"
             value={v.nominal}
             onChange={(e) => setV({ ...v, nominal: e.target.value })}

@@ -80,7 +80,7 @@ const DO: Record<string, string> = {
   sharpened: 'Back from sharpening',
 }
 const DONE: Record<string, string> = {
-  run: 'ran',
+  run: 'used on a dog',
   oiled: 'oiled',
   disinfected: 'disinfected',
   heat: 'felt',
@@ -145,7 +145,7 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
           ))}
         </ul>
       ) : (
-        <p className="rounded-md bg-moss-soft px-3 py-2 font-bold text-moss">Ready: it asks for nothing.</p>
+        <p className="rounded-md bg-moss-soft px-3 py-2 font-bold text-moss">Ready: nothing is due.</p>
       )}
       <dl className="grid grid-cols-2 gap-x-4 gap-y-1">
         {item.worn_share !== null && (
@@ -195,7 +195,7 @@ function Care({ item, life }: { item: Item; life: Life | null }) {
               }}
             >
               <TextField
-                label="Ran, minutes"
+                label="Used on a dog, minutes"
                 inputMode="decimal"
                 value={minutes}
                 onChange={(e) => setMinutes(e.target.value)}

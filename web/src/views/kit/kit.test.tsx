@@ -128,7 +128,7 @@ describe('the kit', () => {
     const row = await screen.findByRole('button', { name: /7F blade/ })
     expect(row.textContent).toContain('Disinfect before the next dog')
     expect(row.textContent).toContain('70 %')
-    await userEvent.click(screen.getByRole('radio', { name: 'Asks for something (1)' }))
+    await userEvent.click(screen.getByRole('radio', { name: 'Needs attention (1)' }))
     expect(screen.queryByRole('button', { name: /16 mm guard/ })).toBeNull()
     expect(screen.getByRole('button', { name: /7F blade/ })).toBeTruthy()
   })
@@ -146,7 +146,7 @@ describe('the kit', () => {
       ).findByRole('button', { name: 'Take back' }),
     )
     await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
-    await userEvent.type(screen.getByLabelText('Ran, minutes'), '12,5')
+    await userEvent.type(screen.getByLabelText('Used on a dog, minutes'), '12,5')
     await userEvent.click(screen.getByRole('button', { name: 'Add' }))
     await waitFor(() =>
       expect(asked.filter((a) => a.method === 'POST').map((a) => a.body)).toContainEqual({
@@ -281,8 +281,8 @@ describe('the kit', () => {
     await userEvent.selectOptions(screen.getByLabelText('What it is'), 'guard')
     await userEvent.type(screen.getByLabelText('What we call it'), 'wide 19')
     await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
-    expect(await screen.findByText('Marked for, mm is required')).toBeTruthy()
-    await userEvent.type(screen.getByLabelText('Marked for, mm'), '19')
+    expect(await screen.findByText('As labelled, mm is required')).toBeTruthy()
+    await userEvent.type(screen.getByLabelText('As labelled, mm'), '19')
     await userEvent.click(screen.getByRole('button', { name: 'Add it' }))
     await waitFor(() =>
       expect(asked.filter((a) => a.method === 'POST')[1]?.body).toEqual({

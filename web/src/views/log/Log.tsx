@@ -65,7 +65,7 @@ export function Log() {
             onChange={(of) => setSearch(of === 'incidents' ? { of } : {})}
             options={[
               { id: 'changes', label: 'Changes' },
-              { id: 'incidents', label: 'What went wrong' },
+              { id: 'incidents', label: 'Incidents' },
             ]}
           />
         </div>

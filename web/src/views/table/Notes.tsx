@@ -37,8 +37,8 @@ export function Notes({
   return (
     <div className="space-y-4 p-4">
       {groom.incidents.length > 0 && (
-        <section aria-label="What went wrong">
-          <h2 className="text-lg">What went wrong</h2>
+        <section aria-label="Incidents">
+          <h2 className="text-lg">Incidents</h2>
           <ul className="divide-y divide-line">
             {groom.incidents.map((i) => (
               <li key={i.id} className="flex flex-wrap items-center gap-2 py-2">
