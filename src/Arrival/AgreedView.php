@@ -23,6 +23,12 @@ final readonly class AgreedView
     ) {
     }
 
+    /** @return array<string, mixed> as a groom keeps it, and shows it */
+    public function toArray(): array
+    {
+        return get_object_vars($this);
+    }
+
     /** @param list<Agreement> $agreements oldest first */
     public static function of(array $agreements): ?self
     {

@@ -105,7 +105,7 @@ final readonly class GroomToday
                 'made' => 1 + (\is_int($made) ? $made : 0),
                 'rest' => $list->rest,
                 'asks_ready' => $list->asksReady,
-                'agreed' => AgreedView::of($this->arrivals->agreements($arrival)),
+                'agreed' => AgreedView::of($this->arrivals->agreements($arrival))?->toArray(),
             ] +
             array_intersect_key($groom->today, ['asked' => 1]) +
             self::kept($today, $card, $last, static fn (Row $r): ?string => $known->filledBack($r, $arrival));

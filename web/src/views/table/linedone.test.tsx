@@ -66,7 +66,7 @@ describe('the line at the table', () => {
   it('asks why for what was done otherwise, one tap for all', async () => {
     const { tap } = open((line) => (line.includes('belly') ? view({ zones }) : view()))
     await userEvent.type(await screen.findByLabelText('What was done, on one line'), 'back: 7F; belly: 10')
-    expect(await screen.findByText('as planned: back · otherwise: belly')).toBeTruthy()
+    expect(await screen.findByText('as planned: back · differently: belly')).toBeTruthy()
     expect(screen.queryByRole('button', { name: 'Done so' })).toBeNull()
     await userEvent.click(await screen.findByRole('button', { name: 'looked better so' }))
     const { words, ...recipe } = TEN
