@@ -26,7 +26,17 @@ final readonly class AgreedView
     /** @return array<string, mixed> as a groom keeps it, and shows it */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return [
+            'agreed' => $this->agreed,
+            'title' => $this->title,
+            'leaves_mm' => $this->leaves_mm,
+            'minutes' => $this->minutes,
+            'price_minor' => $this->price_minor,
+            'signed_by' => $this->signed_by,
+            'at' => $this->at,
+            'by' => $this->by,
+            'comb_version' => $this->comb_version,
+        ];
     }
 
     /** @param list<Agreement> $agreements oldest first */
