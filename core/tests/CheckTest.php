@@ -107,8 +107,8 @@ final class CheckTest extends TestCase
             [],
             self::codes(
                 self::check(
-                    '{"ears":{"left":["clean"],"right":["wax"]},"teeth":"tartar","skin":["dry"],'
-                        .'"parasites":"none","lameness":"none","airway":"quiet"}',
+                    '{"ears":{"left":["clean"],"right":["wax"]},"teeth":"tartar","skin":["dry"],'.
+                        '"parasites":"none","lameness":"none","airway":"quiet"}',
                 ),
             ),
         );
@@ -180,7 +180,7 @@ final class CheckTest extends TestCase
     {
         self::assertSame([], (new CheckRule())->skinUnder(['chest' => 'fine']));
         $cautions = (new CheckRule())->skinUnder([
-            'armpit, left' => 'sore',
+            'left armpit' => 'sore',
             'groin' => 'damp',
             'chest' => 'parasites',
             'belly' => 'red',

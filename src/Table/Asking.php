@@ -76,18 +76,13 @@ final class Asking
                     ? substr($zone, 0, -6).'_left'
                     : '');
             if (!\in_array($twin, $zones, true)) {
-                $out[] = self::place($zone);
+                $out[] = Zone::of($zone)->label;
             } elseif (str_ends_with($zone, '_left')) {
-                $out[] = preg_replace('/, left$/', ' on both sides', Zone::of($zone)->label) ?? $zone;
+                $out[] = preg_replace('/^left (.*)$/', '$1 on both sides', Zone::of($zone)->label) ?? $zone;
             }
         }
 
         return implode(', ', $out);
-    }
-
-    private static function place(string $zone): string
-    {
-        return preg_replace('/^(.*), (left|right)$/', '$2 $1', Zone::of($zone)->label) ?? $zone;
     }
 
     /** @return list<array<mixed>> */

@@ -47,7 +47,7 @@ final class AgreementTest extends ArrivalCase
         $page = (string) $this->client->getResponse()->getContent();
         self::assertSame(200, $this->client->getResponse()->getStatusCode());
         self::assertStringContainsString('Aveline &lt;i&gt;M&lt;/i&gt;', $page);
-        self::assertStringContainsString('armpit, left', $page);
+        self::assertStringContainsString('left armpit', $page);
         self::assertStringContainsString('unchanged since it was signed', $page);
         self::assertStringContainsString(
             'no-store',

@@ -146,7 +146,7 @@ export function Underside({ zones, selected, onSelect, onPaint, onDigit, name }:
               textAnchor="middle"
               style={{ fill: 'var(--ink-2)' }}
             >
-              {q.label.split(',')[0]}
+              {q.label.replace(/^(left|right) /, '')}
             </text>
           ) : null,
         )}

@@ -14,7 +14,7 @@ import { useSession } from '../../app/session'
 
 type Values = Record<string, unknown>
 const SIDES = ['left', 'right']
-const REFERENCE = { back: 'back', foreleg_left: 'foreleg, left', skull: 'skull' }
+const REFERENCE = { back: 'back', foreleg_left: 'left foreleg', skull: 'skull' }
 
 interface Props {
   arrival: ArrivalData

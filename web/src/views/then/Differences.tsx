@@ -176,15 +176,13 @@ function Row({
   )
 }
 
-/** "thigh, left" and "thigh, right" are said once: "thigh, both"; four feet as "all". */
+const SIDE = /^((?:front |hind )?(?:left|right)) (.+)$/
+
+/** "left thigh" and "right thigh" are said once: "thigh, both"; four feet as "all". */
 export function paired(labels: string[]): string[] {
   const sides = new Map<string, string[]>()
   for (const label of labels) {
-    const cut = label.lastIndexOf(', ')
-    const [part, side] =
-      cut > 0 && /left|right/.test(label.slice(cut))
-        ? [label.slice(0, cut), label.slice(cut + 2)]
-        : [label, '']
+    const [, side = '', part = label] = SIDE.exec(label) ?? []
     sides.set(part, [...(sides.get(part) ?? []), side])
   }
   return [...sides].flatMap(([part, s]) =>
@@ -192,7 +190,7 @@ export function paired(labels: string[]): string[] {
       ? [`${part}, all`]
       : s.length === 2
         ? [`${part}, both`]
-        : s.map((x) => (x ? `${part}, ${x}` : part)),
+        : s.map((x) => (x ? `${x} ${part}` : part)),
   )
 }
 

@@ -71,14 +71,14 @@ describe('the weeks', () => {
 
 describe('zones that differ alike', () => {
   it('are said once for both sides and for all feet', () => {
-    expect(paired(['thigh, left', 'back', 'thigh, right', 'ear, outer, left'])).toEqual([
+    expect(paired(['left thigh', 'back', 'right thigh', 'left outer ear'])).toEqual([
       'thigh, both',
       'back',
-      'ear, outer, left',
+      'left outer ear',
     ])
-    expect(paired(['front left', 'front right', 'hind left', 'hind right'].map((f) => `pads, ${f}`))).toEqual(
-      ['pads, all'],
-    )
+    expect(paired(['front left', 'front right', 'hind left', 'hind right'].map((f) => `${f} pads`))).toEqual([
+      'pads, all',
+    ])
   })
 })
 
