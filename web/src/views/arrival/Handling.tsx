@@ -153,7 +153,8 @@ function Tool({ dogId, arrivalId, row, label, words, canWork, open, onOpen }: To
         <CautionLine key={w.code} caution={w} />
       ))}
       <p className="mt-1 text-sm">
-        Let it get used to: <b>{row.next_words}</b>, {row.minutes} min
+        Let it get used to: <b>{row.next_words}</b>,{' '}
+        {row.minutes < 1 ? `${Math.round(row.minutes * 60)} seconds` : `${row.minutes} min`}
         {row.earliest_full_on && <> · all of it likely from {day(row.earliest_full_on)}</>}
       </p>
       <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-sm">

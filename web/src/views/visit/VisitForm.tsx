@@ -11,7 +11,7 @@ import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { hours, mm } from '../../ui/words'
+import { hours, mm, sentence } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { useWrite } from '../../app/useWrite'
@@ -247,7 +247,9 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
         </div>
         {planned.length === 0 && head.kind !== 'full' && (
           <p className="p-4 text-ink-2">
-            {kind?.label ?? 'This visit'} is about no clipped zone: only its own clocks are set back.
+            {sentence(
+              `${kind?.label ?? 'this visit'} is about no clipped zone: only its own clocks are set back`,
+            )}
           </p>
         )}
         {planned.length === 0 && head.kind === 'full' && (
