@@ -163,7 +163,7 @@ final class MinutesTest extends TestCase
     {
         $m = self::of(new Work(13.7, CoatType::Wire, matting: 9.3, rate: 4000 / 60, matRate: 75.0));
         self::assertSame(
-            ['at 40.00 an hour', '4.3 min on mats past the first five × 0.75'],
+            ['at 40.00 an hour', '4.3 min on mats past the first five at 45.00 an hour'],
             [substr($m->priceTerms[0]['label'], -16), $m->priceTerms[1]['label']],
         );
         preg_match('/^([\d.]+) min/', $m->priceTerms[0]['label'], $said);

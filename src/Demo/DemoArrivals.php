@@ -171,7 +171,7 @@ final readonly class DemoArrivals
             'title' => "One even length, $mm mm",
             'minutes' => 130,
             'price_minor' => 6600,
-            'price_terms' => [['label' => '110 min × 60', 'minor' => 6600]],
+            'price_terms' => [['label' => '110 min at 36.00 an hour', 'minor' => 6600]],
             'currency' => $arrival->salon->currency,
             'leaves_mm' => $mm,
             'even_blade' => $blade,

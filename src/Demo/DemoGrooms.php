@@ -216,17 +216,8 @@ final readonly class DemoGrooms
                 : [
                     'likely' => round($minutes->likely, 1),
                     'phases' => $minutes->scaled(),
-                    'price_minor' => (int) round($minutes->likely * $dog->salon->rateMinor),
-                    'price_terms' => [
-                        [
-                            'label' => \sprintf(
-                                '%s min × %s',
-                                round($minutes->likely, 1),
-                                number_format($dog->salon->rateMinor / 100, 2),
-                            ),
-                            'minor' => (int) round($minutes->likely * $dog->salon->rateMinor),
-                        ],
-                    ],
+                    'price_minor' => $minutes->price,
+                    'price_terms' => $minutes->priceTerms,
                 ];
         $this->manager->persist($groom);
 

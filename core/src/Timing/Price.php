@@ -46,16 +46,10 @@ final readonly class Price
     /** @return array{label: string, minor: int} */
     private static function term(bool $mats, float $minutes, float $rate): array
     {
-        $whole = abs($rate - round($rate)) < 1e-9;
-        $shown = number_format($whole ? $rate / 100 : $rate * 0.6, 2, '.', '');
+        $hour = number_format(HourlyRate::ofHour($rate), 2, '.', '');
 
         return [
-            'label' => match (true) {
-                $mats && $whole => Say::it('timing.min_on_mats', $minutes, $shown),
-                $mats => Say::it('timing.min_on_mats_an_hour', $minutes, $shown),
-                $whole => Say::it('timing.min', $minutes, $shown),
-                default => Say::it('timing.min_an_hour', $minutes, $shown),
-            },
+            'label' => Say::it($mats ? 'timing.min_on_mats_an_hour' : 'timing.min_an_hour', $minutes, $hour),
             'minor' => (int) round($minutes * $rate),
         ];
     }

@@ -60,7 +60,7 @@ export const OPTION = {
   minutes_80: 130,
   slot_minutes: 130,
   price_minor: 6720,
-  price_terms: [{ label: '112 min × 0.60', minor: 6720 }],
+  price_terms: [{ label: '112 min at 36.00 an hour', minor: 6720 }],
   phases: [],
   visits: 1,
   today: true,
