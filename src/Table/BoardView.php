@@ -8,6 +8,7 @@ namespace KeenThistle\Table;
 
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Nails\NailsAnswer;
+use KeenThistle\Core\Order\OrderRule;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\PhaseClock;
 use KeenThistle\Core\Table\Tap;
@@ -19,9 +20,6 @@ use KeenThistle\Visit\History;
 /** Shared by the whole groom and by what a tap has changed. */
 final readonly class BoardView
 {
-    /** Of a groom that was opened before its rests were kept. */
-    private const REST = 40;
-
     /** @param list<Tap> $taps */
     public function __construct(private Groom $groom, private array $taps, private Board $board)
     {
@@ -56,9 +54,10 @@ final readonly class BoardView
     /** Minutes on the table until a rest off it. */
     public function restEvery(): int
     {
-        $rest = $this->groom->today['rest'] ?? self::REST;
+        $rest = $this->groom->today['rest'] ?? null;
 
-        return \is_int($rest) ? $rest : self::REST;
+        // One that was opened before its rests were kept has the usual one.
+        return \is_int($rest) ? $rest : OrderRule::REST_MINUTES;
     }
 
     /** Minutes until the next rest; below 0: over due. */

@@ -107,7 +107,10 @@ final readonly class GroomToday
                 'asks_ready' => $list->asksReady,
                 'agreed' => AgreedView::of($this->arrivals->agreements($arrival))?->toArray(),
             ] +
-            array_intersect_key($groom->today, ['asked' => 1]) +
+            // Asked is what was asked: for a place found since, the question is a new one.
+            ([] === array_diff($today->zones(Row::WAITS), array_keys(Waiting::zones($groom)))
+                ? array_intersect_key($groom->today, ['asked' => 1])
+                : []) +
             self::kept($today, $card, $last, static fn (Row $r): ?string => $known->filledBack($r, $arrival));
 
         return [...$said, ...$changed];

@@ -253,6 +253,10 @@ final class OneChainTest extends ApiTestCase
         self::assertNull($answered['ask']);
         $rows = array_column(self::rows(self::map($answered['today'])['zones']), 'state', 'zone');
         self::assertSame('planned', $rows['back']);
+
+        $this->comb([self::mat('armpit_left', 4), self::mat('back', 4), self::mat('ribs_left', 4)]);
+        $again = self::map($this->ask('GET', $path, expect: 200)['ask']);
+        self::assertNull($again['asked_at'], 'found since: the question is a new one');
     }
 
     public function testAnOwnerWhoAnswersNoKeepsTheCoatAndTheRestGoesOn(): void

@@ -15,7 +15,7 @@ final readonly class OrderRule
 {
     private const HEALTH = ['mats_clip', 'close_work', 'pads', 'nails', 'ears'];
     private const LATER = ['bath', 'brush_out', 'clip', 'scissor', 'thin', 'rear', 'strip', 'rake'];
-    private const REST_MINUTES = 45;
+    public const REST_MINUTES = 45;
     private const REST_OFTEN_MINUTES = 20;
 
     /** @throws InvalidInput where a school or the card contradicts a must, or the card itself; names the pair */
