@@ -1,6 +1,6 @@
 <?php
 
-/** The demo salon as it is when new, before every test: none leans on another, in whatever order they come. */
+/** The demo salon as it is when new, before every test, whichever process runs it: none leans on another. */
 
 declare(strict_types=1);
 
@@ -24,9 +24,15 @@ final class Salon
         $db = self::db();
         $db->exec('SET foreign_key_checks = 0');
         if ([] === self::$tables) {
-            self::keep($db);
+            // Another class's run may have kept it already, and left the salon otherwise.
+            $kept = $db->query("SHOW DATABASES LIKE '".self::SEED."'");
+            \assert(false !== $kept);
+            if (false === $kept->fetchColumn()) {
+                self::keep($db);
 
-            return;
+                return;
+            }
+            self::$tables = self::tables($db, self::SEED);
         }
         // The worker may just be doing what a test has left: then one of the two gives way.
         for ($try = 1; !self::putBack($db) && $try < 20; ++$try) {
@@ -85,19 +91,30 @@ final class Salon
     private static function keep(\PDO $db): void
     {
         $db->exec('DROP DATABASE IF EXISTS '.self::SEED.'; CREATE DATABASE '.self::SEED);
-        $found = $db->query('SHOW TABLES');
-        \assert(false !== $found);
-        foreach ($found->fetchAll(\PDO::FETCH_COLUMN) as $table) {
-            if (\is_string($table) && 'doctrine_migration_versions' !== $table) {
-                $db->exec(
-                    'CREATE TABLE '.
-                        self::SEED.
-                        ".$table LIKE $table; INSERT INTO ".
-                        self::SEED.
-                        ".$table SELECT * FROM $table",
-                );
-                self::$tables[] = $table;
-            }
+        $tables = self::tables($db, 'thistle');
+        foreach ($tables as $table) {
+            $db->exec(
+                'CREATE TABLE '.
+                    self::SEED.
+                    ".$table LIKE $table; INSERT INTO ".
+                    self::SEED.
+                    ".$table SELECT * FROM $table",
+            );
         }
+        self::$tables = $tables;
+    }
+
+    /** @return list<string> */
+    private static function tables(\PDO $db, string $database): array
+    {
+        $found = $db->query("SHOW TABLES FROM $database");
+        \assert(false !== $found);
+
+        return array_values(
+            array_filter(
+                $found->fetchAll(\PDO::FETCH_COLUMN),
+                static fn (mixed $t): bool => \is_string($t) && 'doctrine_migration_versions' !== $t,
+            ),
+        );
     }
 }
