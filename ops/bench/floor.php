@@ -5,8 +5,8 @@
 
 declare(strict_types=1);
 
-$all = require getenv('KT_FLOOR');
-$statements = $all[$_GET['n']];
+$all = require sprintf('%s-%s.php', getenv('KT_FLOOR'), rtrim($_GET['n'], '0123456789'));
+$statements = $all[$_GET['n']] ?? throw new RuntimeException('nothing was recorded for this');
 $db = new PDO(getenv('KT_DSN'), 'thistle', getenv('KT_DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
 $out = [];
 foreach ($statements as $sql) {
