@@ -62,6 +62,7 @@ final readonly class GroomChanges
                 $groom,
                 $board,
                 $plan,
+                $this->zones->wanted($actor, array_intersect_key($plan, array_flip($zones))),
                 $zones,
                 static fn (): GrowthAndClocks => new GrowthAndClocks($groom->dog, $past(), $groom->arrival->day),
             ),

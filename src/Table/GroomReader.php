@@ -34,7 +34,6 @@ final readonly class GroomReader
         private Visits $visits,
         private KitReader $kit,
         private TableZones $zones,
-        private TableSteps $steps,
         private TableTimers $timers,
         private ClockInterface $clock,
     ) {
@@ -87,7 +86,8 @@ final readonly class GroomReader
         $history = new History($this->visits->past($actor, $dog));
         $figures = new GrowthAndClocks($dog, $history, $groom->arrival->day);
         $plan = self::plan($groom);
-        $steps = $this->steps->all($actor, $groom, $board, $plan);
+        $lengths = $this->zones->wanted($actor, $plan);
+        $steps = TableSteps::all($groom, $board, $plan, $lengths);
         [$next, $after] = TableSteps::next($steps);
         $nails = $this->nails($groom);
         $clocks = $figures->interval(
@@ -125,7 +125,7 @@ final readonly class GroomReader
             rest_every: $said->restEvery(),
             rest_in: $said->restIn($until),
             ask: Asking::view($groom),
-            zones: $this->zones->all($actor, $groom, $board, $plan, $figures),
+            zones: $this->zones->all($actor, $groom, $board, $plan, $lengths, $figures),
             hard_lines: HardLines::of($dog),
             steps: $steps,
             next: $next,

@@ -6,25 +6,24 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Core\Measure\Length;
 use KeenThistle\Core\Table\Board;
-use KeenThistle\Kit\KitReader;
 use KeenThistle\Recipe\ZoneRecipe;
-use KeenThistle\Staff\Actor;
 
 final readonly class TableSteps
 {
-    public function __construct(private KitReader $kit)
+    private function __construct()
     {
     }
 
     /**
      * @param array<string, ZoneRecipe> $plan
+     * @param array<string, Length|null> $lengths what each zone is to be left at
      *
      * @return list<TableStepView>
      */
-    public function all(Actor $actor, Groom $groom, Board $board, array $plan): array
+    public static function all(Groom $groom, Board $board, array $plan, array $lengths): array
     {
-        $lengths = $this->kit->lengths($actor);
         $marks = self::marks($groom, $board);
 
         return array_map(
@@ -43,10 +42,7 @@ final readonly class TableSteps
                 $shapes = array_filter($shaped, $said);
                 $guard = null !== $tool && $tool->isGuard();
                 $left = array_filter(
-                    array_map(
-                        static fn (ZoneRecipe $r): ?float => $lengths->planned($r->forRules())->finished?->rounded(),
-                        $recipes,
-                    ),
+                    array_map(static fn (string $z): ?float => ($lengths[$z] ?? null)?->rounded(), $s['zones']),
                     static fn (?float $mm): bool => null !== $mm,
                 );
 

@@ -25,22 +25,45 @@ final readonly class TableZones
     }
 
     /**
+     * What each zone is to be left at: reckoned once for the zones and the steps.
+     *
      * @param array<string, ZoneRecipe> $plan
+     *
+     * @return array<string, Length|null> by zone; null where nothing is done or nothing tells the length
+     */
+    public function wanted(Actor $actor, array $plan): array
+    {
+        $home = $this->kit->lengths($actor);
+
+        return array_map(
+            static fn (ZoneRecipe $r): ?Length => null === $r->method ? null : $home->planned($r->forRules())->finished,
+            $plan,
+        );
+    }
+
+    /**
+     * @param array<string, ZoneRecipe> $plan
+     * @param array<string, Length|null> $lengths
      *
      * @return list<TableZoneView> in the order of the body
      */
-    public function all(Actor $actor, Groom $groom, Board $board, array $plan, GrowthAndClocks $figures): array
-    {
-        $home = $this->kit->lengths($actor);
+    public function all(
+        Actor $actor,
+        Groom $groom,
+        Board $board,
+        array $plan,
+        array $lengths,
+        GrowthAndClocks $figures,
+    ): array {
         $there = $this->kit->lengths($actor, (string) $groom->place->id);
         $match = $this->kit->match($actor, (string) $groom->place->id);
         $waiting = Waiting::zones($groom);
-        $marks = $this->marks($actor, $groom, $board, $plan, ZoneTable::ids(), static fn () => $figures);
+        $marks = $this->marks($actor, $groom, $board, $plan, $lengths, ZoneTable::ids(), static fn () => $figures);
         $out = [];
         foreach (array_values(ZoneTable::all()) as $i => $zone) {
             $planned = $plan[$zone->id] ?? null;
             $none = null === $planned || null === $planned->method;
-            $wanted = $none ? null : $home->planned($planned->forRules())->finished;
+            $wanted = $lengths[$zone->id] ?? null;
             $mark = $marks[$i];
             $out[] = new TableZoneView(
                 zone: $zone->id,
@@ -70,22 +93,28 @@ final readonly class TableZones
 
     /**
      * @param array<string, ZoneRecipe> $plan
+     * @param array<string, Length|null> $lengths what these zones are to be left at
      * @param list<string> $zones
      * @param callable(): GrowthAndClocks $figures asked only where a bare patch must fill back
      *
      * @return list<ZoneMarkView> in the order of the zones
      */
-    public function marks(Actor $actor, Groom $groom, Board $board, array $plan, array $zones, callable $figures): array
-    {
-        $home = $this->kit->lengths($actor);
+    public function marks(
+        Actor $actor,
+        Groom $groom,
+        Board $board,
+        array $plan,
+        array $lengths,
+        array $zones,
+        callable $figures,
+    ): array {
         $there = $this->kit->lengths($actor, (string) $groom->place->id);
         $out = [];
         foreach ($zones as $id) {
             $zone = Zone::of($id);
             $planned = $plan[$id] ?? null;
             $mark = $board->zones[$id] ?? null;
-            $wanted =
-                null === $planned || null === $planned->method ? null : $home->planned($planned->forRules())->finished;
+            $wanted = $lengths[$id] ?? null;
             $actual = null === $mark?->actual ? null : RecipeCodec::fromArray($mark->actual);
             $done = $actual ?? $planned;
             $cut = null !== $mark && \in_array($mark->state, ['done', 'partly'], true);
