@@ -37,10 +37,9 @@ export function Emergency() {
         type="button"
         onClick={() => setOpen(true)}
         className={`my-0.5 inline-flex min-h-10 items-center gap-1.5 rounded-md border border-haw px-2.5
-          text-sm
-          font-bold text-haw hover:bg-haw-soft`}
+          text-sm font-bold text-haw hover:bg-haw-soft phone:ml-auto`}
       >
-        <Siren aria-hidden className="size-5" /> <span className="max-sm:sr-only">Emergency</span>
+        <Siren aria-hidden className="size-5" /> <span className="short:sr-only">Emergency</span>
       </button>
       {open && <Sheet dogs={list} first={here} onClose={() => setOpen(false)} />}
     </>

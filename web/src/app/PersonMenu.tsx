@@ -39,8 +39,8 @@ export function PersonMenu() {
   return (
     <Popover.Root open={open} onOpenChange={(o) => (setOpen(o), setNext(null), setError(''))}>
       <Popover.Trigger
-        className={`ml-auto flex min-h-12 items-center gap-2 rounded-md px-2 font-bold hover:bg-well md:ml-0
-        ml-auto flex min-h-12 items-center gap-2 rounded-md px-2 font-bold hover:bg-well md:ml-0`}
+        className={`flex min-h-12 items-center gap-2 rounded-md px-2 font-bold hover:bg-well
+        short:px-0`}
       >
         <span className="grid size-9 place-items-center rounded-full bg-thistle text-thistle-ink" aria-hidden>
           {session.name
@@ -48,7 +48,7 @@ export function PersonMenu() {
             .map((w) => w[0])
             .join('')}
         </span>
-        <span className="text-left leading-tight max-sm:sr-only">
+        <span className="text-left leading-tight phone:sr-only short:sr-only">
           {session.name.split(' ')[0]}
           <span className="block text-xs font-normal text-ink-2">{session.role_label}</span>
         </span>

@@ -60,10 +60,12 @@ export function Shell() {
     return () => removeEventListener('keydown', onKey)
   }, [go])
   const tab = ({ isActive }: { isActive: boolean }) =>
-    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold max-sm:px-2
+    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold short:min-h-10 short:border-b-0
+      short:border-l-4 phone:min-h-14 phone:flex-1 phone:flex-col phone:justify-center phone:gap-0
+      phone:border-b-0 phone:border-t-4 phone:px-0.5 phone:text-xs
       ${isActive ? 'border-thistle text-thistle' : 'border-transparent text-ink-2 hover:text-ink'}`
   return (
-    <div className="flex min-h-dvh flex-col">
+    <div className="flex min-h-dvh flex-col pb-(--foot) short:pl-14">
       <a
         href="#main"
         className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3"
@@ -71,28 +73,36 @@ export function Shell() {
         To the content
       </a>
       <header
-        className={`no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-sheet px-3
-        sm:px-5`}
+        className={`no-print flex items-center gap-x-3 border-b border-line bg-sheet px-3 sm:px-5
+        short:fixed short:inset-y-0 short:left-0 short:z-20 short:w-14 short:flex-col short:gap-1
+        short:overflow-y-auto short:border-b-0 short:border-r short:px-0`}
       >
-        <Link to="/book" className="flex min-h-12 items-center gap-2 font-head text-lg font-bold">
+        <Link
+          to="/book"
+          className="flex min-h-12 items-center gap-2 font-head text-lg font-bold short:hidden"
+        >
           <img src="/thistle.svg" alt="" className="size-7" />
           <span className="max-sm:sr-only">Keen Thistle</span>
         </Link>
         <nav
           aria-label="Views"
-          className="flex min-w-0 max-w-full overflow-x-auto max-md:order-last max-md:w-full"
+          className={`flex min-w-0 max-w-full overflow-x-auto phone:fixed phone:inset-x-0 phone:bottom-0
+            phone:z-20 phone:h-(--foot) phone:border-t phone:border-line phone:bg-sheet short:flex-col
+            short:overflow-visible`}
         >
           {VIEWS.map(([to, label, Icon]) => (
             <NavLink key={to} to={to} className={tab}>
-              <Icon aria-hidden className="size-5 max-lg:hidden" /> {label}
+              <Icon aria-hidden className="size-5 max-lg:hidden phone:block short:block" />
+              <span className="short:sr-only">{label}</span>
             </NavLink>
           ))}
         </nav>
-        <span className="ml-auto text-sm text-ink-2 max-md:hidden">{session.salon}</span>
+        <span className="ml-auto text-sm text-ink-2 max-lg:hidden short:hidden">{session.salon}</span>
         <button
           type="button"
           onClick={() => setHelp(true)}
-          className="grid size-11 place-items-center rounded-md text-ink-2 hover:bg-well max-md:hidden"
+          className={`grid size-11 place-items-center rounded-md text-ink-2 hover:bg-well max-lg:ml-auto
+            max-md:hidden short:hidden`}
           aria-label="Keyboard shortcuts"
         >
           <Keyboard aria-hidden className="size-5" />

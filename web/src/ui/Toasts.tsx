@@ -31,8 +31,8 @@ export function Toasts({ children }: { children: ReactNode }) {
       {children}
       <div
         aria-live="polite"
-        className={`no-print pointer-events-none fixed bottom-4 left-4 z-50 flex max-w-[calc(100vw-2rem)]
-          flex-col items-start gap-2`}
+        className={`no-print pointer-events-none fixed left-3 top-[calc(var(--top)+0.4rem)] z-50 flex
+          max-w-[min(30rem,calc(100vw-1.5rem))] flex-col items-start gap-2 short:left-[4.25rem]`}
       >
         {toasts.map((t) => (
           <div

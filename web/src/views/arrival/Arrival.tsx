@@ -13,6 +13,7 @@ import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
+import { DogHead } from '../../parts/DogHead'
 import { Cautions } from '../../parts/Cautions'
 import { Line } from '../../parts/Line'
 import type { LineData } from '../../parts/LineField'
@@ -135,34 +136,37 @@ function Page({
     else if (view === 'side' && isLeft(z)) setSide('left')
   }
   return (
-    <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-2 pt-3 sm:px-5">
-        <div className="min-w-0 flex-1 basis-64">
-          <h1 className="text-3xl leading-none">
-            {dog.name} <span className="text-xl font-bold text-ink-2">arrival</span>
-          </h1>
-          <p className="mt-1 text-sm text-ink-2">
-            {day(arrival.day)} · taken in by {arrival.who} ·{' '}
-            {arrival.state === 'open' ? 'nothing agreed yet' : arrival.state}
-          </p>
-        </div>
+    <div className="screen">
+      <DogHead
+        name={dog.name}
+        view="arrival"
+        about={`${day(arrival.day)} · taken in by ${arrival.who} · ${
+          arrival.state === 'open' ? 'nothing agreed yet' : arrival.state
+        }`}
+        saved={
+          <Saving
+            save={comb}
+            what="comb test"
+            onTheirs={() => comb.takeTheirs(combOf(arrival.comb), arrival.comb.version)}
+          />
+        }
+      >
+        {canWork && (
+          <LinkButton kind="main" to={`/dogs/${dog.id}/table`}>
+            To the table
+          </LinkButton>
+        )}
         <KindOfVisit arrival={arrival} canWork={canWork} settled={comb.status === 'saved'} />
-        <Saving
-          save={comb}
-          what="comb test"
-          onTheirs={() => comb.takeTheirs(combOf(arrival.comb), arrival.comb.version)}
-        />
         <LinkButton to={`/dogs/${dog.id}`}>Card</LinkButton>
         <Button className="min-h-11" aria-expanded={line} onClick={() => setLine(!line)}>
           <WholeWord aria-hidden className="size-5" /> One line
         </Button>
-        {canWork && <LinkButton to={`/dogs/${dog.id}/table`}>To the table</LinkButton>}
         {canWork && (
           <LinkButton to={`/dogs/${dog.id}/visit`} state={handOver(arrival)}>
             Record visit
           </LinkButton>
         )}
-      </div>
+      </DogHead>
       <Cautions
         cautions={[...arrival.comb.findings, ...arrival.findings, ...arrival.cautions].sort(
           (a, b) => rank(a.level) - rank(b.level),
@@ -171,7 +175,7 @@ function Page({
       {offline && navigator.onLine && (
         <Away>The salon is not answering. What you enter stays here and is sent when it is back.</Away>
       )}
-      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
+      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 wide:flex-row">
         <CombStage
           arrival={arrival}
           words={words}
@@ -188,7 +192,10 @@ function Page({
           side={side}
           onSide={setSide}
         />
-        <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[27rem] lg:shrink-0">
+        <section
+          aria-label="Sheet"
+          className="panel flex min-h-0 flex-col wide:w-[27rem] wide:max-w-[48vw] wide:shrink-0"
+        >
           {line && (
             <Line dogId={dog.id} labels={labels} onShown={setPlanned} onClose={() => setLine(false)} />
           )}

@@ -147,7 +147,7 @@ export function CombStage({
   const unasked = arrival.asked_first.filter((z) => !mats[z])
   return (
     <section aria-label="Comb test" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
-      <div className="flex flex-wrap items-center gap-2 border-b border-line p-2">
+      <div className="stage-bar">
         <Choice
           small
           label="View"
@@ -174,7 +174,7 @@ export function CombStage({
             : 'Choose what the comb finds, then tap or draw across zones. ? was matted last time.'}
         </p>
       </div>
-      <div className="relative min-h-64 flex-1 p-2 max-lg:h-[62vw] max-lg:max-h-[30rem] max-lg:flex-none">
+      <div className="stage">
         <div className="absolute inset-2">
           {said ? (
             <DogDrawing
@@ -206,7 +206,7 @@ export function CombStage({
           <div
             role="radiogroup"
             aria-label="The comb finds"
-            className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-3"
+            className="flex flex-wrap gap-1.5 phone:grid phone:grid-cols-4"
           >
             {[-1, 0, 1, 2, 3, 4].map((n) => (
               <button
@@ -216,6 +216,7 @@ export function CombStage({
                 aria-checked={brush === n}
                 onClick={() => setBrush(n)}
                 className={`flex min-h-12 min-w-20 flex-1 items-center justify-center gap-2 rounded-md
+                  phone:min-w-0                   phone:flex-col phone:gap-0 phone:text-xs
                   border px-2 text-sm font-bold
                   ${brush === n ? 'border-thistle bg-thistle-soft text-thistle' : PLAIN}`}
               >
@@ -228,7 +229,7 @@ export function CombStage({
               </button>
             ))}
             <Button
-              className="min-h-12 min-w-20 flex-1 text-sm"
+              className="min-h-12 min-w-20 flex-1 text-sm phone:col-span-2"
               disabled={before.length === 0}
               onClick={undo}
             >

@@ -15,10 +15,13 @@ import { queries } from '../../app/queries'
 import type { Schemas } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Away } from '../../ui/Away'
+import { BottomSheet } from '../../ui/BottomSheet'
 import { Resting } from '../../ui/Resting'
+import { useSmall } from '../../ui/useSmall'
 import { Waiting } from '../../ui/Waiting'
 import { age } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
+import { DogHead } from '../../parts/DogHead'
 import { DogInfo } from './DogInfo'
 import { DogStage } from './DogStage'
 import { Line } from '../../parts/Line'
@@ -31,15 +34,13 @@ import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
 import { Button } from '../../ui/Button'
 import { LinkButton } from '../../ui/LinkButton'
 
-/** On a small screen the words stand alone. */
-const SMALL = 'max-sm:[&_svg]:hidden'
-
 export type CardData = Schemas['CardView']
 
 export function Card() {
   const { id = '' } = useParams()
   const { session, may } = useSession()
   const [search, setSearch] = useSearchParams()
+  const { phone } = useSmall()
   const [place, setPlace] = useState<string | null>(
     () => sessionStorage.getItem('thistle.place') ?? session.place,
   )
@@ -83,68 +84,78 @@ export function Card() {
   const { dog } = data
   const choose = (z: string) => {
     setSearch(z ? { zone: z } : {}, { replace: true })
-    setTab('zone')
+    // On a phone the zone comes from below, whichever page of the sheet is open.
+    if (!phone) setTab('zone')
   }
   const seeVisit = (visit: string) => {
     setOpenVisit(visit)
     setTab('visits')
+    if (phone) setSearch({}, { replace: true })
   }
+  const zoneSheet = zone && labels[zone] && (
+    <ZoneSheet
+      key={`${session.id}.${zone}`}
+      dogId={id}
+      card={data}
+      zone={labels[zone]}
+      zones={labels}
+      words={words.data}
+      canChange={may('plan')}
+      onZone={choose}
+      onVisit={seeVisit}
+    />
+  )
   return (
-    <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-2 pt-3 sm:px-5">
-        <div className="min-w-0 flex-1 basis-64">
-          <h1 className="text-3xl leading-none">{dog.name}</h1>
-          <p className="mt-1 text-sm text-ink-2">
-            {[
-              dog.breed,
-              dog.coat.replaceAll('_', ' ') + ' coat',
-              dog.stage,
-              dog.kg && `${dog.kg} kg`,
-              dog.born_on && `${dog.born_estimated ? 'about ' : ''}${age(dog.born_on, data.today)}`,
-            ]
-              .filter(Boolean)
-              .join(' · ')}
-          </p>
-        </div>
-        <div className="no-print flex flex-wrap gap-2">
-          {may('visit') && (
-            <LinkButton kind="main" to={`/dogs/${id}/arrival`} className={SMALL}>
-              <DoorOpen aria-hidden className="size-5" /> Arrival
-            </LinkButton>
-          )}
-          {may('visit') && (
-            <LinkButton to={`/dogs/${id}/table`} className={SMALL}>
-              <Scissors aria-hidden className="size-5" /> Table
-            </LinkButton>
-          )}
-          {may('visit') && (
-            <LinkButton to={`/dogs/${id}/visit`} className={SMALL}>
-              <ClipboardCheck aria-hidden className="size-5" /> Record visit
-            </LinkButton>
-          )}
-          {may('book') && (
-            <Button className={`px-3 ${SMALL}`} onClick={() => setTab('back')}>
-              <CalendarPlus aria-hidden className="size-5" /> Next date
-            </Button>
-          )}
-          <LinkButton to={`/dogs/${id}/then`} className={SMALL}>
-            <ArrowLeftRight aria-hidden className="size-5" /> Then and now
+    <div className="screen">
+      <DogHead
+        name={dog.name}
+        about={[
+          dog.breed,
+          dog.coat.replaceAll('_', ' ') + ' coat',
+          dog.stage,
+          dog.kg && `${dog.kg} kg`,
+          dog.born_on && `${dog.born_estimated ? 'about ' : ''}${age(dog.born_on, data.today)}`,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      >
+        {may('visit') && (
+          <LinkButton kind="main" to={`/dogs/${id}/arrival`}>
+            <DoorOpen aria-hidden className="size-5" /> Arrival
           </LinkButton>
-          <Button className={`px-3 ${SMALL}`} aria-expanded={line} onClick={() => setLine(!line)}>
-            <WholeWord aria-hidden className="size-5" /> One line
+        )}
+        {may('visit') && (
+          <LinkButton to={`/dogs/${id}/table`}>
+            <Scissors aria-hidden className="size-5" /> Table
+          </LinkButton>
+        )}
+        {may('visit') && (
+          <LinkButton to={`/dogs/${id}/visit`}>
+            <ClipboardCheck aria-hidden className="size-5" /> Record visit
+          </LinkButton>
+        )}
+        {may('book') && (
+          <Button className="px-3" onClick={() => setTab('back')}>
+            <CalendarPlus aria-hidden className="size-5" /> Next date
           </Button>
-          {may('dog') && (
-            <LinkButton to={`/dogs/${id}/edit`} className={SMALL}>
-              <PencilLine aria-hidden className="size-5" /> Edit dog
-            </LinkButton>
-          )}
-        </div>
-      </div>
+        )}
+        <LinkButton to={`/dogs/${id}/then`}>
+          <ArrowLeftRight aria-hidden className="size-5" /> Then and now
+        </LinkButton>
+        <Button className="px-3" aria-expanded={line} onClick={() => setLine(!line)}>
+          <WholeWord aria-hidden className="size-5" /> One line
+        </Button>
+        {may('dog') && (
+          <LinkButton to={`/dogs/${id}/edit`}>
+            <PencilLine aria-hidden className="size-5" /> Edit dog
+          </LinkButton>
+        )}
+      </DogHead>
       <Cautions cautions={data.cautions} />
       {card.isError && navigator.onLine && (
         <Away>The salon is not answering. You see what was loaded last.</Away>
       )}
-      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
+      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 wide:flex-row short:gap-2 short:p-2">
         <DogStage
           card={staged}
           zones={words.data.zones}
@@ -167,18 +178,18 @@ export function Card() {
         <section
           ref={sheet}
           aria-label="Sheet"
-          className="panel flex min-h-0 flex-col lg:w-[25.5rem] lg:shrink-0"
+          className="panel flex min-h-0 flex-col wide:w-[25.5rem] wide:max-w-[46vw] wide:shrink-0"
         >
           {line && <Line dogId={id} labels={names} onShown={show} onClose={() => setLine(false)} />}
           <Tabs
-            value={tab}
+            value={phone && tab === 'zone' ? 'back' : tab}
             onValueChange={setTab}
             className={line ? 'hidden' : 'flex min-h-0 flex-1 flex-col'}
           >
             <TabBar
               label="Card"
               tabs={[
-                { id: 'zone', label: 'Zone' },
+                ...(phone ? [] : [{ id: 'zone', label: 'Zone' }]),
                 { id: 'back', label: 'When back' },
                 { id: 'order', label: 'Order' },
                 { id: 'visits', label: 'Visits' },
@@ -187,24 +198,14 @@ export function Card() {
             />
             <div className="min-h-0 flex-1 overflow-y-auto">
               <TabPage value="zone">
-                {zone && labels[zone] ? (
-                  <ZoneSheet
-                    key={`${session.id}.${zone}`}
-                    dogId={id}
-                    card={data}
-                    zone={labels[zone]}
-                    zones={labels}
-                    words={words.data}
-                    canChange={may('plan')}
-                    onZone={choose}
-                    onVisit={seeVisit}
-                  />
-                ) : (
-                  <p className="p-5 text-ink-2">
-                    Choose a zone on the dog: tap it, or press Tab to reach the dog and walk with the arrow
-                    keys.
-                  </p>
-                )}
+                {phone
+                  ? null
+                  : (zoneSheet ?? (
+                      <p className="p-5 text-ink-2">
+                        Choose a zone on the dog: tap it, or press Tab to reach the dog and walk with the
+                        arrow keys.
+                      </p>
+                    ))}
               </TabPage>
               <TabPage value="back">
                 <WhenBack
@@ -228,6 +229,11 @@ export function Card() {
           </Tabs>
         </section>
       </div>
+      {phone && zoneSheet && (
+        <BottomSheet label="Zone" onClose={() => setSearch({}, { replace: true })}>
+          {zoneSheet}
+        </BottomSheet>
+      )}
     </div>
   )
 }

@@ -1,12 +1,13 @@
 // The stage of the card: the drawn dog, whose kit answers, which side is seen, and the zones out of sight.
 import { FlipHorizontal2, Radio } from 'lucide-react'
-import { useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { DogDrawing, toneColour, type DrawnZone } from '../../dog/DogDrawing'
 import { fieldOf } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
+import { useSmall } from '../../ui/useSmall'
 import { ago, mm, trim } from '../../ui/words'
 import { drawnAs, fromSide, isLeft, isRight } from '../../parts/sides'
 
@@ -86,9 +87,15 @@ export function DogStage({
     onSelect(id)
   }
   const worst = card.worst_here ? byId[card.worst_here] : null
+  const { phone } = useSmall()
+  const box = useRef<HTMLElement>(null)
+  useEffect(() => {
+    // The sheet comes from below: the dog moves up, so that both are in sight.
+    if (phone && selected) box.current?.scrollIntoView({ block: 'start' })
+  }, [phone, selected])
   return (
-    <section aria-label="The dog" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
-      <div className="no-print flex flex-wrap items-center gap-2 border-b border-line p-2">
+    <section ref={box} aria-label="The dog" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
+      <div className="no-print stage-bar">
         <Choice
           small
           label="Whose kit"
@@ -119,7 +126,7 @@ export function DogStage({
           <Radio aria-hidden className="size-4" /> {news.who} · {news.summary} · {ago(news.at)}
         </p>
       )}
-      <div className="relative min-h-64 flex-1 p-2 max-lg:h-[58vw] max-lg:max-h-[30rem] max-lg:flex-none">
+      <div className="stage">
         <div className="absolute inset-2">
           <DogDrawing
             look={look}
@@ -133,7 +140,7 @@ export function DogStage({
         </div>
       </div>
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 px-4 pb-1.5">
-        <p className="min-w-0 flex-1 basis-56 text-sm" role="status">
+        <p className="min-w-0 flex-1 basis-56 text-sm short:text-xs" role="status">
           {off.length === 0 ? (
             <span className="text-moss">
               <b>Everything on this card can be made from this kit.</b>
@@ -175,7 +182,7 @@ function signed(value: number): string {
 /** Length by tone, by the length of a stroke to scale, and by number. */
 function Legend({ lines }: { lines: boolean }) {
   return (
-    <dl aria-label="Legend" className="flex items-end gap-2.5 rounded-md bg-sheet/80 text-xs">
+    <dl aria-label="Legend" className="flex items-end gap-2.5 rounded-md bg-sheet/80 text-xs short:hidden">
       {SCALE.map((v) => (
         <div key={v} className="flex flex-col items-center">
           <dt>
@@ -233,7 +240,10 @@ function Hidden({
     groups[0]
   if (!group) return null
   return (
-    <div className="no-print flex min-w-0 items-center gap-2 border-t border-line px-2 py-2 max-sm:flex-wrap">
+    <div
+      className={`no-print flex min-w-0 items-center gap-2 border-t border-line px-2 py-2 phone:flex-wrap
+        short:py-1`}
+    >
       <Choice
         small
         label="Zones out of sight"
@@ -245,7 +255,7 @@ function Hidden({
         role="group"
         aria-label={`${group.name}, out of sight`}
         tabIndex={0}
-        className="flex min-w-0 flex-1 gap-1.5 overflow-x-auto"
+        className="relative flex min-w-0 flex-1 gap-1.5 overflow-x-auto"
       >
         {group.zones.map((z) => {
           const q = byId[z.id]

@@ -13,6 +13,7 @@ import { day, mm, trim } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import { Conflict } from './Conflict'
 import { RecipeEditor } from '../../parts/RecipeEditor'
+import { ToolChips } from '../../parts/ToolChips'
 import { twinOf } from '../../parts/sides'
 import { ifMatch, useWrite } from '../../app/useWrite'
 import { HardLine } from './HardLine'
@@ -155,6 +156,50 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
   const a = answer.data?.zone === zone.id && shown && !answer.isError ? answer.data : null
   const others = canChange ? drafts.below(mine).filter((id) => id !== zone.id) : []
   const changedMeanwhile = draft !== null && current.version !== from.version
+  const figure = shown && (
+    <div className="rounded-lg bg-well p-3" aria-live="polite" aria-busy={answer.isFetching}>
+      <div className="flex items-baseline gap-3">
+        <output className="font-head text-4xl font-bold" data-testid="finished">
+          {a ? (a.length.finished_mm === null ? 'unknown' : mm(a.length.finished_mm)) : '…'}
+        </output>
+        {a?.length.inch && <span className="text-lg text-ink-2">{a.length.inch}″</span>}
+        {a && <Why of={`what ${zone.label} is left at`} reasons={a.length.reasons} onVisit={onVisit} />}
+      </div>
+      {a && a.length.low_mm !== null && (
+        <p className="text-sm text-ink-2">
+          {a.length.estimated ? 'an estimate, ' : ''}between {trim(a.length.low_mm)} and{' '}
+          {trim(a.length.high_mm ?? 0)} mm
+          {current.now_mm !== null && ` · carries about ${mm(current.now_mm)} today`}
+        </p>
+      )}
+      {current.recipe?.exception && (
+        <p className="text-sm font-bold text-haw">
+          Exception patch
+          {current.fill_back_on ? `: grown out by ${day(current.fill_back_on)}` : ''}
+        </p>
+      )}
+    </div>
+  )
+  const answers = a && shown && (
+    <Answers
+      answer={a}
+      dogId={dogId}
+      canChange={canChange}
+      zones={zones}
+      onZone={onZone}
+      onOption={
+        canChange
+          ? (o) =>
+              change({
+                ...shown,
+                method: o.tool.kind === 'guard' ? 'guard' : 'clip',
+                tool: o.tool,
+                lay: o.lay,
+              })
+          : undefined
+      }
+    />
+  )
   return (
     <div className="space-y-4 p-4">
       <div>
@@ -193,52 +238,7 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
           {current.recipe?.words ?? 'not planned'}. Saving will ask which one stays.
         </p>
       )}
-      {shown ? (
-        <>
-          <div className="rounded-lg bg-well p-3" aria-live="polite" aria-busy={answer.isFetching}>
-            <div className="flex items-baseline gap-3">
-              <output className="font-head text-4xl font-bold" data-testid="finished">
-                {a ? (a.length.finished_mm === null ? 'unknown' : mm(a.length.finished_mm)) : '…'}
-              </output>
-              {a?.length.inch && <span className="text-lg text-ink-2">{a.length.inch}″</span>}
-              {a && <Why of={`what ${zone.label} is left at`} reasons={a.length.reasons} onVisit={onVisit} />}
-            </div>
-            {a && a.length.low_mm !== null && (
-              <p className="text-sm text-ink-2">
-                {a.length.estimated ? 'an estimate, ' : ''}between {trim(a.length.low_mm)} and{' '}
-                {trim(a.length.high_mm ?? 0)} mm
-                {current.now_mm !== null && ` · carries about ${mm(current.now_mm)} today`}
-              </p>
-            )}
-            {current.recipe?.exception && (
-              <p className="text-sm font-bold text-haw">
-                Exception patch
-                {current.fill_back_on ? `: grown out by ${day(current.fill_back_on)}` : ''}
-              </p>
-            )}
-          </div>
-          {a && (
-            <Answers
-              answer={a}
-              dogId={dogId}
-              canChange={canChange}
-              zones={zones}
-              onZone={onZone}
-              onOption={
-                canChange
-                  ? (o) =>
-                      change({
-                        ...shown,
-                        method: o.tool.kind === 'guard' ? 'guard' : 'clip',
-                        tool: o.tool,
-                        lay: o.lay,
-                      })
-                  : undefined
-              }
-            />
-          )}
-        </>
-      ) : (
+      {!shown && (
         <p className="text-ink-2">
           Nothing is planned here
           {current.now_mm !== null ? `; it carries about ${mm(current.now_mm)} today` : ''}.
@@ -254,6 +254,16 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
             className="space-y-3"
             noValidate
           >
+            {figure}
+            <ToolChips draft={shown} place={card.place} onChange={change} />
+            {twin && (
+              <CheckField
+                label="Both sides alike"
+                checked={both}
+                onChange={(e) => setBoth(e.target.checked)}
+              />
+            )}
+            {answers}
             <RecipeEditor
               draft={shown}
               onChange={change}
@@ -262,13 +272,6 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
               place={card.place}
               shapes={zone.shapes}
             />
-            {twin && (
-              <CheckField
-                label="Both sides alike"
-                checked={both}
-                onChange={(e) => setBoth(e.target.checked)}
-              />
-            )}
             {save.error &&
               !(
                 save.error instanceof ApiError &&
@@ -320,7 +323,13 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
           </Button>
         )
       ) : (
-        shown && <Plain recipe={current.recipe} />
+        shown && (
+          <>
+            {figure}
+            {answers}
+            <Plain recipe={current.recipe} />
+          </>
+        )
       )}
     </div>
   )

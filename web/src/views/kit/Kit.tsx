@@ -33,7 +33,7 @@ export function Kit() {
   const item = kit.data.items.find((i) => i.id === chosen)
   const asks = kit.data.items.filter((i) => i.cautions.length > 0).length
   return (
-    <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
+    <div className="screen">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pb-1 pt-3 sm:px-5">
         <h1 className="flex-1 text-3xl leading-none">Kit</h1>
         <Choice
@@ -64,7 +64,7 @@ export function Kit() {
         )}
       </div>
       {kit.isError && <Away>The salon is not answering. You see what was loaded last.</Away>}
-      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 lg:flex-row">
+      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 wide:flex-row">
         <section aria-label="Tools" tabIndex={0} className="panel min-h-0 flex-1 overflow-y-auto">
           {groups.length === 0 && (
             <p className="p-6 text-ink-2">
@@ -84,7 +84,7 @@ export function Kit() {
             </div>
           ))}
         </section>
-        <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[27rem] lg:shrink-0">
+        <section aria-label="Sheet" className="panel flex min-h-0 flex-col wide:w-[27rem] wide:shrink-0">
           {item ? (
             <ToolSheet key={item.id} item={item} items={kit.data.items} onGone={() => setChosen(null)} />
           ) : (

@@ -61,8 +61,8 @@ export function Patterns() {
   }
   return (
     <div
-      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none
-      lg:overflow-hidden`}
+      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 wide:h-[calc(100dvh-var(--top))] wide:flex-none
+      wide:overflow-hidden`}
     >
       <header className="flex flex-wrap items-center gap-3">
         <h1 className="flex-1 text-3xl leading-none">House patterns</h1>
@@ -72,8 +72,8 @@ export function Patterns() {
           </Button>
         )}
       </header>
-      <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row">
-        <nav aria-label="Patterns" className="panel min-h-0 shrink-0 overflow-y-auto p-2 lg:w-60">
+      <div className="flex min-h-0 flex-1 flex-col gap-3 wide:flex-row">
+        <nav aria-label="Patterns" className="panel min-h-0 shrink-0 overflow-y-auto p-2 wide:w-60">
           {list.data.patterns.length === 0 && (
             <p className="p-3 text-ink-2">
               No pattern yet. Save a dog’s plan from its card, or write one here.
@@ -227,7 +227,7 @@ function One({
           )}
         </p>
       </section>
-      <section aria-label="Sheet" className="panel flex min-h-0 flex-col lg:w-[26rem] lg:shrink-0">
+      <section aria-label="Sheet" className="panel flex min-h-0 flex-col wide:w-[26rem] wide:shrink-0">
         <OnTheWay job={job} />
         <Tabs
           defaultValue="lay"

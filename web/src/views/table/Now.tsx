@@ -98,11 +98,12 @@ export function Now({
   const unplanned = z !== null && z !== undefined && !z.planned
   const here = zones.map((id) => groom.zones.find((one) => one.zone === id)?.here).find((h) => h)
   const reasons = asking === 'partly' ? WHY_PARTLY : asking === 'deferred' ? WHY_LATER : WHY_SKIPPED
-  const action = 'min-h-14 flex-1 basis-20 flex-col gap-0 !px-1 text-sm'
+  const action = 'min-h-14 short:min-h-11 flex-1 basis-20 flex-col gap-0 !px-1 text-sm'
   return (
-    <section aria-label="Now" className="flex min-h-0 flex-1 flex-col">
+    <section aria-label="Now" className="flex min-h-0 flex-1 flex-col short:overflow-y-auto">
       <div
-        className="min-h-0 flex-1 space-y-2 overflow-y-auto p-4 pb-2"
+        className="min-h-0 flex-1 space-y-2 overflow-y-auto p-4 pb-2 short:flex-none short:overflow-visible
+          short:p-3"
         tabIndex={0}
         role="group"
         aria-label="What to pick up"
@@ -126,7 +127,7 @@ export function Now({
         </p>
         <p
           className={`font-head text-[2.6rem] font-bold leading-[1.02] tracking-tight text-thistle
-            first-letter:uppercase`}
+            short:text-2xl             first-letter:uppercase`}
           data-testid="now-tool"
         >
           {tool}
@@ -259,7 +260,8 @@ export function Now({
       {children}
       {canWork && groom.state === 'open' && (
         <div
-          className="space-y-2 border-t border-line bg-sheet p-3 max-lg:sticky max-lg:bottom-0 max-lg:z-10"
+          className="space-y-2 border-t border-line bg-sheet p-3 narrow:sticky
+            narrow:bottom-(--foot) narrow:z-10 short:sticky short:bottom-0 short:z-10 short:p-1.5"
           data-testid="actions"
         >
           {asking ? (
@@ -278,7 +280,7 @@ export function Now({
               {!unplanned && !waits && (
                 <Button
                   kind="main"
-                  className="min-h-16 w-full text-2xl"
+                  className="min-h-16 w-full text-2xl short:min-h-12 short:text-xl"
                   onClick={() => say('done')}
                   data-testid="done"
                 >
@@ -326,7 +328,7 @@ export function Now({
 function BackOne({ onBack, settled }: { onBack: (() => void) | null; settled: () => boolean }) {
   return (
     <Button
-      className="min-h-14 flex-1 basis-20 flex-col gap-0 !px-1 text-sm"
+      className="min-h-14 flex-1 basis-20 flex-col gap-0 !px-1 text-sm short:min-h-11"
       disabled={onBack === null}
       onClick={() => settled() && onBack?.()}
     >

@@ -86,10 +86,10 @@ export function Stage(props: Props) {
   return (
     <section
       aria-label="The dog"
-      className="panel flex min-h-0 flex-1 flex-col overflow-hidden max-lg:order-2"
+      className="panel flex min-h-0 flex-1 flex-col overflow-hidden narrow:order-2"
       onKeyDown={onKeys}
     >
-      <div className="flex flex-wrap items-center gap-2 border-b border-line p-2">
+      <div className="stage-bar">
         <Choice
           small
           label="View"
@@ -147,10 +147,7 @@ export function Stage(props: Props) {
           <Notes groom={groom} labels={labels} canWork={canWork} onTap={onTap} />
         </div>
       ) : (
-        <div
-          className={`relative min-h-64 flex-1 p-2 max-lg:h-[62vw] max-lg:max-h-[30rem]
-          max-lg:flex-none`}
-        >
+        <div className="stage">
           <div className="absolute inset-2">
             {view === 'side' ? (
               <DogDrawing
@@ -188,7 +185,10 @@ export function Stage(props: Props) {
         </div>
       )}
       {(view === 'side' || view === 'below') && (
-        <p className="flex flex-wrap gap-x-4 border-t border-line px-3 py-1.5 text-sm text-ink-2">
+        <p
+          className={`flex flex-wrap gap-x-4 border-t border-line px-3 py-1.5 text-sm text-ink-2
+            short:hidden`}
+        >
           <span>✓ done</span> <span>½ partly</span> <span>→ later</span> <span>– not needed</span>{' '}
           <span>numbers: mm to leave</span>{' '}
           {groom.zones.some((z) => z.waits === 'owner') && <span>? waits for the owner</span>}{' '}

@@ -12,8 +12,10 @@ import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
+import { DogHead } from '../../parts/DogHead'
 import { Cautions } from '../../parts/Cautions'
 import type { LineData } from '../../parts/LineField'
+import { Kept } from './Kept'
 import { HandOver } from './HandOver'
 import { IncidentForm } from './IncidentForm'
 import { LineDone } from './LineDone'
@@ -107,69 +109,55 @@ function Page({
     'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet ' +
     'px-3 font-bold hover:bg-well'
   return (
-    <div className="flex flex-1 flex-col lg:h-[calc(100dvh-3.1rem)] lg:flex-none lg:overflow-hidden">
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-2 px-4 pb-2 pt-2 sm:px-5">
-        <div className="min-w-0 flex-1 basis-64">
-          <h1 className="text-3xl leading-none">
-            {dog.name} <span className="text-xl font-bold text-ink-2">at the table</span>
-          </h1>
-          <p className="mt-1 text-sm text-ink-2">
+    <div className="screen">
+      <DogHead
+        name={dog.name}
+        view="at the table"
+        about={
+          <>
             {groom.place_name} · with <b className="text-ink">{groom.who}</b> · {Math.floor(spent)} min
             {groom.estimate_minutes !== null && ` of about ${Math.round(groom.estimate_minutes)}`}
             {groom.state === 'paused' && ' · paused'}
             {groom.state === 'closed' && ` · closed by ${groom.closed_by}`}
-          </p>
-        </div>
-        <p
-          role="status"
-          className={`text-sm font-bold ${at.waiting > 0 && at.away ? 'text-haw' : 'text-ink-2'}`}
-          data-testid="kept"
-        >
-          {at.waiting > 0
-            ? at.away
-              ? `${at.waiting} ${at.waiting === 1 ? 'tap' : 'taps'} kept here, sent when it can be`
-              : 'sending …'
-            : ''}
-        </p>
-        {at.others > 0 && (
-          <p role="status" className="text-sm font-bold text-bracken">
-            {at.others} {at.others === 1 ? 'tap' : 'taps'} of somebody else kept here until they sign in
-          </p>
-        )}
-        {canWork && (
-          <>
-            <Button
-              className="min-h-12 max-sm:px-2 max-sm:text-sm"
-              aria-expanded={line}
-              onClick={() => {
-                setLine(!line)
-                setView('side')
-              }}
-            >
-              <WholeWord aria-hidden className="size-5" /> One line
-            </Button>
-            <Button
-              className="min-h-12 text-haw max-sm:px-2 max-sm:text-sm"
-              onClick={() => setDialog('incident')}
-            >
-              <OctagonAlert aria-hidden className="size-5" /> Incident
-            </Button>
-            <Button className="min-h-12 max-sm:px-2 max-sm:text-sm" onClick={() => setDialog('mat')}>
-              <Spline aria-hidden className="size-5" /> Mat found
-            </Button>
-            <Button className="min-h-12 max-sm:px-2 max-sm:text-sm" onClick={() => setDialog('hand')}>
-              <Hand aria-hidden className="size-5" /> Pause or hand over
-            </Button>
           </>
-        )}
+        }
+        saved={<Kept at={at} />}
+      >
         <Link
           to={`/grooms/${groom.id}/finish`}
-          className={`${link}
+          className={`lg:order-last ${link}
             ${ready ? 'border-thistle bg-thistle text-thistle-ink hover:brightness-110' : ''}`}
         >
           Finish
         </Link>
-      </div>
+        {canWork && (
+          <Button className="min-h-12" onClick={() => setDialog('mat')}>
+            <Spline aria-hidden className="size-5" /> Mat found
+          </Button>
+        )}
+        {canWork && (
+          <Button className="min-h-12 text-haw" onClick={() => setDialog('incident')}>
+            <OctagonAlert aria-hidden className="size-5" /> Incident
+          </Button>
+        )}
+        {canWork && (
+          <Button
+            className="min-h-12"
+            aria-expanded={line}
+            onClick={() => {
+              setLine(!line)
+              setView('side')
+            }}
+          >
+            <WholeWord aria-hidden className="size-5" /> One line
+          </Button>
+        )}
+        {canWork && (
+          <Button className="min-h-12" onClick={() => setDialog('hand')}>
+            <Hand aria-hidden className="size-5" /> Pause or hand over
+          </Button>
+        )}
+      </DogHead>
       <Cautions cautions={groom.cautions} />
       <Strips
         at={at}
@@ -179,7 +167,7 @@ function Page({
         onTap={tap}
         onList={() => setView('today')}
       />
-      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 lg:flex-row">
+      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 wide:flex-row short:gap-2 short:p-2">
         <Stage
           groom={groom}
           words={words}
@@ -199,7 +187,11 @@ function Page({
           onPick={(key) => (setPicked(key), setZone(null))}
           onKeys={onKeys}
         />
-        <div ref={now} className="panel flex min-h-0 flex-col max-lg:order-1 lg:w-[30rem] lg:shrink-0">
+        <div
+          ref={now}
+          className={`panel flex min-h-0 flex-col narrow:order-1 wide:w-[30rem] wide:max-w-[50vw]
+            wide:shrink-0`}
+        >
           {line ? (
             <LineDone
               groom={groom}

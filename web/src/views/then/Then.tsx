@@ -65,8 +65,8 @@ export function Then() {
   const settled = ahead ? rested : 0
   return (
     <div
-      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-3.1rem)] lg:flex-none
-      lg:overflow-hidden`}
+      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 wide:h-[calc(100dvh-var(--top))] wide:flex-none
+      wide:overflow-hidden`}
     >
       <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <Link
@@ -86,7 +86,7 @@ export function Then() {
           <span className="sr-only">: {turned} side</span>
         </Button>
       </header>
-      <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row">
+      <div className="flex min-h-0 flex-1 flex-col gap-3 wide:flex-row">
         <div className="flex min-h-0 flex-1 flex-col gap-2">
           <div className="grid min-h-0 flex-1 gap-2 sm:grid-cols-2">
             <Half
