@@ -24,7 +24,7 @@ class Dog implements SalonOwned, Subject
 {
     use Owned;
 
-    public const BUILDS = ['low', 'square', 'leggy'];
+    public const BUILDS = ['low', 'square', 'leggy', 'broad'];
     public const MUZZLES = ['flat', 'short', 'medium', 'long'];
     public const EAR_TYPES = ['drop', 'short_drop', 'long_drop', 'button', 'rose', 'prick'];
     public const EAR_SETS = ['high', 'level', 'low'];

@@ -1,7 +1,9 @@
 // The dog from behind: how far the sanitary clip reaches is drawn, since the trade has no agreed words for
 // it.
-import type { DrawnZone } from './DogDrawing'
-import { SIGNS, StatePatterns, toneColour } from './DogDrawing'
+import type { DrawnZone } from './zone'
+import { SIGNS } from './zone'
+import { StatePatterns } from './Patterns'
+import { toneColour } from './tone'
 
 export interface Extents {
   /** mm around the ring, down the channel, at the root of the tail */

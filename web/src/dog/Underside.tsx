@@ -1,6 +1,8 @@
 // The dog seen from below, a plan rather than a portrait: the places a side view hides and mats love.
 import { useRef, type KeyboardEvent } from 'react'
-import { MatPatterns, painting, SIGNS, WAITS, StatePatterns, WAYS, type DrawnZone } from './DogDrawing'
+import { MatPatterns, StatePatterns } from './Patterns'
+import { painting, WAYS } from './keys'
+import { SIGNS, WAITS, type DrawnZone } from './zone'
 import { sure } from '../sure'
 
 /** Left of the dog is right on the page: it lies on its back, head up. */

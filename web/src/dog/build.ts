@@ -1,6 +1,7 @@
 // The bones and muscle of one dog: its build, muzzle, ears and tail as capsules, with the landmarks a groomer
 // names.
 import type { Capsule, Point } from './geometry'
+import { earLines, earOf, tailOf } from './tails'
 import { sure } from '../sure'
 
 export interface DogLook {
@@ -11,6 +12,8 @@ export interface DogLook {
   tail_type: string
   tail_carriage: string
   coat: string
+  /** of its body: a small dog has a large skull */
+  size?: 'small' | 'medium' | 'large'
 }
 
 export interface Skeleton {
@@ -26,27 +29,43 @@ export interface Skeleton {
   eye: Point
   nose: Point
   mouth: Point[]
+  /** of the two near feet, then of the far ones */
   toes: Point[][]
+  /** how large the head is against a usual one */
+  hs: number
   /** Stop-line landmarks. */
   marks: Record<string, Point>
   /** Seed points of the zones seen from the side, several where a zone is long. */
   seeds: Record<string, Point[]>
-  /** Where the ear leather ends and the feather begins. */
-  earSplit: { from: Point; to: Point }
+  earLines: { inner: Point[]; folds: Point[][] }
   /** Drawing box: left, bottom, right, top. */
   box: [number, number, number, number]
 }
 
-const BUILD: Record<string, { leg: number; long: number; bone: number; neck: number; depth: number }> = {
-  low: { leg: 0.5, long: 1.14, bone: 1.12, neck: 0.84, depth: 1.0 },
-  square: { leg: 1, long: 1, bone: 1, neck: 1, depth: 1 },
-  leggy: { leg: 1.2, long: 1.03, bone: 0.84, neck: 1.14, depth: 0.95 },
+interface Build {
+  leg: number
+  long: number
+  bone: number
+  neck: number
+  /** how thick the neck is, how deep the chest, how narrow the waist, how full the cheek */
+  thick: number
+  depth: number
+  waist: number
+  jowl: number
 }
+const BUILD: Record<string, Build> = {
+  low: { leg: 0.5, long: 1.14, bone: 1.12, neck: 0.84, thick: 1, depth: 1, waist: 1.06, jowl: 1 },
+  square: { leg: 1, long: 1, bone: 1, neck: 1, thick: 0.96, depth: 1, waist: 0.98, jowl: 1 },
+  leggy: { leg: 1.2, long: 1.03, bone: 0.8, neck: 1.16, thick: 0.82, depth: 1.08, waist: 0.7, jowl: 0.92 },
+  broad: { leg: 0.84, long: 0.98, bone: 1.26, neck: 0.9, thick: 1.42, depth: 1.12, waist: 1.08, jowl: 1.34 },
+}
+const SKULL: Record<string, number> = { small: 1.13, medium: 1, large: 0.94 }
 const MUZZLE: Record<string, number> = { flat: 0.34, short: 0.66, medium: 0.94, long: 1.14 }
 
 export function skeleton(look: DogLook): Skeleton {
-  const { leg, long, bone, neck, depth } = sure(BUILD[look.build] ?? BUILD.square)
+  const { leg, long, bone, neck, thick, depth, waist, jowl } = sure(BUILD[look.build] ?? BUILD.square)
   const muz = MUZZLE[look.muzzle] ?? 1
+  const hs = (SKULL[look.size ?? 'medium'] ?? 1) * (look.build === 'broad' ? 1.16 : 1)
   const X = (x: number) => (x > 33 ? 33 + (x - 33) * long : x)
   const Y = (y: number) => (y > 25 ? 25 * leg + (y - 25) : y * leg)
   const P = (x: number, y: number): Point => [X(x), Y(y)]
@@ -57,9 +76,10 @@ export function skeleton(look: DogLook): Skeleton {
   ]
   const hx = -(neck - 1) * 10
   const hy = (neck - 1) * 22
+  const pole = P(16.4, 60)
   const H = (x: number, y: number): Point => {
     const q = P(x, y)
-    return [q[0] + hx, q[1] + hy]
+    return [pole[0] + (q[0] - pole[0]) * hs + hx, pole[1] + (q[1] - pole[1]) * hs + hy]
   }
   const stop = H(10.8, 61.2)
   const M = (x: number, y: number): Point => {
@@ -67,66 +87,73 @@ export function skeleton(look: DogLook): Skeleton {
     return [stop[0] + (q[0] - stop[0]) * muz, stop[1] + (q[1] - stop[1]) * (0.72 + 0.28 * muz)]
   }
   const flat = look.muzzle === 'flat'
+  // Ribs deepest behind the elbow, the line rising to the waist; withers, croup and forechest stand out.
+  const loin = 41.9 + 6.9 * (1 - waist)
   const trunk: Capsule[] = [
-    [P(27.5, 37.6), P(40, 38.4), 11.4 * depth, 11.0 * depth],
-    [P(40, 38.6), P(53, 41), 10.8 * depth, 7.6],
-    [P(53, 41.2), P(61.5, 41.6), 7.6, 8.0],
-    [P(24.5, 36.5), P(23.2, 41), 7.6, 7.2],
-    [P(27.5, 43.5), H(18.4, 58.4), 7.8, 4.9],
-    [P(29, 45.5), P(33, 46), 3.6, 3.2],
+    [P(28, 37), P(39, 38.2), 11.9 * depth, 10.9 * depth],
+    [P(39, 38.6), P(53, loin), 10.4 * depth, 6.9 * waist],
+    [P(53, loin), P(61.5, 41.6), 6.9 * waist, 7.8],
+    [P(24.6, 36.8), P(22.8, 41.2), 7.2, 6.6],
+    [P(27.5, 43.2), H(18.6, 58), 7.9 * thick, 4.7 * thick],
+    [P(29.4, 46.4), P(34, 46.4), 3.4, 2.8],
+    [P(57, 44.7), P(62.6, 43.6), 4.1, 4.4],
   ]
   const head: Capsule[] = [
-    [H(16.4, 61.6), H(13.2, 62.6), 5.0, 4.7],
-    [H(14.6, 59.6), H(12.4, 59.8), 3.9, 3.6],
+    [H(16.6, 61.8), H(13, 63), 5 * hs, 4.5 * hs],
+    [H(14.8, 59.3), H(12.6, 59.6), 4 * hs * jowl, 3.5 * hs * jowl],
   ]
   const muzzle: Capsule[] = flat
     ? [
-        [H(11.6, 60.6), M(4.2, 59.8), 4.3, 3.9],
-        [H(11.6, 57.8), M(4.6, 57.0), 3.0, 2.8],
+        [H(11.6, 60.4), M(4.2, 59.6), 4.1 * hs, 3.7 * hs],
+        [H(11.6, 57.6), M(4.6, 56.8), 3 * hs * jowl, 2.8 * hs * jowl],
       ]
     : [
-        [H(11.4, 60.4), M(3.1, 59.1), 3.7, 2.35],
-        [H(11.6, 58.2), M(4.6, 57.1), 2.5, 1.5],
-        [M(7.2, 58.6), M(4.4, 58.2), 2.9, 2.4],
+        [H(11.2, 60), M(3.1, 59.1), 3.35 * hs, 2.2 * hs],
+        [H(11.6, 58), M(4.6, 57.1), 2.5 * hs, 1.4 * hs],
+        [M(7.4, 58.4), M(4.4, 58.2), 2.75 * hs * jowl, 2.3 * hs * jowl],
       ]
   const fore: Capsule[] = [
-    [P(26.4, 37), P(30.4, 28), 6.4, 4.4 * bone],
-    [P(30.4, 28), F(28.9, 13), 3.7 * bone, 2.25 * bone],
-    [F(28.9, 13), F(28, 5.2), 2.2 * bone, 2.05 * bone],
-    [F(27.6, 3), [X(24.6), 2.3], 2.7 * bone, 2.2 * bone],
+    [P(26.2, 38), P(30.6, 29.4), 6.2, 4.2 * bone],
+    [P(31, 28.6), P(32.6, 27.4), 3 * bone, 1.9 * bone],
+    [P(30.4, 28), F(29, 13.4), 3.5 * bone, 2.05 * bone],
+    [F(29, 13.2), F(28.7, 11.4), 2.3 * bone, 2.2 * bone],
+    [F(28.7, 11), F(27.8, 4.8), 1.95 * bone, 2 * bone],
+    [F(27.4, 3), [X(24.4), 2.3], 2.65 * bone, 2.15 * bone],
   ]
   const hind: Capsule[] = [
-    [P(61.2, 41), P(57.4, 28.6), 8.6, 5.2],
-    [P(64.5, 38), P(62, 31), 5.6, 5],
-    [P(57.4, 28.6), F(65.6, 16), 4.6, 2.5 * bone],
-    [F(66.4, 16.4), F(65.9, 14), 1.9 * bone, 2.1 * bone],
-    [F(66, 14), F(65.2, 5), 2.05 * bone, 2.05 * bone],
-    [F(64.8, 3), [X(61.9), 2.3], 2.6 * bone, 2.15 * bone],
+    [P(61.4, 41), P(57.6, 30), 8.6, 5.4],
+    [P(64.8, 38.4), P(62.6, 31), 5.2, 4.4],
+    [P(57, 29.6), P(55.6, 28.4), 4.6, 3.8],
+    [P(57, 28.4), F(65.6, 16.8), 4.4, 2.1 * bone],
+    [F(67.7, 17.4), F(66.4, 15), 1.2 * bone, 1.95 * bone],
+    [F(66.1, 14.6), F(65.2, 5), 1.85 * bone, 1.9 * bone],
+    [F(64.8, 3), [X(61.8), 2.3], 2.6 * bone, 2.1 * bone],
   ]
-  const shift = (c: Capsule, dx: number, dy: number): Capsule => [
+  const shift = (c: Capsule, dx: number, dy: number, k = 0.93): Capsule => [
     [c[0][0] + dx, c[0][1] + dy],
     [c[1][0] + dx, c[1][1] + dy],
-    c[2] * 0.92,
-    c[3] * 0.92,
+    c[2] * k,
+    c[3] * k,
   ]
-  const far = [...fore.map((c) => shift(c, -4.6, 1)), ...hind.slice(2).map((c) => shift(c, -5.4, 1))]
+  // The other pair stands a step ahead and a little further off.
+  const far = [...fore.map((c) => shift(c, -5, 0.9)), ...hind.slice(2).map((c) => shift(c, -5.6, 0.9))]
 
-  const tail = tailOf(look, P)
+  const tail = tailOf(look.tail_type, look.tail_carriage, P, 0.5 + 0.5 * bone)
   const lift = look.ear_set === 'high' ? 1.3 : look.ear_set === 'low' ? -1.9 : 0
   const E = (x: number, y: number): Point => {
     const q = H(x, y)
     return [q[0], q[1] + lift]
   }
-  const ear = earOf(look.ear_type, E)
-  const farEar = look.ear_type === 'prick' ? ear.map((c) => shift(c, -2.6, -0.2)) : []
+  const ear = earOf(look.ear_type, E, hs)
+  const farEar = look.ear_type === 'prick' ? ear.map((c) => shift(c, -4.4, 0.1, 0.96)) : []
   const tip = sure(ear[ear.length - 1])
   const root = sure(ear[0])
 
-  const eye: Point = flat ? H(10.4, 62.2) : H(10.7, 62.7)
-  const nose: Point = flat ? M(1.2, 61.0) : M(1.5, 60.0)
+  const eye: Point = flat ? H(10.3, 62) : H(10.9, 62.4)
+  const nose: Point = flat ? M(1.2, 60.8) : M(1.5, 60)
   const mouth: Point[] = flat
-    ? [M(1.6, 58.2), M(6, 57.0), M(9.4, 57.6)]
-    : [M(2, 57.7), M(5.4, 57.0), M(9.6, 57.5)]
+    ? [M(1.6, 58.2), M(5.4, 56.4), M(9.6, 57.2)]
+    : [M(2, 57.7), M(5.6, 56.7), M(10, 57.4)]
   const [t0, t1, t2] = [sure(tail[0])[0], sure(tail[0])[1], sure(tail[tail.length - 1])[1]]
 
   const seeds: Record<string, Point[]> = {
@@ -154,7 +181,7 @@ export function skeleton(look: DogLook): Skeleton {
     hock_left: [F(65.8, 17), F(65.6, 10)],
     foreleg_left: [P(28.8, 24), F(28.8, 16), F(28.4, 9)],
     front_feather_left: [F(32, 19), P(32.4, 24)],
-    elbow_left: [P(32.2, 28)],
+    elbow_left: [P(32.6, 28)],
     toe_outline_front_left: [[X(26), 2.4]],
     toe_outline_hind_left: [[X(63.4), 2.4]],
     tail_root: [t0],
@@ -170,8 +197,8 @@ export function skeleton(look: DogLook): Skeleton {
     eye_corner: [eye[0] - 0.9, eye[1]],
     nose_tip: nose,
     breastbone_dip: P(17.4, 43.2),
-    elbow: P(31.4, 27),
-    hock: F(67.4, 16),
+    elbow: P(32.2, 27),
+    hock: F(67.6, 16.6),
     knee: P(54.6, 27.4),
     tuck_up: P(53, 33.4),
     root_of_tail: t0,
@@ -193,8 +220,14 @@ export function skeleton(look: DogLook): Skeleton {
     mouth,
     seeds,
     marks,
-    toes: [toes(X(24.6), bone), toes(X(61.9), bone)],
-    earSplit: { from: root[0], to: tip[1] },
+    toes: [
+      toes(X(24.4), bone, 0),
+      toes(X(61.8), bone, 0),
+      toes(X(24.4) - 5, bone * 0.93, 0.9),
+      toes(X(61.8) - 5.6, bone * 0.93, 0.9),
+    ],
+    hs,
+    earLines: earLines(look.ear_type, E),
     box: [Math.min(M(0, 60)[0], H(6, 60)[0]) - 7, -3, right + 6, top + 5],
   }
 }
@@ -203,120 +236,9 @@ export function mid(a: Point, b: Point, f: number): Point {
   return [a[0] + (b[0] - a[0]) * f, a[1] + (b[1] - a[1]) * f]
 }
 
-function toes(x: number, bone: number): Point[] {
+function toes(x: number, bone: number, y: number): Point[] {
   return [
-    [x - 0.6 * bone, 1.2],
-    [x + 1.0 * bone, 1.1],
+    [x - 0.9 * bone, 1.3 + y],
+    [x + 0.7 * bone, 1.2 + y],
   ]
-}
-
-function tailOf(look: DogLook, P: (x: number, y: number) => Point): Capsule[] {
-  const way = look.tail_carriage
-  const chain = (points: [number, number][], radii: number[]): Capsule[] =>
-    points
-      .slice(1)
-      .map((p, i) => [P(...sure(points[i])), P(...p), sure(radii[i]), sure(radii[i + 1])] as const)
-  if (look.tail_type === 'bob')
-    return chain(
-      [
-        [67, 46.4],
-        [70.4, 48.4],
-      ],
-      [2.4, 1.9],
-    )
-  if (look.tail_type === 'curled') {
-    return way === 'down'
-      ? chain(
-          [
-            [67, 45.4],
-            [72.4, 37],
-            [73.4, 27],
-            [76.6, 24],
-            [78, 27.4],
-          ],
-          [2.2, 1.6, 1.2, 1, 0.8],
-        )
-      : chain(
-          [
-            [66.6, 46.6],
-            [71, 53],
-            [68, 59.4],
-            [61.4, 58.4],
-            [59.6, 53.6],
-          ],
-          [2.3, 1.9, 1.6, 1.3, 1],
-        )
-  }
-  if (way === 'down')
-    return chain(
-      [
-        [67, 45.2],
-        [72.6, 37.4],
-        [74, 27],
-        [75, 20],
-      ],
-      [2.2, 1.7, 1.2, 0.8],
-    )
-  if (way === 'level')
-    return chain(
-      [
-        [67.2, 46.2],
-        [75, 47.6],
-        [84, 49.6],
-      ],
-      [2.2, 1.5, 0.8],
-    )
-  return look.tail_type === 'plume'
-    ? chain(
-        [
-          [67, 46.6],
-          [71.6, 54],
-          [69.8, 62],
-          [66.4, 65],
-        ],
-        [2.3, 1.7, 1.2, 0.9],
-      )
-    : chain(
-        [
-          [67, 46.6],
-          [71.2, 54],
-          [72.2, 62.6],
-        ],
-        [2.3, 1.7, 1.1],
-      )
-}
-
-function earOf(type: string, E: (x: number, y: number) => Point): Capsule[] {
-  switch (type) {
-    case 'prick':
-      return [
-        [E(15.8, 64.6), E(16.8, 69.4), 2.9, 2.0],
-        [E(16.8, 69.4), E(17.0, 73.6), 2.0, 0.5],
-      ]
-    case 'button':
-      return [
-        [E(16.4, 66.4), E(15.8, 67.2), 1.8, 2.2],
-        [E(15.6, 66.4), E(12.9, 62.6), 2.3, 0.9],
-      ]
-    case 'rose':
-      return [
-        [E(15.8, 65.6), E(18.6, 65.8), 1.9, 1.7],
-        [E(18.6, 65.8), E(20.4, 63.2), 1.6, 0.8],
-      ]
-    case 'short_drop':
-      return [
-        [E(16.2, 65.4), E(17.2, 62), 1.9, 2.7],
-        [E(17.2, 62), E(16.2, 57.8), 2.6, 1.4],
-      ]
-    case 'long_drop':
-      return [
-        [E(16.4, 63.8), E(18.4, 57), 1.7, 3.2],
-        [E(18.4, 57), E(18.4, 48.4), 3.3, 2.7],
-      ]
-    default:
-      return [
-        [E(16.2, 64.8), E(17.8, 59.4), 1.8, 3.0],
-        [E(17.8, 59.4), E(17.4, 54), 3.0, 2.2],
-      ]
-  }
 }

@@ -1,46 +1,55 @@
 // The coat: the skin's field grown by each zone's length in true scale, and the hairs drawn on it.
-import { cellPoint, mixAt, outline, sample, type Field } from './field'
-import { noise, seeded } from './geometry'
-import { layOf, textureOf } from './lay'
+import { edgeOf } from './edge'
+import { mixAt, type Field } from './field'
+import { noise, seeded, type Point } from './geometry'
+import { textureOf, type CoatTexture } from './lay'
+import { grownPart, lengthAlong, type Part } from './part'
+import { cellPoint, rings, sample } from './raster'
 import { sure } from '../sure'
 
 /** Drawing units (cm) per millimetre of hair. True scale. */
 const CM = 0.1
 const FEW = 0.2
+/** Hair is drawn no longer than this, mm: what is longer is parted and lies on the ground. */
+const LONGEST = 180
 
 export interface CoatPaths {
   coat: string
+  tail: string
   ear: string
   far: string
   strokes: string
   /** a part of the strokes, for a drawing that changes under a finger */
   few: string
+  tailStrokes: string
   earStrokes: string
 }
 
 /** Paths of a coat. Lengths are mm by zone id; a zone that is not named is bare. */
 export function coatOf(f: Field, coat: string, lengths: Record<string, number>): CoatPaths {
   const texture = textureOf(coat)
-  const sided = f.zones.filter((z) => !z.startsWith('ear_'))
-  const mm = sided.map((z) => Math.min(180, lengths[z] ?? 0) * CM)
+  const cm = (z: string) => Math.min(LONGEST, lengths[z] ?? 0) * CM
+  const mm = f.body.map(cm)
   const size = f.width * f.height
   const L = new Float32Array(size)
   for (let k = 0; k < size; k++) L[k] = mixAt(f, k, mm)
-  const earMm = Math.min(180, lengths.ear_feather_left ?? 0) * CM
-  const leatherMm = Math.min(180, lengths.ear_outer_left ?? 0) * CM
   const strokes = hairs(f, L, texture, coat === 'corded' ? 2.4 : 1)
+  const hair = {
+    length: (p: Point) => sample(f, L, ...p),
+    lay: (p: Point): Point => [sample(f, f.layX, ...p), sample(f, f.layY, ...p)],
+  }
   return {
-    coat: outline(f, grown(f, L, texture.rough)),
-    ear: outline(f, grownEar(f, leatherMm, earMm, texture.rough)),
-    far: outline(f, grownFar(f, L)),
+    coat: edgeOf(rings(f, grown(f, L, texture)), texture.edge, hair),
+    far: edgeOf(rings(f, grownFar(f, L, texture)), texture.edge, hair),
+    ...partPaths(f, f.tail, texture, cm, 'tail', 13),
+    ...partPaths(f, f.ear, texture, cm, 'ear', 11),
     strokes,
     few: strokes.slice(0, strokes.indexOf('M', strokes.length * FEW)),
-    earStrokes: earHairs(f, leatherMm, earMm, texture),
-  }
+  } as CoatPaths
 }
 
 /** Off the skin by a part of the length, and along the lay by the rest: feathers hang, blends appear. */
-function grown(f: Field, L: Float32Array, rough: number): Float64Array {
+function grown(f: Field, L: Float32Array, { stand, hang, rough }: CoatTexture): Float64Array {
   const out = new Float64Array(L.length)
   for (let k = 0; k < L.length; k++) {
     const l = sure(L[k])
@@ -50,11 +59,11 @@ function grown(f: Field, L: Float32Array, rough: number): Float64Array {
       continue
     }
     const [x, y] = cellPoint(f, k)
-    let v = skin - l * 0.42
+    const lx = sure(f.layX[k]) * l * hang
+    const ly = sure(f.layY[k]) * l * hang
+    let v = skin - l * stand
     for (const t of [0.35, 0.7, 1]) {
-      const q =
-        sample(f, f.skin, x - sure(f.layX[k]) * l * t * 0.9, y - sure(f.layY[k]) * l * t * 0.9) -
-        l * 0.42 * (1 - t * 0.8)
+      const q = sample(f, f.skin, x - lx * t, y - ly * t) - l * stand * (1 - t * 0.8)
       if (q < v) v = q
     }
     v += sure(f.rough[k]) * rough * Math.min(1, l * 0.9)
@@ -63,42 +72,40 @@ function grown(f: Field, L: Float32Array, rough: number): Float64Array {
   return out
 }
 
-function grownFar(f: Field, L: Float32Array): Float64Array {
+function grownFar(f: Field, L: Float32Array, { stand }: CoatTexture): Float64Array {
   const out = new Float64Array(L.length)
   for (let k = 0; k < L.length; k++)
-    out[k] = -Math.max(sure(f.far[k]) - sure(L[k]) * 0.55, 0.5 - cellPoint(f, k)[1])
+    out[k] = -Math.max(sure(f.far[k]) - sure(L[k]) * Math.min(0.55, stand), 0.9 - cellPoint(f, k)[1])
   return out
 }
 
-function earLength(f: Field, y: number, leather: number, feather: number): number {
-  const { from, to } = f.bones.earSplit
-  const along = Math.abs(to[1] - from[1]) < 1 ? 0.5 : (from[1] - y) / (from[1] - to[1])
-  const t = Math.max(0, Math.min(1, (along - 0.35) / 0.5))
-  return leather + (feather - leather) * t
-}
-
-function grownEar(f: Field, leather: number, feather: number, rough: number): Float64Array {
-  const out = new Float64Array(f.earSkin.length)
-  const up = f.bones.earSplit.to[1] > f.bones.earSplit.from[1]
-  for (let k = 0; k < out.length; k++) {
-    if (sure(f.earSkin[k]) > 9) {
-      out[k] = -1
-      continue
-    }
-    const [x, y] = cellPoint(f, k)
-    const l = earLength(f, y, leather, feather)
-    let v = sure(f.earSkin[k]) - l * 0.22
-    for (const t of [0.35, 0.7, 1])
-      v = Math.min(
-        v,
-        sample(f, f.earSkin, x - 0.06 * l * t, y + (up ? 0.15 : 0.8) * l * t) - l * 0.22 * (1 - t * 0.6),
-      )
-    out[k] = -(v + sure(f.rough[k]) * rough * 0.6 * Math.min(1, l))
+/** The outline and the hairs of a tail or an ear. */
+function partPaths(
+  f: Field,
+  part: Part,
+  texture: CoatTexture,
+  cm: (zone: string) => number,
+  name: 'tail' | 'ear',
+  seed: number,
+): Record<string, string> {
+  const lengths = part.zones.map((z) => cm(z.id))
+  const length = (p: Point) => lengthAlong(part, sample(f, part.along, ...p), lengths)
+  const m = Math.hypot(...part.fall) || 1
+  const fall: Point = [part.fall[0] / m, part.fall[1] / m]
+  const outline = grownPart(f, part, lengths, Math.min(0.5, texture.stand) * (name === 'ear' ? 0.5 : 0.8))
+  const random = seeded(seed)
+  let d = ''
+  for (let i = 0, drawn = 0; i < 60000 && drawn < 130 * texture.density; i++) {
+    const k = Math.floor(random() * part.skin.length)
+    if (sure(part.skin[k]) > 0.1) continue
+    drawn++
+    const p = cellPoint(f, k)
+    d += hair(...p, ...fall, Math.max(0.3, length(p)) * 0.9, texture.bend, texture.wander, random)
   }
-  return out
+  return { [name]: edgeOf(outline, texture.edge, { length, lay: () => fall }), [`${name}Strokes`]: d }
 }
 
-function hairs(f: Field, L: Float32Array, texture: ReturnType<typeof textureOf>, longer: number): string {
+function hairs(f: Field, L: Float32Array, texture: CoatTexture, longer: number): string {
   const random = seeded(7)
   const wanted = Math.round(1500 * texture.density)
   let d = ''
@@ -110,23 +117,7 @@ function hairs(f: Field, L: Float32Array, texture: ReturnType<typeof textureOf>,
     if (random() > 0.35 + 0.9 / (0.6 + l)) continue
     drawn++
     const [x, y] = cellPoint(f, k)
-    d += hair(x, y, sure(f.layX[k]), sure(f.layY[k]), Math.max(0.35, l), texture.bend, texture.wander, random)
-  }
-  return d
-}
-
-function earHairs(f: Field, leather: number, feather: number, texture: ReturnType<typeof textureOf>): string {
-  const random = seeded(11)
-  const lay = layOf('ear_outer_left')
-  const up = f.bones.earSplit.to[1] > f.bones.earSplit.from[1] ? -0.8 : 1
-  let d = ''
-  for (let i = 0, drawn = 0; i < 30000 && drawn < 120 * texture.density; i++) {
-    const k = Math.floor(random() * f.earSkin.length)
-    if (sure(f.earSkin[k]) > 0.1) continue
-    drawn++
-    const [x, y] = cellPoint(f, k)
-    const l = Math.max(0.3, earLength(f, y, leather, feather))
-    d += hair(x, y, lay[0], lay[1] * up, l * 0.9, texture.bend, texture.wander, random)
+    d += hair(x, y, sure(f.layX[k]), sure(f.layY[k]), Math.max(0.3, l), texture.bend, texture.wander, random)
   }
   return d
 }

@@ -2,8 +2,10 @@
 import { describe, expect, it } from 'vitest'
 import type { DogLook } from './build'
 import { coatOf } from './coat'
-import { neighbour, tone } from './DogDrawing'
-import { fieldOf, sample } from './field'
+import { neighbour } from './keys'
+import { tone } from './tone'
+import { fieldOf } from './field'
+import { sample } from './raster'
 import { capsule, noise, seeded, smin } from './geometry'
 import { sure } from '../sure'
 
@@ -54,7 +56,7 @@ describe('geometry', () => {
 })
 
 describe('every build', () => {
-  const builds = ['low', 'square', 'leggy']
+  const builds = ['low', 'square', 'leggy', 'broad']
   const muzzles = ['flat', 'short', 'medium', 'long']
   const ears = ['drop', 'short_drop', 'long_drop', 'button', 'rose', 'prick']
   const tails: [string, string][] = [
@@ -78,9 +80,10 @@ describe('every build', () => {
     for (const z of f.zones) {
       expect(f.paths.zones[z], z).not.toBe('')
       const [x, y] = sure(f.anchors[z])
-      expect(sample(f, z.startsWith('ear_') ? f.earSkin : f.skin, x, y), `${z} is on the dog`).toBeLessThan(
-        3.5,
-      )
+      expect(
+        sample(f, z.startsWith('ear_') ? f.ear.skin : f.spots[z] ? f.tail.skin : f.skin, x, y),
+        `${z} is on the dog`,
+      ).toBeLessThan(3.5)
     }
     const [ex, ey] = f.bones.eye
     expect(sample(f, f.skin, ex, ey), 'the eye is in the head').toBeLessThan(0)
@@ -138,7 +141,7 @@ describe('arrow keys', () => {
       look({ build: 'leggy', ear_type: 'long_drop', tail_carriage: 'down' }),
     ]) {
       const f = fieldOf(l)
-      const reached = new Set([neighbour(f, f.zones, null, 1, 0)])
+      const reached = new Set([neighbour(f.anchors, f.zones, null, 1, 0)])
       const queue = [...reached]
       while (queue.length) {
         const z = queue.pop() ?? ''
@@ -148,7 +151,7 @@ describe('arrow keys', () => {
           [0, 1],
           [0, -1],
         ]) {
-          const next = neighbour(f, f.zones, z, sure(dx), sure(dy))
+          const next = neighbour(f.anchors, f.zones, z, sure(dx), sure(dy))
           if (!reached.has(next)) {
             reached.add(next)
             queue.push(next)

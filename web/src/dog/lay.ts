@@ -30,10 +30,7 @@ const LAY: Record<string, Point> = {
   elbow_left: [0.5, -0.85],
   toe_outline_front_left: [-0.5, -0.4],
   toe_outline_hind_left: [-0.5, -0.4],
-  tail_root: [0.5, 0.1],
   tail_root_arc: [0.5, -0.7],
-  tail_flag: [0.55, -0.7],
-  tail_tip: [0.2, -0.5],
   ear_outer_left: [0.1, -1],
   ear_feather_left: [0.08, -1],
 }
@@ -43,6 +40,9 @@ export function layOf(zone: string): Point {
   return LAY[zone] ?? [0, -1]
 }
 
+/** How the outline of a coat is drawn. */
+export type Edge = 'crisp' | 'curl' | 'tuft' | 'lock' | 'cord'
+
 export interface CoatTexture {
   /** how far hairs bend, how much they wander, how rough the outline is, how many are drawn */
   bend: number
@@ -50,20 +50,31 @@ export interface CoatTexture {
   rough: number
   density: number
   thick: number
+  /** of a length: how much stands off the skin, how much lies along it */
+  stand: number
+  hang: number
+  edge: Edge
 }
 
+const T = (
+  edge: Edge,
+  [stand, hang]: [number, number],
+  [bend, wander, rough]: [number, number, number],
+  [density, thick]: [number, number],
+): CoatTexture => ({ edge, stand, hang, bend, wander, rough, density, thick })
+
 const TEXTURES: Record<string, CoatTexture> = {
-  curly: { bend: 1.1, wander: 1.3, rough: 0.42, density: 1.1, thick: 0.2 },
-  wavy_single: { bend: 0.6, wander: 0.6, rough: 0.22, density: 1, thick: 0.17 },
-  silky_drop: { bend: 0.12, wander: 0.14, rough: 0.05, density: 0.9, thick: 0.14 },
-  slow_fine_long: { bend: 0.1, wander: 0.12, rough: 0.05, density: 0.8, thick: 0.12 },
-  feathered: { bend: 0.3, wander: 0.28, rough: 0.12, density: 0.9, thick: 0.15 },
-  wire: { bend: 0.08, wander: 0.75, rough: 0.3, density: 1.1, thick: 0.17 },
-  long_double: { bend: 0.15, wander: 0.35, rough: 0.2, density: 1.2, thick: 0.16 },
-  short_double: { bend: 0.1, wander: 0.3, rough: 0.1, density: 1.3, thick: 0.15 },
-  corded: { bend: 0.2, wander: 0.15, rough: 0.5, density: 0.5, thick: 0.6 },
-  smooth: { bend: 0.05, wander: 0.15, rough: 0, density: 0.7, thick: 0.12 },
-  hairless: { bend: 0, wander: 0.2, rough: 0, density: 0, thick: 0.1 },
+  curly: T('curl', [0.62, 0.3], [1.1, 1.3, 0.22], [1.1, 0.17]),
+  wavy_single: T('lock', [0.42, 0.7], [0.6, 0.6, 0.16], [1, 0.15]),
+  silky_drop: T('lock', [0.2, 1], [0.12, 0.14, 0.05], [1, 0.13]),
+  slow_fine_long: T('lock', [0.2, 1], [0.1, 0.12, 0.05], [0.9, 0.12]),
+  feathered: T('lock', [0.3, 0.9], [0.3, 0.28, 0.08], [0.9, 0.14]),
+  wire: T('tuft', [0.42, 0.7], [0.08, 0.75, 0.2], [1.15, 0.16]),
+  long_double: T('lock', [0.52, 0.6], [0.15, 0.35, 0.14], [1.2, 0.15]),
+  short_double: T('crisp', [0.42, 0.4], [0.1, 0.3, 0.06], [1.3, 0.14]),
+  corded: T('cord', [0.3, 0.95], [0.2, 0.15, 0.3], [0.5, 0.55]),
+  smooth: T('crisp', [0.4, 0.3], [0.05, 0.15, 0], [0.7, 0.12]),
+  hairless: T('crisp', [0.2, 0.2], [0, 0.2, 0], [0, 0.1]),
 }
 
 export function textureOf(coat: string): CoatTexture {

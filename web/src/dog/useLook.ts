@@ -2,7 +2,13 @@
 import { useMemo } from 'react'
 import type { DogLook } from './build'
 
-export function useLook(dog: DogLook): DogLook {
+/** Below this many kg the skull is large for the body, above that many small. */
+const SMALL_KG = 8
+const LARGE_KG = 28
+
+export function useLook(dog: Omit<DogLook, 'size'> & { kg?: number | null }): DogLook {
+  const kg = dog.kg ?? null
+  const size = kg === null ? 'medium' : kg < SMALL_KG ? 'small' : kg > LARGE_KG ? 'large' : 'medium'
   return useMemo(
     () => ({
       build: dog.build,
@@ -12,7 +18,8 @@ export function useLook(dog: DogLook): DogLook {
       tail_type: dog.tail_type,
       tail_carriage: dog.tail_carriage,
       coat: dog.coat,
+      size,
     }),
-    [dog.build, dog.muzzle, dog.ear_type, dog.ear_set, dog.tail_type, dog.tail_carriage, dog.coat],
+    [dog.build, dog.muzzle, dog.ear_type, dog.ear_set, dog.tail_type, dog.tail_carriage, dog.coat, size],
   )
 }

@@ -24,7 +24,8 @@ export function DogHead({ name, view, about, saved, first = 1, children }: Props
   const actions = Children.toArray(children)
   const title = (
     <h1 className="truncate text-2xl leading-tight wide:text-3xl wide:leading-none short:text-xl">
-      {name}{' '}
+      {name}
+      {view && ' '}
       {view && <span className="text-base font-bold text-ink-2 md:text-xl short:text-base">{view}</span>}
     </h1>
   )

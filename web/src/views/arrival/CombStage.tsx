@@ -4,7 +4,8 @@ import { useMemo, useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { fieldOf } from '../../dog/field'
 import type { DogLook } from '../../dog/build'
-import { DogDrawing, type DrawnZone } from '../../dog/DogDrawing'
+import { DogDrawing } from '../../dog/DogDrawing'
+import type { DrawnZone } from '../../dog/zone'
 import { BELOW, Underside } from '../../dog/Underside'
 import { withMat, type ArrivalData, type CombDraft, type MatDraft } from '../../parts/comb'
 import type { LineData } from '../../parts/LineField'
@@ -186,7 +187,7 @@ export function CombStage({
               name={`${arrival.dog.name} as the line says`}
             />
           ) : view === 'side' ? (
-            <DogDrawing look={look} zones={drawn(seen, mirrored)} side={side} {...common} />
+            <DogDrawing look={look} zones={drawn(seen, mirrored)} side={side} cells {...common} />
           ) : view === 'after' ? (
             <DogDrawing
               look={look}

@@ -3,7 +3,7 @@ import { Check, CircleSlash, Clock3, Ellipsis, Undo2, Wrench } from 'lucide-reac
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react'
 import type { Schemas } from '../../app/client'
 import { StyleDrawing } from '../../dog/StyleDrawing'
-import { WAITS, type Waits } from '../../dog/DogDrawing'
+import { WAITS, type Waits } from '../../dog/zone'
 import { Button } from '../../ui/Button'
 import { mm, sentence, trim } from '../../ui/words'
 import { WHY_LATER, WHY_PARTLY, WHY_SKIPPED } from '../../parts/reasons'

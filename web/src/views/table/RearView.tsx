@@ -1,6 +1,6 @@
 // The rear view with its extents: moved by slider or key, sent when let go.
 import { useState } from 'react'
-import type { DrawnZone } from '../../dog/DogDrawing'
+import type { DrawnZone } from '../../dog/zone'
 import { Rear, type Extents } from '../../dog/Rear'
 import type { Shown, TapData } from './taps'
 

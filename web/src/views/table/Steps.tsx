@@ -1,6 +1,6 @@
 // The dog's own steps in their order: done, in hand, still to come; any of them can be taken in hand.
 import { Check, Undo2 } from 'lucide-react'
-import { WAITS, type Waits } from '../../dog/DogDrawing'
+import { WAITS, type Waits } from '../../dog/zone'
 import { Button } from '../../ui/Button'
 import { handWords, type Shown, type TapData } from './taps'
 

@@ -1,0 +1,208 @@
+// One layer of a drawn dog: tones, chalk, marks and hair within its outline, its zones to tap, its edge.
+import type { Area } from './areas'
+import type { CoatTexture } from './lay'
+import { toneColour } from './tone'
+import { spoken, type DrawnZone } from './zone'
+import { sure } from '../sure'
+
+interface Props {
+  /** what it is, and its clip path with the drawing's tag */
+  clip: string
+  tag: string
+  /** its zones, as keys of `zones` and `paths` */
+  which: string[]
+  zones: Record<string, DrawnZone>
+  paths: Record<string, string>
+  areas: Area[]
+  outline: string
+  hair: string
+  /** of its edge, where hair is short */
+  width: number
+  texture: CoatTexture
+  /** where it has no edge */
+  mask?: string | undefined
+  cells: boolean
+  idle: boolean
+  selected: string | null
+  onSelect: (id: string) => void
+}
+
+export function Layer({
+  clip,
+  tag,
+  which,
+  zones,
+  paths,
+  areas,
+  outline,
+  hair,
+  width,
+  texture,
+  mask,
+  cells,
+  idle,
+  selected,
+  onSelect,
+}: Props) {
+  const within = `url(#kt-${tag}${clip})`
+  const chosen = which.find((z) => sure(zones[z]).id === selected)
+  const fillOf = (z: string) => {
+    const q = sure(zones[z])
+    return q.mat && q.mm === null ? 'var(--hair-short)' : toneColour(q.mm ?? q.drawnMm)
+  }
+  const own = areas.filter((a) => which.includes(sure(a.zones[0])))
+  const tones = own.map((a) => {
+    const tone = fillOf(sure(a.zones[0]))
+    // A little over its border, so that nothing shows where three areas meet.
+    return (
+      <path
+        key={a.zones.join(' ')}
+        d={a.path}
+        style={{ fill: tone, stroke: tone }}
+        strokeWidth={1}
+        strokeLinejoin="round"
+        pointerEvents="none"
+      />
+    )
+  })
+  const chalk = own.map((a) => (
+    <path
+      key={a.zones.join(' ')}
+      d={a.path}
+      fill="none"
+      style={{ stroke: zones[sure(a.zones[0])]?.mat ? 'var(--hair-edge)' : 'var(--chalk)' }}
+      strokeWidth={0.2}
+      pointerEvents="none"
+    />
+  ))
+  const zonePath = (z: string) => {
+    const q = sure(zones[z])
+    return (
+      <path
+        key={z}
+        id={`zone-${tag}${q.id}`}
+        role="option"
+        aria-selected={q.id === selected}
+        aria-label={spoken(q)}
+        data-zone={q.id}
+        d={paths[z]}
+        className="zone"
+        onClick={() => onSelect(q.id)}
+        pointerEvents={idle ? 'none' : 'all'}
+      />
+    )
+  }
+  const mark = (z: string) => {
+    const q = sure(zones[z])
+    const d = paths[z]
+    const over = (pattern: string) => <path d={d} style={{ fill: `url(#kt-${pattern})` }} />
+    return (
+      <g key={z} pointerEvents="none">
+        {q.mat && q.mat.severity > 0 && over(`mat-${q.mat.severity}`)}
+        {!!q.hatch && q.state !== 'done' && over(`mat-${q.hatch}`)}
+        {!q.planned && !q.mat && over('unplanned')}
+        {q.exception && over('exception')}
+        {q.state && q.state !== 'planned' && over(`state-${q.state}`)}
+        {q.off && (
+          <path
+            d={d}
+            fill="none"
+            style={{ stroke: 'var(--bracken)' }}
+            strokeWidth={0.45}
+            strokeDasharray="0.5 0.6"
+          />
+        )}
+      </g>
+    )
+  }
+  // Dark on light and light on dark: seen on every tone, and in grey print.
+  const inHand = () => {
+    const d = own
+      .filter((a) => zones[sure(a.zones[0])]?.now)
+      .map((a) => a.path)
+      .join('')
+    return (
+      d !== '' && (
+        <g pointerEvents="none" fill="none" data-now="">
+          <path d={d} style={{ stroke: 'var(--sheet)' }} strokeWidth={1.5} />
+          <path d={d} style={{ stroke: 'var(--thistle)' }} strokeWidth={0.75} />
+        </g>
+      )
+    )
+  }
+  // The outline of one zone, seen only along the other.
+  const hardLines = (z: string) =>
+    (sure(zones[z]).hardWith ?? [])
+      .filter((w) => paths[w])
+      .map((w) => (
+        <g key={`${z}-${w}`} data-line={`${z} ${w}`} pointerEvents="none">
+          <mask id={`kt-${tag}line-${z}-${w}`}>
+            <path d={paths[w]} fill="white" stroke="white" strokeWidth={1.2} />
+          </mask>
+          <path
+            d={paths[z]}
+            fill="none"
+            style={{ stroke: 'var(--ink)' }}
+            strokeWidth={0.55}
+            mask={`url(#kt-${tag}line-${z}-${w})`}
+          />
+        </g>
+      ))
+  return (
+    <g data-layer={clip}>
+      <path d={outline} style={{ fill: which[0] ? fillOf(which[0]) : 'var(--hair-far)' }} />
+      <g clipPath={within}>{tones}</g>
+      <path
+        d={hair}
+        fill="none"
+        style={{ stroke: 'var(--hair-stroke)' }}
+        strokeOpacity={0.38}
+        strokeWidth={texture.thick}
+        strokeLinecap="round"
+        clipPath={within}
+        pointerEvents="none"
+      />
+      <g clipPath={within}>
+        {which.map(mark)}
+        {(cells || areas.length > 1) && chalk}
+        {which.map(hardLines)}
+        {which.map(zonePath)}
+      </g>
+      <g mask={mask}>
+        <Edge d={outline} width={width} texture={texture} />
+      </g>
+      <g clipPath={within} pointerEvents="none">
+        {inHand()}
+        {chosen && <Chosen d={paths[chosen]} />}
+      </g>
+    </g>
+  )
+}
+
+/** No heavy line where hair hangs: its locks are the line. */
+export function Edge({ d, width, texture }: { d: string; width: number; texture: CoatTexture }) {
+  return (
+    <path
+      d={d}
+      fill="none"
+      style={{ stroke: 'var(--hair-edge)' }}
+      strokeWidth={texture.edge === 'crisp' || texture.edge === 'curl' ? width : width * 0.62}
+      strokeLinejoin="round"
+      pointerEvents="none"
+    />
+  )
+}
+
+function Chosen({ d }: { d: string | undefined }) {
+  return (
+    <>
+      <path d={d} fill="none" style={{ stroke: 'var(--sheet)' }} strokeWidth={1.5} />
+      <path
+        d={d}
+        fillOpacity={0.14}
+        style={{ fill: 'var(--thistle)', stroke: 'var(--thistle)' }}
+        strokeWidth={0.75}
+      />
+    </>
+  )
+}
