@@ -9,7 +9,7 @@ import { laidCoat } from './frames'
 import { neighbour, painting, WAYS } from './keys'
 import { Labels, type Label } from './Labels'
 import { textureOf } from './lay'
-import { MatPatterns, StatePatterns } from './Patterns'
+import { ExtraPatterns, MatPatterns, StatePatterns } from './Patterns'
 import { Edge, Layer } from './Layer'
 import { useNumberSize } from './useScale'
 import { alike, written, type DrawnZone } from './zone'
@@ -149,18 +149,7 @@ export const DogDrawing = memo(function DogDrawing({
       shapeRendering={moving ? 'optimizeSpeed' : undefined}
     >
       <defs>
-        <pattern id="kt-unplanned" width="1.6" height="1.6" patternUnits="userSpaceOnUse">
-          <circle cx="0.4" cy="0.4" r="0.16" style={{ fill: 'var(--skin-line)' }} />
-        </pattern>
-        <pattern
-          id="kt-exception"
-          width="1.4"
-          height="1.4"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <path d="M0 0V1.4" style={{ stroke: 'var(--haw)' }} strokeWidth="0.45" />
-        </pattern>
+        <ExtraPatterns />
         <MatPatterns />
         <StatePatterns />
         {/* where a tail over the back grows out of it, it has no edge */}

@@ -1,6 +1,7 @@
 // One layer of a drawn dog: tones, chalk, marks and hair within its outline, its zones to tap, its edge.
 import type { Area } from './areas'
 import type { CoatTexture } from './lay'
+import { texture } from './Patterns'
 import { toneColour } from './tone'
 import { spoken, type DrawnZone } from './zone'
 import { sure } from '../sure'
@@ -19,6 +20,10 @@ interface Props {
   /** of its edge, where hair is short */
   width: number
   texture: CoatTexture
+  /** how near it is seen: 1 for the whole dog, less where a part comes close */
+  scale?: number
+  /** zones of another colour than hair */
+  tints?: Record<string, string> | undefined
   /** where it has no edge */
   mask?: string | undefined
   cells: boolean
@@ -37,7 +42,9 @@ export function Layer({
   outline,
   hair,
   width,
-  texture,
+  texture: coat,
+  scale = 1,
+  tints,
   mask,
   cells,
   idle,
@@ -48,6 +55,7 @@ export function Layer({
   const chosen = which.find((z) => sure(zones[z]).id === selected)
   const fillOf = (z: string) => {
     const q = sure(zones[z])
+    if (tints?.[z] && q.mat === undefined) return tints[z]
     return q.mat && q.mm === null ? 'var(--hair-short)' : toneColour(q.mm ?? q.drawnMm)
   }
   const own = areas.filter((a) => which.includes(sure(a.zones[0])))
@@ -59,7 +67,7 @@ export function Layer({
         key={a.zones.join(' ')}
         d={a.path}
         style={{ fill: tone, stroke: tone }}
-        strokeWidth={1}
+        strokeWidth={scale}
         strokeLinejoin="round"
         pointerEvents="none"
       />
@@ -71,7 +79,7 @@ export function Layer({
       d={a.path}
       fill="none"
       style={{ stroke: zones[sure(a.zones[0])]?.mat ? 'var(--hair-edge)' : 'var(--chalk)' }}
-      strokeWidth={0.2}
+      strokeWidth={0.2 * scale}
       pointerEvents="none"
     />
   ))
@@ -92,12 +100,14 @@ export function Layer({
       />
     )
   }
-  const mark = (z: string) => {
-    const q = sure(zones[z])
-    const d = paths[z]
-    const over = (pattern: string) => <path d={d} style={{ fill: `url(#kt-${pattern})` }} />
+  // By area: nothing of what is under it shows where zones of one kind meet.
+  const marks = own.map((a) => {
+    const q = sure(zones[sure(a.zones[0])])
+    const over = (name: string) => (
+      <path d={a.path} data-texture={name} style={{ fill: texture(name, scale < 1) }} />
+    )
     return (
-      <g key={z} pointerEvents="none">
+      <g key={a.zones.join(' ')} pointerEvents="none">
         {q.mat && q.mat.severity > 0 && over(`mat-${q.mat.severity}`)}
         {!!q.hatch && q.state !== 'done' && over(`mat-${q.hatch}`)}
         {!q.planned && !q.mat && over('unplanned')}
@@ -105,16 +115,16 @@ export function Layer({
         {q.state && q.state !== 'planned' && over(`state-${q.state}`)}
         {q.off && (
           <path
-            d={d}
+            d={a.path}
             fill="none"
             style={{ stroke: 'var(--bracken)' }}
-            strokeWidth={0.45}
+            strokeWidth={0.45 * scale}
             strokeDasharray="0.5 0.6"
           />
         )}
       </g>
     )
-  }
+  })
   // Dark on light and light on dark: seen on every tone, and in grey print.
   const inHand = () => {
     const d = own
@@ -157,23 +167,23 @@ export function Layer({
         fill="none"
         style={{ stroke: 'var(--hair-stroke)' }}
         strokeOpacity={0.38}
-        strokeWidth={texture.thick}
+        strokeWidth={coat.thick * scale}
         strokeLinecap="round"
         clipPath={within}
         pointerEvents="none"
       />
       <g clipPath={within}>
-        {which.map(mark)}
+        {marks}
         {(cells || areas.length > 1) && chalk}
         {which.map(hardLines)}
         {which.map(zonePath)}
       </g>
       <g mask={mask}>
-        <Edge d={outline} width={width} texture={texture} />
+        <Edge d={outline} width={width} texture={coat} />
       </g>
       <g clipPath={within} pointerEvents="none">
         {inHand()}
-        {chosen && <Chosen d={paths[chosen]} />}
+        {chosen && <Chosen d={paths[chosen]} scale={scale} />}
       </g>
     </g>
   )
@@ -193,15 +203,15 @@ export function Edge({ d, width, texture }: { d: string; width: number; texture:
   )
 }
 
-function Chosen({ d }: { d: string | undefined }) {
+function Chosen({ d, scale }: { d: string | undefined; scale: number }) {
   return (
     <>
-      <path d={d} fill="none" style={{ stroke: 'var(--sheet)' }} strokeWidth={1.5} />
+      <path d={d} fill="none" style={{ stroke: 'var(--sheet)' }} strokeWidth={1.5 * scale} />
       <path
         d={d}
         fillOpacity={0.14}
         style={{ fill: 'var(--thistle)', stroke: 'var(--thistle)' }}
-        strokeWidth={0.75}
+        strokeWidth={0.75 * scale}
       />
     </>
   )

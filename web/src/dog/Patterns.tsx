@@ -1,66 +1,93 @@
-// Textures for what the comb found and for how a zone stands: never by colour alone.
+// Textures of a drawn dog, told apart in grey print: what the comb found, how a zone stands, what is not
+// planned, what fills back. Never by colour alone.
+import type { ReactNode } from 'react'
 
-/** Textures for what the comb found: the more, the denser; never by colour alone. */
-export function MatPatterns() {
+interface Props {
+  /** put before the names where a part comes close and its textures are finer */
+  close?: boolean
+}
+
+/** How much finer they are there. */
+const FINER = 0.42
+
+/** The name of a texture, as a fill. */
+export function texture(name: string, close = false): string {
+  return `url(#kt-${close ? 'close-' : ''}${name})`
+}
+
+function Texture({
+  name,
+  size,
+  turn = 0,
+  close = false,
+  children,
+}: Props & { name: string; size: number; turn?: number; children: ReactNode }) {
+  return (
+    <pattern
+      id={`kt-${close ? 'close-' : ''}${name}`}
+      width={size}
+      height={size}
+      patternUnits="userSpaceOnUse"
+      patternTransform={`rotate(${turn})${close ? ` scale(${FINER})` : ''}`}
+    >
+      {children}
+    </pattern>
+  )
+}
+
+/** What the comb found: the more, the denser. */
+export function MatPatterns({ close = false }: Props) {
   const ink = { stroke: 'var(--haw)' }
   return (
     <>
-      <pattern id="kt-mat-1" width="3" height="3" patternUnits="userSpaceOnUse">
+      <Texture close={close} name="mat-1" size={3}>
         <circle cx="1" cy="1" r="0.34" style={{ fill: 'var(--haw)' }} />
-      </pattern>
-      <pattern
-        id="kt-mat-2"
-        width="2.6"
-        height="2.6"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(40)"
-      >
+      </Texture>
+      <Texture close={close} name="mat-2" size={2.6} turn={40}>
         <path d="M0 0V2.6" style={ink} strokeWidth="0.42" />
-      </pattern>
-      <pattern
-        id="kt-mat-3"
-        width="1.7"
-        height="1.7"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(40)"
-      >
+      </Texture>
+      <Texture close={close} name="mat-3" size={1.7} turn={40}>
         <path d="M0 0V1.7M0 0H1.7" style={ink} strokeWidth="0.42" />
-      </pattern>
-      <pattern
-        id="kt-mat-4"
-        width="1.1"
-        height="1.1"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(40)"
-      >
+      </Texture>
+      <Texture close={close} name="mat-4" size={1.1} turn={40}>
         <path d="M0 0V1.1M0 0H1.1" style={ink} strokeWidth="0.62" />
-      </pattern>
+      </Texture>
     </>
   )
 }
 
-/** Textures for how a zone stands at the table: full when done, half when half done, dots when put off. */
-export function StatePatterns() {
+/** How a zone stands at the table: fine lines when done, bands when half done, dots when put off. */
+export function StatePatterns({ close = false }: Props) {
+  const lit = { fill: 'var(--lit)' }
   return (
     <>
-      <pattern id="kt-state-done" width="2" height="2" patternUnits="userSpaceOnUse">
-        <rect width="2" height="2" style={{ fill: 'var(--lit)' }} fillOpacity="0.88" />
-      </pattern>
-      <pattern
-        id="kt-state-partly"
-        width="1.6"
-        height="1.6"
-        patternUnits="userSpaceOnUse"
-        patternTransform="rotate(45)"
-      >
-        <rect width="0.8" height="1.6" style={{ fill: 'var(--lit)' }} fillOpacity="0.9" />
-      </pattern>
-      <pattern id="kt-state-deferred" width="1.5" height="1.5" patternUnits="userSpaceOnUse">
+      <Texture close={close} name="state-done" size={1.3}>
+        <rect width="1.3" height="1.3" style={lit} fillOpacity="0.9" />
+        <path d="M0 0.65H1.3" style={{ stroke: 'var(--state-line)' }} strokeWidth="0.12" />
+      </Texture>
+      <Texture close={close} name="state-partly" size={1.6} turn={45}>
+        <rect width="0.8" height="1.6" style={lit} fillOpacity="0.9" />
+      </Texture>
+      <Texture close={close} name="state-deferred" size={1.5}>
         <circle cx="0.75" cy="0.75" r="0.42" style={{ fill: 'var(--bracken)' }} />
-      </pattern>
-      <pattern id="kt-state-not_needed" width="1.4" height="1.4" patternUnits="userSpaceOnUse">
+      </Texture>
+      <Texture close={close} name="state-not_needed" size={1.4}>
         <path d="M0 0.7H1.4" style={{ stroke: 'var(--ink-2)' }} strokeWidth="0.3" />
-      </pattern>
+      </Texture>
+    </>
+  )
+}
+
+/** What is not planned, and the patches that fill back. */
+export function ExtraPatterns({ close = false }: Props) {
+  return (
+    <>
+      <Texture close={close} name="unplanned" size={1.6}>
+        <circle cx="0.4" cy="0.4" r="0.16" style={{ fill: 'var(--skin-line)' }} />
+      </Texture>
+      <Texture close={close} name="exception" size={1.4} turn={45}>
+        <path d="M0 0V1.4" style={{ stroke: 'var(--haw)' }} strokeWidth="0.45" />
+      </Texture>
     </>
   )
 }

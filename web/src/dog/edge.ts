@@ -18,12 +18,17 @@ const STEP: Record<Edge, number> = { crisp: 0, curl: 1.5, tuft: 1.15, lock: 1.25
 /** Nothing is drawn below the ground. */
 const GROUND = 0.12
 
-export function edgeOf(all: Point[][], kind: Edge, hair: Hair): string {
-  return kind === 'crisp' ? all.map(smooth).join('') : all.map((ring) => edge(ring, kind, hair)).join('')
+/**
+ * @param close how near it is seen: 1 for the whole dog, less where a part comes close; then there is no
+ *   ground either
+ */
+export function edgeOf(all: Point[][], kind: Edge, hair: Hair, close = 1): string {
+  return all.map((ring) => (kind === 'crisp' ? smooth(ring) : edge(ring, kind, hair, close))).join('')
 }
 
-function edge(ring: Point[], kind: Edge, hair: Hair): string {
-  const points = evenly(ring, STEP[kind])
+function edge(ring: Point[], kind: Edge, hair: Hair, close: number): string {
+  const points = evenly(ring, STEP[kind] * close)
+  const ground = (p: Point): Point => (close === 1 && p[1] < GROUND ? [p[0], GROUND] : p)
   if (points.length < 6) return smooth(ring)
   const out = area(ring) > 0 ? 1 : -1
   const random = seeded(Math.round(Math.abs(area(ring)) * 10) + 3)
@@ -38,12 +43,12 @@ function edge(ring: Point[], kind: Edge, hair: Hair): string {
     const n: Point = [(dy / step) * out, (-dx / step) * out]
     const l = hair.length(m)
     const chance = random()
-    if (l < SHORT || m[1] < 0.6) {
+    if (l < SHORT * close || (close === 1 && m[1] < 0.6)) {
       d += `L${at(b)}`
       return
     }
     if (kind === 'curl') {
-      const bulge = Math.min(0.62, 0.1 + 0.3 * l) * (0.75 + 0.5 * chance)
+      const bulge = Math.min(0.62, 0.1 + 0.3 * l) * (0.75 + 0.5 * chance) * close
       d += `Q${at(off(m, n, bulge * 1.7))} ${at(b)}`
       return
     }
@@ -56,7 +61,7 @@ function edge(ring: Point[], kind: Edge, hair: Hair): string {
       return
     }
     // Locks hang only where the hair lies away from the body; elsewhere the coat is closed.
-    if (facing < 0.12) {
+    if (facing < 0.12 || (close < 1 && lay[1] > -0.2)) {
       d += `Q${at(off(m, n, 0.1))} ${at(b)}`
       return
     }
@@ -79,10 +84,6 @@ function off(p: Point, n: Point, by: number): Point {
   return [p[0] + n[0] * by, p[1] + n[1] * by]
 }
 const on = off
-
-function ground(p: Point): Point {
-  return p[1] < GROUND ? [p[0], GROUND] : p
-}
 
 /** The same ring in even steps of about this length. */
 export function evenly(ring: readonly Point[], step: number): Point[] {

@@ -9,3 +9,9 @@ export const fromSide = (side: 'left' | 'right', zone: string) =>
 /** The same zone on the other side; null where there is only one. */
 export const twinOf = (zone: string) =>
   isLeft(zone) ? zone.replace(/_left$/, '_right') : isRight(zone) ? drawnAs(zone) : null
+
+/** The view in which a zone is seen: the one that is open if it can be, else the first that shows it. */
+export function viewFor(zone: string, open: string, seen: Record<string, string[]>): string {
+  const sees = (view: string) => seen[view]?.includes(view === 'side' ? drawnAs(zone) : zone) ?? false
+  return sees(open) ? open : (Object.keys(seen).find(sees) ?? open)
+}

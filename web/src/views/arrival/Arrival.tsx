@@ -6,7 +6,9 @@ import { Navigate, useParams } from 'react-router'
 import { api, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
+import { zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
+import { BELOW } from '../../dog/Underside'
 import { useLook } from '../../dog/useLook'
 import { Away } from '../../ui/Away'
 import { Button } from '../../ui/Button'
@@ -30,7 +32,7 @@ import { Today } from './Today'
 import { useAutosave } from './useAutosave'
 import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
 import { LinkButton } from '../../ui/LinkButton'
-import { drawnAs, isLeft, isRight } from '../../parts/sides'
+import { isLeft, isRight, viewFor } from '../../parts/sides'
 
 /** Opens today's arrival of a dog, or goes on with it. */
 export function OpenArrival() {
@@ -131,9 +133,14 @@ function Page({
   const choose = (z: string) => {
     setZone(z)
     if (tab !== 'today') setTab('mats')
-    if (!seen.includes(drawnAs(z))) setView('below')
-    else if (view === 'side' && isRight(z)) setSide('right')
-    else if (view === 'side' && isLeft(z)) setSide('left')
+    const next = viewFor(z, view === 'after' ? 'side' : view, {
+      side: seen,
+      head: zonesOfView('head', look),
+      below: BELOW,
+    })
+    if (view !== 'after' || next !== 'side') setView(next)
+    if (next === 'side' && isRight(z)) setSide('right')
+    else if (next === 'side' && isLeft(z)) setSide('left')
   }
   return (
     <div className="screen">

@@ -2,6 +2,8 @@
 import { FlipHorizontal2, Undo2 } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { Schemas } from '../../app/client'
+import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
+import { zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
 import type { DogLook } from '../../dog/build'
 import { DogDrawing } from '../../dog/DogDrawing'
@@ -54,6 +56,7 @@ export function CombStage({
   const [brush, setBrush] = useState(-1)
   const mats = useMemo(() => Object.fromEntries(comb.value.zones.map((z) => [z.zone, z])), [comb.value])
   const seen = fieldOf(look).zones
+  const ofHead = useMemo(() => zonesOfView('head', look), [look])
   const drawn = (ids: string[], of: (id: string) => string) =>
     Object.fromEntries(
       ids.map((base): [string, DrawnZone] => {
@@ -156,11 +159,12 @@ export function CombStage({
           onChange={onView}
           options={[
             { id: 'side', label: 'Side' },
+            { id: 'head', label: 'Head' },
             { id: 'below', label: 'From below' },
             { id: 'after', label: 'When done' },
           ]}
         />
-        {view !== 'below' && (
+        {(view === 'side' || view === 'after') && (
           <Button className="min-h-10" onClick={() => onSide(side === 'left' ? 'right' : 'left')}>
             <FlipHorizontal2 aria-hidden className="size-4" /> Turn
             <span className="-ml-2 max-sm:sr-only">: {side} side</span>
@@ -188,6 +192,8 @@ export function CombStage({
             />
           ) : view === 'side' ? (
             <DogDrawing look={look} zones={drawn(seen, mirrored)} side={side} cells {...common} />
+          ) : view === 'head' ? (
+            <CloseUpDrawing view="head" look={look} zones={drawn(ofHead, (z) => z)} cells {...common} />
           ) : view === 'after' ? (
             <DogDrawing
               look={look}

@@ -5,10 +5,12 @@ import type { Schemas } from '../../app/client'
 import type { DogLook } from '../../dog/build'
 import { DogDrawing } from '../../dog/DogDrawing'
 import type { DrawnZone, Waits } from '../../dog/zone'
+import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
+import { zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
 import { BELOW, Underside } from '../../dog/Underside'
 import type { LineData } from '../../parts/LineField'
-import { drawnAs, fromSide } from '../../parts/sides'
+import { drawnAs, fromSide, viewFor } from '../../parts/sides'
 import { TodayList } from '../../parts/TodayList'
 import { sure } from '../../sure'
 import { Button } from '../../ui/Button'
@@ -99,6 +101,7 @@ export function Stage(props: Props) {
           options={[
             { id: 'side', label: 'Side' },
             ...(groom.strip_map.length > 0 ? [{ id: 'strip', label: 'Stripped' }] : []),
+            { id: 'head', label: 'Head' },
             { id: 'below', label: 'Below' },
             { id: 'rear', label: 'Rear' },
             { id: 'parts', label: 'Nails, ears' },
@@ -112,8 +115,12 @@ export function Stage(props: Props) {
         />
         {(view === 'side' || view === 'strip') && (
           <Button className="min-h-10" onClick={() => onSide(side === 'left' ? 'right' : 'left')}>
-            <FlipHorizontal2 aria-hidden className="size-4" /> Turn
-            <span className="-ml-2 max-sm:sr-only">: {side} side</span>
+            <FlipHorizontal2 aria-hidden className="size-4" />
+            <span>
+              <span className="sr-only">Turn, now the </span>
+              {side}
+              <span className="sr-only"> side</span>
+            </span>
           </Button>
         )}
       </div>
@@ -138,7 +145,7 @@ export function Stage(props: Props) {
             today={groom.today}
             labels={labels}
             onZone={(id) => {
-              onView(seen.includes(drawnAs(id)) ? 'side' : 'below')
+              onView(viewFor(id, 'side', { side: seen, head: zonesOfView('head', look), below: BELOW }))
               onZone(id)
             }}
           />
@@ -171,6 +178,15 @@ export function Stage(props: Props) {
                 onSelect={onZone}
                 name={`${dog.name}, when stripped`}
               />
+            ) : view === 'head' ? (
+              <CloseUpDrawing
+                view="head"
+                look={look}
+                zones={drawn(zonesOfView('head', look), (z) => z)}
+                selected={zone}
+                onSelect={onZone}
+                name={dog.name}
+              />
             ) : view === 'below' ? (
               <Underside zones={drawn(BELOW, (z) => z)} selected={zone} onSelect={onZone} name={dog.name} />
             ) : (
@@ -185,7 +201,7 @@ export function Stage(props: Props) {
           </div>
         </div>
       )}
-      {(view === 'side' || view === 'below') && (
+      {(view === 'side' || view === 'head' || view === 'below') && (
         <p
           className={`flex flex-wrap gap-x-4 border-t border-line px-3 py-1.5 text-sm text-ink-2
             short:hidden`}

@@ -1,0 +1,212 @@
+// A close-up of a dog: plates from back to front, each with a skin, zones painted on it one over another, and
+// hair that grows from it. What does not depend on lengths is computed once for each look and kept.
+import { edgeOf } from '../edge'
+import { noise, seeded, type Point } from '../geometry'
+import { textureOf, type CoatTexture } from '../lay'
+import type { Spot } from '../part'
+import { cellPoint, outline, rings, sample, type Raster } from '../raster'
+import { sure } from '../../sure'
+import type { Shape } from './shapes'
+
+export interface Plate {
+  id: string
+  skin: Shape
+  /** id, where it lies (null: everywhere), cm over which it runs into what is under it */
+  zones: [string, Shape | null, number?][]
+  /** which way hair lies; shorter than 1: it points at us */
+  lay: (x: number, y: number) => Point
+  /** how far its hair hangs instead of standing, 0 to 1 */
+  fall?: number
+  /** a part of a length that is seen from here */
+  flat?: number
+  /** of another colour than hair: pads, the inside of an ear */
+  tints?: Record<string, string>
+  /** an edge of its own is drawn; else it melts into what is under it */
+  edge?: boolean
+  /** or only below this height */
+  edgeBelow?: number
+}
+export interface CloseUp {
+  box: [number, number, number, number]
+  plates: Plate[]
+  /** where no number may stand: eyes and nose */
+  keep: Shape
+  /** drawn after the plate of that id */
+  art: Record<string, Art[]>
+}
+export interface Art {
+  d: string
+  /** filled with this; none: a line */
+  fill?: string
+  width?: number
+  opacity?: number
+}
+
+export interface Kept {
+  raster: Raster
+  skin: Float32Array
+  raw: (Float32Array | null)[]
+  cells: Float64Array[]
+  layX: Float32Array
+  layY: Float32Array
+  paths: Record<string, string>
+  spots: Record<string, Spot>
+}
+
+const CELLS = 15_000
+const BEYOND = 3
+
+export function keep(view: CloseUp): Kept[] {
+  const [x0, y0, x1, y1] = view.box
+  const scale = Math.min(7, Math.sqrt(CELLS / ((x1 - x0) * (y1 - y0))))
+  // Further than what is shown, so that nothing ends at the rim.
+  const raster: Raster = {
+    x0: x0 - BEYOND,
+    y0: y0 - BEYOND,
+    width: Math.ceil((x1 - x0 + 2 * BEYOND) * scale),
+    height: Math.ceil((y1 - y0 + BEYOND) * scale),
+    scale,
+  }
+  const size = raster.width * raster.height
+  const grid = (f: Shape) => {
+    const out = new Float32Array(size)
+    for (let k = 0; k < size; k++) out[k] = f(...cellPoint(raster, k))
+    return out
+  }
+  const eyes = grid(view.keep)
+  const skins = view.plates.map((p) => grid(p.skin))
+  return view.plates.map((p, n): Kept => {
+    const skin = sure(skins[n])
+    const raw = p.zones.map(([, f]) => (f ? grid(f) : null))
+    const layX = new Float32Array(size)
+    const layY = new Float32Array(size)
+    for (let k = 0; k < size; k++) {
+      const [x, y] = p.lay(...cellPoint(raster, k))
+      const m = Math.max(1, Math.hypot(x, y))
+      layX[k] = x / m
+      layY[k] = y / m
+    }
+    const paths: Record<string, string> = {}
+    const spots: Record<string, Spot> = {}
+    // A later zone lies on an earlier one.
+    const cells = p.zones.map(([id], z) => {
+      const g = new Float64Array(size)
+      let best: Spot = { at: [0, 0], room: -9 }
+      for (let k = 0; k < size; k++) {
+        let v = sure(raw[z])?.[k] ?? -9
+        for (let o = z + 1; o < raw.length; o++) v = Math.max(v, -(sure(raw[o])?.[k] ?? 9))
+        g[k] = -v
+        const [x, y] = cellPoint(raster, k)
+        const rim = Math.min(x - x0, x1 - x, y - y0, y1 - y) - 0.5
+        let room = Math.min(-v, -sure(skin[k]) + 0.25, sure(eyes[k]), rim)
+        for (let o = n + 1; o < skins.length && room > best.room; o++)
+          room = Math.min(room, sure(sure(skins[o])[k]))
+        if (room > best.room) best = { at: [x, y], room }
+      }
+      paths[id] = outline(raster, g)
+      spots[id] = best
+      return g
+    })
+    return { raster, skin, raw, cells, layX, layY, paths, spots }
+  })
+}
+
+/** The outline of several zones of a plate together. */
+export function together(kept: Kept, zones: number[]): string {
+  const [first = 0, ...others] = zones
+  if (others.length === 0) return outline(kept.raster, sure(kept.cells[first]))
+  const grid = Float64Array.from(sure(kept.cells[first]))
+  for (const z of others)
+    for (let k = 0; k < grid.length; k++) grid[k] = Math.max(sure(grid[k]), sure(sure(kept.cells[z])[k]))
+  return outline(kept.raster, grid)
+}
+
+/** The outline with hair and the hairs of a plate. @param mm length by zone */
+export function grow(p: Plate, kept: Kept, coat: string, mm: (zone: string) => number): Grown {
+  const { raster, skin, raw, layX, layY } = kept
+  const texture = plateTexture(p, coat)
+  const size = skin.length
+  const L = new Float32Array(size)
+  const lengths = p.zones.map(([id]) => Math.min(180, mm(id)) / 10)
+  const out = new Float64Array(size)
+  for (let k = 0; k < size; k++) {
+    let l = sure(lengths[0])
+    for (let z = 1; z < raw.length; z++) {
+      const t = 0.5 - (sure(raw[z])?.[k] ?? 9) / (2 * (sure(p.zones[z])[2] ?? 0.3))
+      const a = Math.max(0, Math.min(1, t))
+      if (a > 0) l += (sure(lengths[z]) - l) * a * a * (3 - 2 * a)
+    }
+    L[k] = l
+  }
+  const f = p.flat ?? 1
+  for (let k = 0; k < size; k++) {
+    const l = sure(L[k]) * f
+    const s = sure(skin[k])
+    if (s > l * 1.6 + 1.2) {
+      out[k] = l - s
+      continue
+    }
+    const [x, y] = cellPoint(raster, k)
+    let v = s - l * texture.stand
+    for (const t of [0.25, 0.5, 0.75, 1]) {
+      const q = sample(
+        raster,
+        skin,
+        x - sure(layX[k]) * l * t * texture.hang,
+        y - sure(layY[k]) * l * t * texture.hang,
+      )
+      v = Math.min(v, q - l * texture.stand * (1 - t * 0.7))
+    }
+    out[k] = -(v + noise(x * 1.5, y * 1.5) * texture.rough * 0.5 * Math.min(1, l * 0.5))
+  }
+  const hair = {
+    length: (q: Point) => sample(raster, L, ...q) * f,
+    lay: (q: Point): Point => [sample(raster, layX, ...q), sample(raster, layY, ...q)],
+  }
+  const plain = p.edge === false && p.edgeBelow === undefined
+  const edge = edgeOf(rings(raster, out), plain ? 'crisp' : texture.edge, hair, 0.5)
+  return { outline: edge, strokes: strokes(p, kept, L, texture), texture }
+}
+
+export interface Grown {
+  outline: string
+  strokes: string
+  texture: CoatTexture
+}
+
+function plateTexture(p: Plate, coat: string): CoatTexture {
+  const base = textureOf(coat)
+  const fall = p.fall ?? 0
+  return { ...base, stand: base.stand * (1 - fall * 0.6), hang: base.hang + (0.95 - base.hang) * fall }
+}
+
+function strokes(p: Plate, kept: Kept, L: Float32Array, texture: CoatTexture): string {
+  const { raster, skin, layX, layY } = kept
+  const random = seeded(p.id.length * 97 + 7)
+  const step = 0.42 / Math.sqrt(Math.max(0.2, texture.density))
+  const high = raster.y0 + raster.height / raster.scale
+  const wide = raster.x0 + raster.width / raster.scale
+  let d = ''
+  for (let y = raster.y0; y < high; y += step)
+    for (let x = raster.x0; x < wide; x += step) {
+      const px = x + (random() - 0.5) * step * 1.3
+      const py = y + (random() - 0.5) * step * 1.3
+      const keepIt = random()
+      const turn = random()
+      const long = random()
+      const l = sample(raster, L, px, py)
+      if (texture.density === 0 || sample(raster, skin, px, py) > 0.1 || l < 0.05) continue
+      if (keepIt > 0.5 + 0.7 / (0.5 + l)) continue
+      const a =
+        Math.atan2(sample(raster, layY, px, py), sample(raster, layX, px, py)) +
+        (turn - 0.5) * texture.wander +
+        noise(px * 0.7, py * 0.7) * texture.wander * 0.4
+      const m = Math.max(0.16, Math.min(texture.edge === 'curl' ? 1.1 : 4, l)) * (0.7 + 0.4 * long)
+      const dx = Math.cos(a) * m
+      const dy = Math.sin(a) * m
+      const bend = (turn > 0.5 ? 1 : -1) * texture.bend
+      const c = `${(dx * 0.5 - dy * 0.4 * bend).toFixed(2)} ${(-(dy * 0.5 + dx * 0.4 * bend)).toFixed(2)}`
+      d += `M${px.toFixed(2)} ${(-py).toFixed(2)}q${c} ${dx.toFixed(2)} ${(-dy).toFixed(2)}`
+    }
+  return d
+}
