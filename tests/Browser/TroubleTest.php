@@ -158,7 +158,8 @@ final class TroubleTest extends BrowserTestCase
     {
         $this->page->css('svg[role=listbox]');
         $this->page->button('Visits')->click();
-        $this->page->css('details[data-visit]');
+        // The card that was there shows first; the one with the visit is fetched meanwhile.
+        $this->page->xpath("//details[@data-visit]//p[.='$note']");
         usleep(300_000);
 
         return \count($this->page->driver->findElements(WebDriverBy::xpath("//details[@data-visit]//p[.='$note']")));
