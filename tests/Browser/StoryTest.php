@@ -138,6 +138,7 @@ final class StoryTest extends BrowserTestCase
         $this->sees($this->page, 'Everything as planned');
         $this->page->type('Minutes', '75');
         $this->page->type('Matting score on arrival (0–100)', '4,5');
+        $this->page->tapZone('belly');
         $deferred = $this->page->xpath("//div[@aria-label='State of belly']//button[.='deferred']");
         $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$deferred]);
         $deferred->click();

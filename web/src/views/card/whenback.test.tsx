@@ -1,6 +1,6 @@
 // When back, and recording a visit: the clocks with their reasons, a wish that is typed, a booking, a
 // visit that is sent once.
-import { screen, waitFor, within } from '@testing-library/react'
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import { Route, Routes, useLocation } from 'react-router'
@@ -308,6 +308,36 @@ describe('recording a visit', () => {
     await waitFor(() => expect(screen.getByTestId('here').textContent).toBe('/dogs/d1'))
     const keys = asked.filter((a: Asked) => a.method === 'POST').map((a) => a.headers.get('Idempotency-Key'))
     expect([keys.length, new Set(keys).size]).toEqual([3, 1])
+  })
+  it('is said on the dog: a tap on what was different, which is listed and can be taken back', async () => {
+    const asked = open(null, { 'POST /api/dogs/d1/visits': () => json({ id: 'v', day: '2026-11-25' }, 201) })
+    fireEvent.click(await screen.findByRole('option', { name: /^belly/ }))
+    await userEvent.click(screen.getByRole('radio', { name: 'deferred' }))
+    await userEvent.type(screen.getByLabelText('Why'), 'tired')
+    expect(screen.getByRole('option', { name: /^belly, .*deferred/ })).toBeTruthy()
+    const list = screen.getByRole('list', { name: 'Done differently' })
+    expect(list.textContent).toContain('deferred: tired')
+    await userEvent.click(screen.getByRole('button', { name: 'Record visit' }))
+    await waitFor(() => expect(asked.some((a) => a.method === 'POST')).toBe(true))
+    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({
+      zones: [
+        { zone: 'back', state: 'done' },
+        { zone: 'belly', state: 'deferred', why: 'tired' },
+      ],
+    })
+  })
+  it('is there again after Back, until it is saved or begun anew', async () => {
+    open(null, {})
+    await userEvent.type(await screen.findByLabelText('Note for the next person'), 'half a note')
+    fireEvent.click(screen.getByRole('option', { name: /^back/ }))
+    await userEvent.click(screen.getByRole('radio', { name: 'partly' }))
+    cleanup()
+    open(null, {})
+    expect(await screen.findByText('Taken up where you left it.')).toBeTruthy()
+    expect(screen.getByLabelText('Note for the next person')).toHaveProperty('value', 'half a note')
+    expect(screen.getByText('1 of 2 zones done differently')).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Begin anew' }))
+    expect(screen.getByText('Everything as planned')).toBeTruthy()
   })
   it('takes over what the arrival has found: lengths, load, and patches that are not style', async () => {
     const asked = open(

@@ -1,44 +1,22 @@
-// Recording a visit: everything as planned unless said otherwise.
+// Recording a visit: everything as planned unless said otherwise; what is typed is kept until it is saved.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useMemo, useState, type FormEvent } from 'react'
 import { Link, useLocation, useNavigate, useParams } from 'react-router'
 import { api, take, type Schemas } from '../../app/client'
-import { draftOf, queries, type RecipeDraft } from '../../app/queries'
+import { useDraft } from '../../app/draft'
+import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
-import { Choice } from '../../ui/Choice'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { hours, mm, sentence } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
-import { RecipeEditor } from '../../parts/RecipeEditor'
 import { useWrite } from '../../app/useWrite'
+import { AS_PLANNED, headOf, isDifferent, rowsOf, type Found, type Head, type ZoneRow } from './rows'
+import { ZonesDone } from './ZonesDone'
 
-interface ZoneRow {
-  state: string
-  actual: RecipeDraft | null
-  why: string
-  arrival: string
-  ownerCut: boolean
-}
-/** Handed over by the arrival. */
-interface Found {
-  load?: number
-  kg?: number | null
-  tender?: number
-  upkeep?: string | null
-  lengths?: Record<string, number> | null
-  ownerCut?: boolean
-  clipped?: Record<string, string>
-}
-const STATES = [
-  { id: 'done', label: 'done' },
-  { id: 'partly', label: 'partly' },
-  { id: 'deferred', label: 'deferred' },
-  { id: 'not_needed', label: 'not needed' },
-]
 /** Where the coat is measured on arrival; growth is learned from these. */
 const REFERENCE = ['back', 'foreleg_left', 'skull']
 
@@ -68,17 +46,11 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
   const toast = useToast()
   // What the arrival of today has found is not typed again.
   const found = (useLocation().state ?? {}) as Found
-  const [head, setHead] = useState({
-    day: card.today,
-    kind: 'full',
-    place: card.place,
-    minutes: '',
-    load: text(found.load),
-    tender: String(found.tender ?? 0),
-    upkeep: found.upkeep ?? card.dog.upkeep,
-    kg: text(found.kg),
-    note: '',
-  })
+  const [kept, keep] = useDraft<{ head: Head; rows: Record<string, ZoneRow> }>(
+    `visit.${session.id}.${card.dog.id}`,
+  )
+  const [begun] = useState(kept !== null)
+  const { head, rows } = kept ?? { head: headOf(card, found), rows: rowsOf(found) }
   const kinds = useQuery(queries.kinds(card.dog.id))
   const kind = kinds.data?.kinds.find((k) => k.kind === head.kind)
   // A small visit is not about the rest of the dog.
@@ -87,12 +59,9 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
       card.zones.filter((z) => z.recipe && (head.kind === 'full' || (kind?.zones.includes(z.zone) ?? false))),
     [card.zones, head.kind, kind],
   )
-  const [rows, setRows] = useState<Record<string, ZoneRow>>(() => rowsOf(found))
-  const [open, setOpen] = useState<string | null>(null)
-  const row = (zone: string): ZoneRow =>
-    rows[zone] ?? { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
+  const row = (zone: string): ZoneRow => rows[zone] ?? AS_PLANNED
   const setRow = (zone: string, change: Partial<ZoneRow>) =>
-    setRows((all) => ({ ...all, [zone]: { ...row(zone), ...change } }))
+    keep({ head, rows: { ...rows, [zone]: { ...row(zone), ...change } } })
   const label = (zone: string) => words.zones.find((z) => z.id === zone)?.label ?? zone
   const save = useWrite({
     send: (_: void, write) =>
@@ -121,6 +90,7 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
         }),
       ),
     onSuccess: () => {
+      keep(null)
       toast({ text: `${card.dog.name}: visit recorded` })
       void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })
       void go(`/dogs/${card.dog.id}`)
@@ -139,13 +109,21 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
     e.preventDefault()
     if (!save.isPending) save.mutate()
   }
-  const set = (change: Partial<typeof head>) => setHead({ ...head, ...change })
+  const set = (change: Partial<Head>) => keep({ head: { ...head, ...change }, rows })
   const references = REFERENCE.filter((z) => planned.some((p) => p.zone === z))
-  const different = planned.filter((z) => row(z.zone).actual || row(z.zone).state !== 'done').length
+  const different = planned.filter((z) => isDifferent(row(z.zone))).length
   return (
     <form onSubmit={send} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
       <h1 className="text-3xl">Record a visit of {card.dog.name}</h1>
       <Cautions cautions={card.cautions} />
+      {begun && kept && (
+        <p role="status" className="flex flex-wrap items-center gap-x-3 text-sm font-bold text-bracken">
+          Taken up where you left it.
+          <button type="button" className="min-h-11 underline underline-offset-2" onClick={() => keep(null)}>
+            Begin anew
+          </button>
+        </p>
+      )}
       <fieldset className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
         <legend className="sr-only">The visit</legend>
         <TextField
@@ -261,63 +239,18 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
             first.
           </p>
         )}
-        <ul className="divide-y divide-line">
-          {planned.map((z) => {
-            const r = row(z.zone)
-            const bad = zoneErrors(z.zone)
-            const expanded =
-              open === z.zone || r.state !== 'done' || r.actual !== null || Object.keys(bad).length > 0
-            return (
-              <li key={z.zone} className={`px-4 py-2 ${expanded ? 'bg-well/60' : ''}`}>
-                <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-                  <span className="min-w-0 flex-1 basis-56">
-                    <b>{label(z.zone)}</b> <span className="text-sm text-ink-2">{z.recipe?.words}</span>
-                  </span>
-                  <Choice
-                    small
-                    label={`State of ${label(z.zone)}`}
-                    value={r.state}
-                    options={STATES}
-                    onChange={(state) => setRow(z.zone, { state })}
-                  />
-                  <Button
-                    kind="quiet"
-                    className="text-sm"
-                    aria-expanded={r.actual !== null}
-                    onClick={() => {
-                      setRow(z.zone, { actual: r.actual ? null : draftOf(z.recipe) })
-                      setOpen(z.zone)
-                    }}
-                  >
-                    {r.actual ? 'as planned after all' : 'done differently'}
-                  </Button>
-                </div>
-                {expanded && (
-                  <div className="grid gap-3 py-2 sm:grid-cols-2">
-                    {r.actual && (
-                      <RecipeEditor
-                        brief
-                        draft={r.actual}
-                        onChange={(actual) => setRow(z.zone, { actual })}
-                        errors={strip(bad)}
-                        words={words}
-                        place={head.place}
-                        shapes={[]}
-                      />
-                    )}
-                    <TextField
-                      label="Why"
-                      value={r.why}
-                      maxLength={200}
-                      onChange={(e) => setRow(z.zone, { why: e.target.value })}
-                      error={bad.why}
-                    />
-                  </div>
-                )}
-              </li>
-            )
-          })}
-        </ul>
+        {planned.length > 0 && (
+          <ZonesDone
+            card={card}
+            words={words}
+            planned={planned}
+            row={row}
+            onRow={setRow}
+            errors={zoneErrors}
+            label={label}
+            place={head.place}
+          />
+        )}
       </section>
       <div className="panel p-4">
         <TextField
@@ -332,7 +265,7 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
         <Button type="submit" kind="main" disabled={save.isPending}>
           {save.isPending ? 'Saving …' : 'Record visit'}
         </Button>
-        <Button onClick={() => void go(`/dogs/${card.dog.id}`)}>Leave without saving</Button>
+        <Button onClick={() => (keep(null), void go(`/dogs/${card.dog.id}`))}>Leave without saving</Button>
         {save.error && (
           <p role="alert" className="font-bold text-haw">
             {Object.keys(errors).length ? 'Some fields need another look.' : save.error.message}
@@ -341,36 +274,6 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
       </div>
     </form>
   )
-}
-
-function text(value: number | null | undefined): string {
-  return value == null ? '' : String(value)
-}
-
-/** Lengths that were measured, and places that were clipped out under a mat: patches, not style. */
-function rowsOf(found: Found): Record<string, ZoneRow> {
-  const rows: Record<string, ZoneRow> = {}
-  const empty = { state: 'done', actual: null, why: '', arrival: '', ownerCut: false }
-  for (const [zone, mm] of Object.entries(found.lengths ?? {}))
-    rows[zone] = { ...empty, arrival: text(mm), ownerCut: found.ownerCut === true }
-  for (const [zone, blade] of Object.entries(found.clipped ?? {}))
-    rows[zone] = {
-      ...(rows[zone] ?? empty),
-      why: 'clipped out under a mat',
-      actual: {
-        ...draftOf(null),
-        method: 'shave_out',
-        tool: { kind: 'blade', label: blade },
-        reason: 'forced_by_mat',
-        exception: true,
-        carry: 'do_not_repeat',
-      },
-    }
-  return rows
-}
-
-function strip(errors: Record<string, string>): Record<string, string> {
-  return Object.fromEntries(Object.entries(errors).map(([k, v]) => [k.replace(/^actual\./, ''), v]))
 }
 
 function number(v: string): number | string | null {
