@@ -14,6 +14,7 @@ export interface DogLook {
   coat: string
   /** of its body: a small dog has a large skull */
   size?: 'small' | 'medium' | 'large'
+  sex?: string
 }
 
 export interface Skeleton {

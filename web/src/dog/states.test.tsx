@@ -8,7 +8,7 @@ import { DogDrawing } from './DogDrawing'
 import { SIGNS, type DrawnZone, type ZoneState } from './zone'
 import { Rear } from './Rear'
 import { STYLES_DRAWN, StyleDrawing } from './StyleDrawing'
-import { Underside } from './Underside'
+import { CloseUpDrawing } from './close/CloseUpDrawing'
 
 const LOOK: DogLook = {
   build: 'square',
@@ -62,7 +62,9 @@ describe('a zone at the table', () => {
   })
   it('is the same from below', () => {
     const { container } = render(
-      <Underside
+      <CloseUpDrawing
+        view="below"
+        look={LOOK}
         zones={{
           belly: zone('belly', 'done'),
           groin: zone('groin', 'planned', { now: true }),
@@ -73,9 +75,9 @@ describe('a zone at the table', () => {
         name="Brisk"
       />,
     )
-    expect(container.querySelector('[style*="kt-state-done"]')).not.toBeNull()
-    expect(screen.getByRole('option', { name: 'belly, done' })).toBeTruthy()
-    expect(screen.getByRole('option', { name: 'groin, planned, in hand' })).toBeTruthy()
+    expect(container.querySelector('[data-texture="state-done"]')).not.toBeNull()
+    expect(screen.getByRole('option', { name: 'belly, 12 millimetres, done' })).toBeTruthy()
+    expect(screen.getByRole('option', { name: 'groin, 12 millimetres, in hand' })).toBeTruthy()
     expect(screen.getByRole('option', { name: 'chest, not planned' })).toBeTruthy()
   })
 })

@@ -19,7 +19,18 @@ export function useLook(dog: Omit<DogLook, 'size'> & { kg?: number | null }): Do
       tail_carriage: dog.tail_carriage,
       coat: dog.coat,
       size,
+      sex: dog.sex ?? '',
     }),
-    [dog.build, dog.muzzle, dog.ear_type, dog.ear_set, dog.tail_type, dog.tail_carriage, dog.coat, size],
+    [
+      dog.build,
+      dog.muzzle,
+      dog.ear_type,
+      dog.ear_set,
+      dog.tail_type,
+      dog.tail_carriage,
+      dog.coat,
+      size,
+      dog.sex,
+    ],
   )
 }

@@ -7,7 +7,6 @@ import { CloseUpDrawing } from '../dog/close/CloseUpDrawing'
 import { zonesOfView } from '../dog/close/views'
 import { DogDrawing } from '../dog/DogDrawing'
 import { fieldOf } from '../dog/field'
-import { BELOW, Underside } from '../dog/Underside'
 import type { DrawnZone } from '../dog/zone'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
@@ -34,9 +33,12 @@ export function DogViews({ look, zone, selected, onSelect, onOpen, name, tag = '
   const [view, setView] = useState('side')
   const [side, setSide] = useState<'left' | 'right'>('left')
   const seen = fieldOf(look).zones
-  const ofHead = useMemo(() => zonesOfView('head', look), [look])
+  const close = useMemo(
+    () => ({ head: zonesOfView('head', look), below: zonesOfView('below', look) }),
+    [look],
+  )
   const select = (id: string) => {
-    const next = viewFor(id, view, { side: seen, head: ofHead, below: BELOW })
+    const next = viewFor(id, view, { side: seen, ...close })
     setView(next)
     if (next === 'side' && fromSide('right', id) !== fromSide('left', id))
       setSide(isRight(id) ? 'right' : 'left')
@@ -64,10 +66,14 @@ export function DogViews({ look, zone, selected, onSelect, onOpen, name, tag = '
       </div>
       <div className="stage">
         <div className="absolute inset-2">
-          {view === 'head' ? (
-            <CloseUpDrawing view="head" look={look} zones={drawn(ofHead, here)} onOpen={onOpen} {...common} />
-          ) : view === 'below' ? (
-            <Underside zones={drawn(BELOW, here)} {...common} />
+          {view === 'head' || view === 'below' ? (
+            <CloseUpDrawing
+              view={view}
+              look={look}
+              zones={drawn(close[view], here)}
+              onOpen={onOpen}
+              {...common}
+            />
           ) : (
             <DogDrawing
               look={look}

@@ -13,8 +13,9 @@ import { useNumberSize } from '../useScale'
 import { alike, written, type DrawnZone } from '../zone'
 import { sure } from '../../sure'
 import { INK } from './head'
-import { grow, together, type Kept, type Plate } from './plate'
-import { closeUpOf, type View } from './views'
+import { grow, together, type CloseUp, type Kept, type Plate } from './plate'
+import { useCloseUp } from './useCloseUp'
+import type { View } from './views'
 
 interface Props {
   view: View
@@ -34,7 +35,18 @@ interface Props {
 /** Height of a number where there is room for no more, cm. */
 const LEAST = 0.7
 
-export const CloseUpDrawing = memo(function CloseUpDrawing({
+export const CloseUpDrawing = memo(function CloseUpDrawing(props: Props) {
+  const { close, kept } = useCloseUp(props.view, props.look)
+  return kept ? (
+    <Drawn {...props} close={close} kept={kept} />
+  ) : (
+    <p role="status" className="p-6 text-ink-2">
+      Drawing it close …
+    </p>
+  )
+})
+
+function Drawn({
   view,
   look,
   zones,
@@ -45,10 +57,11 @@ export const CloseUpDrawing = memo(function CloseUpDrawing({
   cells = false,
   onPaint,
   onDigit,
-  tag = 'c-',
-}: Props) {
+  tag = '',
+  close,
+  kept,
+}: Props & { close: CloseUp; kept: Kept[] }) {
   const box = useRef<SVGSVGElement>(null)
-  const { close, kept } = useMemo(() => closeUpOf(view, look), [view, look])
   const [x0, y0, x1, y1] = close.box
   const size = useNumberSize(box, [x1 - x0, y1 - y0], LEAST)
   const lengths = JSON.stringify(
@@ -56,7 +69,7 @@ export const CloseUpDrawing = memo(function CloseUpDrawing({
   )
   const plates = useMemo(() => {
     const mm = JSON.parse(lengths) as Record<string, number>
-    return close.plates.map((p, i) => grow(p, sure(kept[i]), look.coat, (z) => mm[z] ?? 4))
+    return close.plates.map((p, i) => grow(p, sure(kept[i]), look.coat, (z) => mm[z] ?? 4, close.coarse))
   }, [close, kept, look.coat, lengths])
   // The same zone may be seen on two plates: its number stands where it has the most room.
   const spots = useMemo(() => {
@@ -137,7 +150,7 @@ export const CloseUpDrawing = memo(function CloseUpDrawing({
               hair={grown.strokes}
               width={p.edge === false && p.edgeBelow === undefined ? 0 : 0.2}
               mask={p.edgeBelow === undefined ? undefined : `url(#kt-${tag}${p.id}-low)`}
-              scale={0.55}
+              scale={0.55 * (close.coarse ?? 1)}
               texture={grown.texture}
               tints={p.tints}
               cells={cells}
@@ -163,7 +176,7 @@ export const CloseUpDrawing = memo(function CloseUpDrawing({
       <Labels labels={labels} size={size} keepOff={[99, 99]} mirror={null} />
     </svg>
   )
-})
+}
 
 function rest([x0, y0, x1, y1]: [number, number, number, number]) {
   return { x: x0, y: -y1, width: x1 - x0, height: y1 - y0 }

@@ -8,7 +8,7 @@ import type { DrawnZone } from '../zone'
 import { CloseUpDrawing } from './CloseUpDrawing'
 import { grow } from './plate'
 import { blob, both, cap, ell, melt, moved, sym } from './shapes'
-import { closeUpOf, zonesOfView } from './views'
+import { closeUpOf, keepOf, zonesOfView, type View } from './views'
 
 const LOOK: DogLook = {
   build: 'square',
@@ -53,11 +53,36 @@ describe('shapes', () => {
   })
 })
 
+describe('what comes close', () => {
+  it.each(['head', 'below'] as View[])('holds only zones of the body, each at one place: %s', (view) => {
+    const zones = zonesOfView(view, LOOK)
+    expect(new Set(zones).size).toBe(zones.length)
+    for (const z of zones.filter((one) => one.endsWith('_left')))
+      expect(zones).toContain(z.replace('_left', '_right'))
+  })
+  it('from below has every place a side view hides, in sight', () => {
+    const kept = keepOf('below', LOOK)
+    for (const z of [
+      'belly_patch',
+      'groin',
+      'sheath_or_vulva',
+      'channel',
+      'under_tail_ring',
+      'armpit_left',
+      'inner_thigh_right',
+      'pads_front_left',
+      'between_toes_hind_right',
+      'ear_inner_left',
+    ])
+      expect(Math.max(...kept.map((k) => k.spots[z]?.room ?? -9)), z).toBeGreaterThan(0.1)
+  })
+})
+
 describe('the head', () => {
   it.each(LOOKS.map((l) => [`${l.build} ${l.muzzle} ${l.ear_type} ${l.coat}`, l] as const))(
     'of a %s dog has every zone as a closed path with room for a thumb in the large ones',
     (_, l) => {
-      const { close, kept } = closeUpOf('head', l)
+      const [close, kept] = [closeUpOf('head', l), keepOf('head', l)]
       for (const [i, p] of close.plates.entries()) {
         const grown = grow(p, sure(kept[i]), l.coat, () => 16)
         expect(grown.outline).toMatch(/^M.*Z$/)
@@ -69,7 +94,7 @@ describe('the head', () => {
     },
   )
   it('is the same left and right where the lengths are', () => {
-    const { close, kept } = closeUpOf('head', LOOK)
+    const [close, kept] = [closeUpOf('head', LOOK), keepOf('head', LOOK)]
     for (const [i, p] of close.plates.entries())
       for (const [z] of p.zones)
         if (z.endsWith('_left')) {
@@ -79,7 +104,7 @@ describe('the head', () => {
         }
   })
   it('grows with its hair', () => {
-    const { close, kept } = closeUpOf('head', LOOK)
+    const [close, kept] = [closeUpOf('head', LOOK), keepOf('head', LOOK)]
     const i = close.plates.findIndex((p) => p.id === 'skull')
     const wide = (mm: number) => {
       const d = grow(sure(close.plates[i]), sure(kept[i]), 'curly', () => mm).outline

@@ -31,6 +31,10 @@ export interface CloseUp {
   plates: Plate[]
   /** where no number may stand: eyes and nose */
   keep: Shape
+  /** cells of its raster, where the usual are too few */
+  cells?: number
+  /** how much coarser its hair is drawn than a head's */
+  coarse?: number
   /** drawn after the plate of that id */
   art: Record<string, Art[]>
 }
@@ -55,60 +59,85 @@ export interface Kept {
 
 const CELLS = 15_000
 const BEYOND = 3
+const NEAR = 9
+/** How far hair is followed from its skin, cm. */
+const REACH = 6
 
 export function keep(view: CloseUp): Kept[] {
   const [x0, y0, x1, y1] = view.box
-  const scale = Math.min(7, Math.sqrt(CELLS / ((x1 - x0) * (y1 - y0))))
-  // Further than what is shown, so that nothing ends at the rim.
-  const raster: Raster = {
-    x0: x0 - BEYOND,
-    y0: y0 - BEYOND,
-    width: Math.ceil((x1 - x0 + 2 * BEYOND) * scale),
-    height: Math.ceil((y1 - y0 + BEYOND) * scale),
-    scale,
-  }
-  const size = raster.width * raster.height
-  const grid = (f: Shape) => {
-    const out = new Float32Array(size)
-    for (let k = 0; k < size; k++) out[k] = f(...cellPoint(raster, k))
-    return out
-  }
-  const eyes = grid(view.keep)
-  const skins = view.plates.map((p) => grid(p.skin))
+  const scale = Math.min(7, Math.sqrt((view.cells ?? CELLS) / ((x1 - x0) * (y1 - y0))))
   return view.plates.map((p, n): Kept => {
-    const skin = sure(skins[n])
-    const raw = p.zones.map(([, f]) => (f ? grid(f) : null))
+    const raster = rasterOf(p, view.box, scale)
+    const size = raster.width * raster.height
+    const skin = new Float32Array(size)
     const layX = new Float32Array(size)
     const layY = new Float32Array(size)
     for (let k = 0; k < size; k++) {
-      const [x, y] = p.lay(...cellPoint(raster, k))
-      const m = Math.max(1, Math.hypot(x, y))
+      const at = cellPoint(raster, k)
+      skin[k] = p.skin(...at)
+      const [x, y] = p.lay(...at)
+      const m = Math.max(1, Math.sqrt(x * x + y * y))
       layX[k] = x / m
       layY[k] = y / m
     }
+    // Far from its skin nobody asks where a zone is.
+    const raw = p.zones.map(([, f]) => {
+      if (!f) return null
+      const out = new Float32Array(size)
+      for (let k = 0; k < size; k++) out[k] = sure(skin[k]) > NEAR ? NEAR : f(...cellPoint(raster, k))
+      return out
+    })
     const paths: Record<string, string> = {}
     const spots: Record<string, Spot> = {}
-    // A later zone lies on an earlier one.
-    const cells = p.zones.map(([id], z) => {
+    const cells: Float64Array[] = []
+    // A later zone lies on an earlier one: from the last to the first, with what is covered already.
+    const covered = new Float32Array(size).fill(NEAR)
+    for (let z = p.zones.length - 1; z >= 0; z--) {
+      const own = raw[z] ?? null
       const g = new Float64Array(size)
       let best: Spot = { at: [0, 0], room: -9 }
       for (let k = 0; k < size; k++) {
-        let v = sure(raw[z])?.[k] ?? -9
-        for (let o = z + 1; o < raw.length; o++) v = Math.max(v, -(sure(raw[o])?.[k] ?? 9))
+        const r = own ? sure(own[k]) : -NEAR
+        const v = Math.max(r, -sure(covered[k]))
         g[k] = -v
+        if (r < sure(covered[k])) covered[k] = r
+        if (-v <= best.room || -sure(skin[k]) + 0.25 <= best.room) continue
         const [x, y] = cellPoint(raster, k)
         const rim = Math.min(x - x0, x1 - x, y - y0, y1 - y) - 0.5
-        let room = Math.min(-v, -sure(skin[k]) + 0.25, sure(eyes[k]), rim)
-        for (let o = n + 1; o < skins.length && room > best.room; o++)
-          room = Math.min(room, sure(sure(skins[o])[k]))
+        let room = Math.min(-v, -sure(skin[k]) + 0.25, rim, view.keep(x, y))
+        for (let o = n + 1; o < view.plates.length && room > best.room; o++)
+          room = Math.min(room, sure(view.plates[o]).skin(x, y))
         if (room > best.room) best = { at: [x, y], room }
       }
+      const id = sure(p.zones[z])[0]
       paths[id] = outline(raster, g)
       spots[id] = best
-      return g
-    })
+      cells[z] = g
+    }
     return { raster, skin, raw, cells, layX, layY, paths, spots }
   })
+}
+
+/** As much of the box as a plate and its hair can reach, and a little beyond: nothing ends at the rim. */
+function rasterOf(p: Plate, [x0, y0, x1, y1]: CloseUp['box'], scale: number): Raster {
+  let [left, low, right, high] = [x1, y1, x0, y0]
+  for (let y = y0 - BEYOND; y <= y1 + BEYOND; y++)
+    for (let x = x0 - BEYOND; x <= x1 + BEYOND; x++)
+      if (p.skin(x, y) < 1) {
+        left = Math.min(left, x)
+        right = Math.max(right, x)
+        low = Math.min(low, y)
+        high = Math.max(high, y)
+      }
+  const from: Point = [Math.max(x0 - BEYOND, left - REACH), Math.max(y0 - BEYOND, low - REACH)]
+  const to: Point = [Math.min(x1 + BEYOND, right + REACH), Math.min(y1 + BEYOND, high + REACH)]
+  return {
+    x0: from[0],
+    y0: from[1],
+    width: Math.max(4, Math.ceil((to[0] - from[0]) * scale)),
+    height: Math.max(4, Math.ceil((to[1] - from[1]) * scale)),
+    scale,
+  }
 }
 
 /** The outline of several zones of a plate together. */
@@ -122,7 +151,7 @@ export function together(kept: Kept, zones: number[]): string {
 }
 
 /** The outline with hair and the hairs of a plate. @param mm length by zone */
-export function grow(p: Plate, kept: Kept, coat: string, mm: (zone: string) => number): Grown {
+export function grow(p: Plate, kept: Kept, coat: string, mm: (zone: string) => number, coarse = 1): Grown {
   const { raster, skin, raw, layX, layY } = kept
   const texture = plateTexture(p, coat)
   const size = skin.length
@@ -164,8 +193,8 @@ export function grow(p: Plate, kept: Kept, coat: string, mm: (zone: string) => n
     lay: (q: Point): Point => [sample(raster, layX, ...q), sample(raster, layY, ...q)],
   }
   const plain = p.edge === false && p.edgeBelow === undefined
-  const edge = edgeOf(rings(raster, out), plain ? 'crisp' : texture.edge, hair, 0.5)
-  return { outline: edge, strokes: strokes(p, kept, L, texture), texture }
+  const edge = edgeOf(rings(raster, out), plain ? 'crisp' : texture.edge, hair, 0.5 * coarse)
+  return { outline: edge, strokes: strokes(p, kept, L, texture, coarse), texture }
 }
 
 export interface Grown {
@@ -180,10 +209,10 @@ function plateTexture(p: Plate, coat: string): CoatTexture {
   return { ...base, stand: base.stand * (1 - fall * 0.6), hang: base.hang + (0.95 - base.hang) * fall }
 }
 
-function strokes(p: Plate, kept: Kept, L: Float32Array, texture: CoatTexture): string {
+function strokes(p: Plate, kept: Kept, L: Float32Array, texture: CoatTexture, coarse: number): string {
   const { raster, skin, layX, layY } = kept
   const random = seeded(p.id.length * 97 + 7)
-  const step = 0.42 / Math.sqrt(Math.max(0.2, texture.density))
+  const step = (0.42 * coarse) / Math.sqrt(Math.max(0.2, texture.density))
   const high = raster.y0 + raster.height / raster.scale
   const wide = raster.x0 + raster.width / raster.scale
   let d = ''

@@ -8,7 +8,6 @@ import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
-import { BELOW } from '../../dog/Underside'
 import { useLook } from '../../dog/useLook'
 import { Away } from '../../ui/Away'
 import { Button } from '../../ui/Button'
@@ -136,7 +135,7 @@ function Page({
     const next = viewFor(z, view === 'after' ? 'side' : view, {
       side: seen,
       head: zonesOfView('head', look),
-      below: BELOW,
+      below: zonesOfView('below', look),
     })
     if (view !== 'after' || next !== 'side') setView(next)
     if (next === 'side' && isRight(z)) setSide('right')

@@ -8,7 +8,6 @@ import { fieldOf } from '../../dog/field'
 import type { DogLook } from '../../dog/build'
 import { DogDrawing } from '../../dog/DogDrawing'
 import type { DrawnZone } from '../../dog/zone'
-import { BELOW, Underside } from '../../dog/Underside'
 import { withMat, type ArrivalData, type CombDraft, type MatDraft } from '../../parts/comb'
 import type { LineData } from '../../parts/LineField'
 import { drawnAs, fromSide } from '../../parts/sides'
@@ -56,7 +55,6 @@ export function CombStage({
   const [brush, setBrush] = useState(-1)
   const mats = useMemo(() => Object.fromEntries(comb.value.zones.map((z) => [z.zone, z])), [comb.value])
   const seen = fieldOf(look).zones
-  const ofHead = useMemo(() => zonesOfView('head', look), [look])
   const drawn = (ids: string[], of: (id: string) => string) =>
     Object.fromEntries(
       ids.map((base): [string, DrawnZone] => {
@@ -192,8 +190,14 @@ export function CombStage({
             />
           ) : view === 'side' ? (
             <DogDrawing look={look} zones={drawn(seen, mirrored)} side={side} cells {...common} />
-          ) : view === 'head' ? (
-            <CloseUpDrawing view="head" look={look} zones={drawn(ofHead, (z) => z)} cells {...common} />
+          ) : view === 'head' || view === 'below' ? (
+            <CloseUpDrawing
+              view={view}
+              look={look}
+              zones={drawn(zonesOfView(view, look), (z) => z)}
+              cells
+              {...common}
+            />
           ) : view === 'after' ? (
             <DogDrawing
               look={look}
@@ -203,9 +207,7 @@ export function CombStage({
               onSelect={onChoose}
               name={`${arrival.dog.name} when done`}
             />
-          ) : (
-            <Underside zones={drawn(BELOW, (z) => z)} {...common} />
-          )}
+          ) : null}
         </div>
       </div>
       {canWork && !said && (

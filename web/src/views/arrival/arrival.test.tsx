@@ -7,7 +7,9 @@ import { afterEach, describe, expect, it, vi, beforeEach } from 'vitest'
 import { ApiError } from '../../app/client'
 import { painting } from '../../dog/keys'
 import type { DrawnZone } from '../../dog/zone'
-import { BELOW, Underside } from '../../dog/Underside'
+import type { DogLook } from '../../dog/build'
+import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
+import { zonesOfView } from '../../dog/close/views'
 import { hours } from '../../ui/words'
 import { combOf, sendable, withMat, type CombDraft, type MatDraft } from '../../parts/comb'
 import { SignaturePad } from './SignaturePad'
@@ -197,9 +199,19 @@ describe('a signature', () => {
   })
 })
 
+const LOOK: DogLook = {
+  build: 'square',
+  muzzle: 'medium',
+  ear_type: 'drop',
+  ear_set: 'level',
+  tail_type: 'long',
+  tail_carriage: 'up',
+  coat: 'curly',
+}
+
 describe('the dog from below', () => {
   const zones = Object.fromEntries(
-    BELOW.map((z): [string, DrawnZone] => [
+    zonesOfView('below', LOOK).map((z): [string, DrawnZone] => [
       z,
       {
         id: z,
@@ -217,7 +229,9 @@ describe('the dog from below', () => {
     function Below() {
       const [zone, setZone] = useState<string | null>(null)
       return (
-        <Underside
+        <CloseUpDrawing
+          view="below"
+          look={LOOK}
           zones={zones}
           selected={zone}
           onSelect={(z) => (reached.add(z), setZone(z))}

@@ -7,7 +7,6 @@ import type { DrawnZone } from '../../dog/zone'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
-import { BELOW, Underside } from '../../dog/Underside'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
@@ -60,6 +59,7 @@ export function DogStage({
   const labels = useMemo(() => Object.fromEntries(zones.map((z) => [z.id, z.label])), [zones])
   const meets = useMemo(() => Object.fromEntries(zones.map((z) => [z.id, z.meets])), [zones])
   const ofHead = useMemo(() => zonesOfView('head', look), [look])
+  const ofBelow = useMemo(() => zonesOfView('below', look), [look])
   const drawn = useMemo(() => {
     const today = when === 'today'
     const known = (id: string) =>
@@ -100,9 +100,9 @@ export function DogStage({
         (other) => (fromSide(side, drawnAs(other)) === other ? [drawnAs(other)] : []),
       ),
       head: all(ofHead, here, (other) => [other]),
-      below: all(BELOW, here, (other) => [other]),
+      below: all(ofBelow, here, (other) => [other]),
     }
-  }, [seen, ofHead, side, byId, labels, meets, when, fresh, card.hard_lines])
+  }, [seen, ofHead, ofBelow, side, byId, labels, meets, when, fresh, card.hard_lines])
   const hidden = zones
     .filter((z) => drawn.side[drawnAs(z.id)]?.id !== z.id)
     .filter((z) => !(z.side && z.side !== side && seen.includes(drawnAs(z.id))))
@@ -110,7 +110,7 @@ export function DogStage({
   const select = (id: string) => {
     if (isRight(id) && side === 'left' && seen.includes(drawnAs(id))) setTurned('right')
     if (isLeft(id) && side === 'right' && seen.includes(id)) setTurned('left')
-    setView(viewFor(id, view, { side: seen, head: ofHead, below: BELOW }))
+    setView(viewFor(id, view, { side: seen, head: ofHead, below: ofBelow }))
     onSelect(id)
   }
   const worst = card.worst_here ? byId[card.worst_here] : null
@@ -158,18 +158,16 @@ export function DogStage({
       )}
       <div className="stage">
         <div className="absolute inset-2">
-          {view === 'head' ? (
+          {view === 'head' || view === 'below' ? (
             <CloseUpDrawing
-              view="head"
+              view={view}
               look={look}
-              zones={drawn.head}
+              zones={drawn[view]}
               selected={selected}
               onSelect={select}
               onOpen={onOpen}
               name={dog.name}
             />
-          ) : view === 'below' ? (
-            <Underside zones={drawn.below} selected={selected} onSelect={select} name={dog.name} />
           ) : (
             <DogDrawing
               look={look}

@@ -8,7 +8,6 @@ import type { DrawnZone, Waits } from '../../dog/zone'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
-import { BELOW, Underside } from '../../dog/Underside'
 import type { LineData } from '../../parts/LineField'
 import { drawnAs, fromSide, viewFor } from '../../parts/sides'
 import { TodayList } from '../../parts/TodayList'
@@ -145,7 +144,13 @@ export function Stage(props: Props) {
             today={groom.today}
             labels={labels}
             onZone={(id) => {
-              onView(viewFor(id, 'side', { side: seen, head: zonesOfView('head', look), below: BELOW }))
+              onView(
+                viewFor(id, 'side', {
+                  side: seen,
+                  head: zonesOfView('head', look),
+                  below: zonesOfView('below', look),
+                }),
+              )
               onZone(id)
             }}
           />
@@ -178,17 +183,15 @@ export function Stage(props: Props) {
                 onSelect={onZone}
                 name={`${dog.name}, when stripped`}
               />
-            ) : view === 'head' ? (
+            ) : view === 'head' || view === 'below' ? (
               <CloseUpDrawing
-                view="head"
+                view={view}
                 look={look}
-                zones={drawn(zonesOfView('head', look), (z) => z)}
+                zones={drawn(zonesOfView(view, look), (z) => z)}
                 selected={zone}
                 onSelect={onZone}
                 name={dog.name}
               />
-            ) : view === 'below' ? (
-              <Underside zones={drawn(BELOW, (z) => z)} selected={zone} onSelect={onZone} name={dog.name} />
             ) : (
               <RearView
                 groom={groom}

@@ -21,7 +21,6 @@ vi.mock('../../dog/field', async (original) => {
     }),
   }
 })
-vi.mock('../../dog/Underside', () => ({ BELOW: ['belly', 'groin'], Underside: () => <p>from below</p> }))
 
 beforeEach(() => {
   localStorage.clear()

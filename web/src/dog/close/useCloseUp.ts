@@ -1,0 +1,66 @@
+// A close-up, computed once for each look in a worker and kept; where there is no worker, at once.
+import { useEffect, useMemo, useState } from 'react'
+import type { DogLook } from '../build'
+import type { CloseUp, Kept } from './plate'
+import { closeUpOf, keepOf, type View } from './views'
+
+const MOST = 8
+const known = new Map<string, Kept[]>()
+const asked = new Map<string, Promise<Kept[]>>()
+const waiting = new Map<number, (kept: Kept[]) => void>()
+let worker: Worker | null = null
+let last = 0
+
+function keyOf(view: View, look: DogLook): string {
+  return [view, look.build, look.muzzle, look.ear_type, look.ear_set, look.size, look.sex].join('|')
+}
+
+function remember(key: string, kept: Kept[]): Kept[] {
+  if (known.size >= MOST) known.delete(known.keys().next().value ?? '')
+  known.set(key, kept)
+  return kept
+}
+
+function ask(view: View, look: DogLook): Promise<Kept[]> {
+  const key = keyOf(view, look)
+  let one = asked.get(key)
+  if (!one) {
+    if (!worker) {
+      worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })
+      worker.onmessage = (e: MessageEvent<{ n: number; kept: Kept[] }>) => {
+        waiting.get(e.data.n)?.(e.data.kept)
+        waiting.delete(e.data.n)
+      }
+    }
+    const n = ++last
+    const through = worker
+    one = new Promise<Kept[]>((done) => {
+      waiting.set(n, done)
+      through.postMessage({ n, view, look })
+    })
+      .then((kept) => remember(key, kept))
+      .finally(() => asked.delete(key))
+    asked.set(key, one)
+  }
+  return one
+}
+
+/** kept is null until it is computed. */
+export function useCloseUp(view: View, look: DogLook): { close: CloseUp; kept: Kept[] | null } {
+  const close = useMemo(() => closeUpOf(view, look), [view, look])
+  const key = keyOf(view, look)
+  const [came, setCame] = useState<{ key: string; kept: Kept[] } | null>(null)
+  const here = useMemo(
+    () => known.get(key) ?? (typeof Worker === 'undefined' ? remember(key, keepOf(view, look)) : null),
+    [key, view, look],
+  )
+  useEffect(() => {
+    if (here) return
+    let wanted = true
+    void ask(view, look).then((kept) => wanted && setCame({ key, kept }))
+    return () => {
+      wanted = false
+    }
+  }, [here, key, view, look])
+  return { close, kept: here ?? (came?.key === key ? came.kept : null) }
+}
