@@ -12,6 +12,7 @@ import {
 } from 'lucide-react'
 import { useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
+import { DOG_KEYS } from '../parts/useDogKeys'
 import { Away } from '../ui/Away'
 import { Button } from '../ui/Button'
 import { Modal } from '../ui/Modal'
@@ -31,6 +32,7 @@ const VIEWS: [string, string, LucideIcon][] = [
 
 const SHORTCUTS: [string, string][] = [
   ['/', 'find a dog'],
+  ...DOG_KEYS,
   ['Arrow keys', 'on the drawn dog: the next zone that way'],
   ['Home, End', 'on the drawn dog: first and last zone'],
   ['Enter', 'on a zone: to its recipe'],

@@ -4,8 +4,11 @@ import { Ellipsis } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { Children, useState, type ReactNode } from 'react'
 import { useSmall } from '../ui/useSmall'
+import { useDogKeys } from './useDogKeys'
 
 interface Props {
+  /** its id, for the keys that lead to its views */
+  dog: string
   name: string
   /** which view this is */
   view?: string
@@ -18,8 +21,9 @@ interface Props {
   children: ReactNode
 }
 
-export function DogHead({ name, view, about, saved, first = 1, children }: Props) {
+export function DogHead({ dog, name, view, about, saved, first = 1, children }: Props) {
   const { small } = useSmall()
+  useDogKeys(dog)
   const [open, setOpen] = useState(false)
   const actions = Children.toArray(children)
   const title = (

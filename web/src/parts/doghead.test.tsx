@@ -1,5 +1,6 @@
 // The head of a dog's view and its cautions on a phone, and the tools of a kit as chips.
 import { fireEvent, screen, within } from '@testing-library/react'
+import { useLocation } from 'react-router'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { draftOf, type RecipeDraft } from '../app/queries'
 import { page, server, signedIn } from '../testing'
@@ -20,7 +21,7 @@ describe('the head of a view', () => {
   it('shows every action where there is room', () => {
     onAPhone(false)
     page(
-      <DogHead name="Tansy" about="curly coat">
+      <DogHead dog="d1" name="Tansy" about="curly coat">
         <button>Arrival</button>
         <button>Table</button>
       </DogHead>,
@@ -33,7 +34,7 @@ describe('the head of a view', () => {
     onAPhone(true)
     const taken = vi.fn()
     page(
-      <DogHead name="Tansy" about="curly coat">
+      <DogHead dog="d1" name="Tansy" about="curly coat">
         <button>Arrival</button>
         <button onClick={taken}>Table</button>
       </DogHead>,
@@ -44,6 +45,39 @@ describe('the head of a view', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Table' }))
     expect(taken).toHaveBeenCalledOnce()
     expect(screen.queryByRole('button', { name: 'Table' })).toBeNull()
+  })
+})
+
+describe('keys where a dog is open', () => {
+  it('lead to the drawing and to its views, but not while something is typed', () => {
+    onAPhone(false)
+    function Where() {
+      return <p data-testid="where">{useLocation().pathname}</p>
+    }
+    page(
+      <>
+        <main>
+          <DogHead dog="d1" name="Tansy" about="">
+            <button>Arrival</button>
+          </DogHead>
+          <svg role="listbox" tabIndex={0} aria-label="the dog" />
+          <input aria-label="note" />
+        </main>
+        <Where />
+      </>,
+    )
+    fireEvent.keyDown(document.body, { key: 'd' })
+    expect(document.activeElement).toBe(screen.getByRole('listbox'))
+    fireEvent.keyDown(screen.getByLabelText('note'), { key: 't' })
+    expect(screen.getByTestId('where').textContent).toBe('/')
+    for (const [key, where] of [
+      ['t', '/dogs/d1/table'],
+      ['a', '/dogs/d1/arrival'],
+      ['c', '/dogs/d1'],
+    ] as const) {
+      fireEvent.keyDown(document.body, { key })
+      expect(screen.getByTestId('where').textContent).toBe(where)
+    }
   })
 })
 

@@ -144,6 +144,7 @@ function Page({
   return (
     <div className="screen">
       <DogHead
+        dog={dog.id}
         name={dog.name}
         view="arrival"
         about={`${day(arrival.day)} · taken in by ${arrival.who} · ${

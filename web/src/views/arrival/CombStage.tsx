@@ -5,6 +5,7 @@ import type { Schemas } from '../../app/client'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
+import { MatPatterns } from '../../dog/Patterns'
 import type { DogLook } from '../../dog/build'
 import { DogDrawing } from '../../dog/DogDrawing'
 import type { DrawnZone } from '../../dog/zone'
@@ -215,8 +216,14 @@ export function CombStage({
           <div
             role="radiogroup"
             aria-label="The comb finds"
-            className="flex flex-wrap gap-1.5 phone:grid phone:grid-cols-4"
+            className="relative flex flex-wrap gap-1.5 phone:grid phone:grid-cols-4"
           >
+            {/* for the swatches, whichever view of the dog is open */}
+            <svg aria-hidden className="absolute size-0">
+              <defs>
+                <MatPatterns />
+              </defs>
+            </svg>
             {[-1, 0, 1, 2, 3, 4].map((n) => (
               <button
                 key={n}

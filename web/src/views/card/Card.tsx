@@ -108,6 +108,7 @@ export function Card() {
   return (
     <div className="screen">
       <DogHead
+        dog={id}
         name={dog.name}
         about={[
           dog.breed,

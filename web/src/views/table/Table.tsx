@@ -111,6 +111,7 @@ function Page({
   return (
     <div className="screen">
       <DogHead
+        dog={dog.id}
         name={dog.name}
         view="at the table"
         about={
