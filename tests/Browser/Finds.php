@@ -106,7 +106,11 @@ trait Finds
         $at = $this->until(
             fn (): mixed => $this->driver->executeScript(
                 <<<'JS'
-                const zone = document.getElementById(arguments[0]), box = zone.getBoundingClientRect()
+                const zone = document.getElementById(arguments[0])
+                const seen = zone.getBoundingClientRect()
+                // As a user would, on a page that is longer than the screen.
+                if (seen.top < 0 || seen.bottom > innerHeight) zone.scrollIntoView({ block: 'center' })
+                const box = zone.getBoundingClientRect()
                 for (let i = 1; i < 20; i++) for (let j = 1; j < 20; j++) {
                   const x = box.x + box.width * i / 20, y = box.y + box.height * j / 20
                   const hit = ([dx, dy]) => document.elementFromPoint(x + dx, y + dy) === zone
