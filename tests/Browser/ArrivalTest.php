@@ -30,7 +30,7 @@ final class ArrivalTest extends ArrivalCase
         }
         $this->page->button('3 tight')->click();
         $this->page->button('From below')->click();
-        $this->page->css('#under-armpit_left')->click();
+        $this->page->tapZone('armpit_left');
         $this->sees($this->page, '10 blade; a 15 or 30 only by an experienced groomer');
         $this->page->choose('Skin there', 'sore');
         $this->sees($this->page, 'sore skin. Stop there, photograph, tell the owner');
