@@ -51,7 +51,6 @@ export function DogStage({
   const { dog } = card
   const [turned, setTurned] = useState(selected && isRight(selected) ? ('right' as const) : ('left' as const))
   const [when, setWhen] = useState('plan')
-  const [view, setView] = useState('side')
   const side = turned
   const look = useLook(dog)
   const seen = fieldOf(look).zones
@@ -60,6 +59,8 @@ export function DogStage({
   const meets = useMemo(() => Object.fromEntries(zones.map((z) => [z.id, z.meets])), [zones])
   const ofHead = useMemo(() => zonesOfView('head', look), [look])
   const ofBelow = useMemo(() => zonesOfView('below', look), [look])
+  const seenIn = { side: seen, head: ofHead, below: ofBelow }
+  const [view, setView] = useState(() => (selected ? viewFor(selected, 'side', seenIn) : 'side'))
   const drawn = useMemo(() => {
     const today = when === 'today'
     const known = (id: string) =>
@@ -110,7 +111,7 @@ export function DogStage({
   const select = (id: string) => {
     if (isRight(id) && side === 'left' && seen.includes(drawnAs(id))) setTurned('right')
     if (isLeft(id) && side === 'right' && seen.includes(id)) setTurned('left')
-    setView(viewFor(id, view, { side: seen, head: ofHead, below: ofBelow }))
+    setView(viewFor(id, view, seenIn))
     onSelect(id)
   }
   const worst = card.worst_here ? byId[card.worst_here] : null
