@@ -7,7 +7,7 @@ import { closeUpOf, keepOf, type View } from './views'
 const MOST = 8
 const known = new Map<string, Kept[]>()
 const asked = new Map<string, Promise<Kept[]>>()
-const waiting = new Map<number, (kept: Kept[]) => void>()
+const waiting = new Map<number, { done: (kept: Kept[]) => void; here: () => Kept[] }>()
 let worker: Worker | null = null
 let last = 0
 
@@ -28,14 +28,20 @@ function ask(view: View, look: DogLook): Promise<Kept[]> {
     if (!worker) {
       worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })
       worker.onmessage = (e: MessageEvent<{ n: number; kept: Kept[] }>) => {
-        waiting.get(e.data.n)?.(e.data.kept)
+        waiting.get(e.data.n)?.done(e.data.kept)
         waiting.delete(e.data.n)
+      }
+      // Its script may be gone after a new release: then it is drawn here.
+      worker.onerror = () => {
+        worker = null
+        for (const one of waiting.values()) one.done(one.here())
+        waiting.clear()
       }
     }
     const n = ++last
     const through = worker
     one = new Promise<Kept[]>((done) => {
-      waiting.set(n, done)
+      waiting.set(n, { done, here: () => keepOf(view, look) })
       through.postMessage({ n, view, look })
     })
       .then((kept) => remember(key, kept))

@@ -339,6 +339,14 @@ describe('recording a visit', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Begin anew' }))
     expect(screen.getByText('Everything as planned')).toBeTruthy()
   })
+  it('lets what the arrival has found go before what was begun without it', async () => {
+    open(null, {})
+    await userEvent.type(await screen.findByLabelText('Note for the next person'), 'begun before')
+    cleanup()
+    open({ clipped: { belly: '10' } }, {})
+    expect(await screen.findByText('1 of 2 zones done differently')).toBeTruthy()
+    expect(screen.queryByText('Taken up where you left it.')).toBeNull()
+  })
   it('takes over what the arrival has found: lengths, load, and patches that are not style', async () => {
     const asked = open(
       { load: 7.9, tender: 3, kg: 11.4, upkeep: 'daily', lengths: { back: 31 }, clipped: { belly: '10' } },

@@ -46,9 +46,14 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
   const toast = useToast()
   // What the arrival of today has found is not typed again.
   const found = (useLocation().state ?? {}) as Found
-  const [kept, keep] = useDraft<{ head: Head; rows: Record<string, ZoneRow> }>(
+  const [draft, keepDraft] = useDraft<{ head: Head; rows: Record<string, ZoneRow>; found: string }>(
     `visit.${session.id}.${card.dog.id}`,
   )
+  // What was begun before the arrival found something gives way: what is found is what was done.
+  const from = JSON.stringify(found)
+  const kept = draft && (from === '{}' || draft.found === from) ? draft : null
+  const keep = (next: { head: Head; rows: Record<string, ZoneRow> } | null) =>
+    keepDraft(next && { ...next, found: from === '{}' ? (draft?.found ?? from) : from })
   const [begun] = useState(kept !== null)
   const { head, rows } = kept ?? { head: headOf(card, found), rows: rowsOf(found) }
   const kinds = useQuery(queries.kinds(card.dog.id))
