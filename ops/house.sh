@@ -337,8 +337,8 @@ start_php() {
   hand_over
   fill php-fpm.conf.tpl php-fpm.conf; chmod 600 "$HOME_DIR/php-fpm.conf"
   (umask 077
-    php-fpm8.2 --daemonize --fpm-config "$HOME_DIR/php-fpm.conf" --allow-to-run-as-root -d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 \
-      -d opcache.validate_timestamps=0 -d opcache.preload="$APP_CACHE_DIR/prod/KeenThistle_KernelProdContainer.preload.php" -d opcache.preload_user="$APP_USER" -d realpath_cache_ttl=600 2>"$HOME_DIR/log/php-fpm-start.log" 8>&-) \
+    php-fpm8.2 --daemonize --fpm-config "$HOME_DIR/php-fpm.conf" --allow-to-run-as-root -d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=24 \
+      -d opcache.validate_timestamps=0 -d opcache.preload="$ROOT/config/preload.php" -d opcache.preload_user="$APP_USER" -d realpath_cache_ttl=600 2>"$HOME_DIR/log/php-fpm-start.log" 8>&-) \
     || fail "PHP could not start: $(tail -n 2 "$HOME_DIR/log/php-fpm-start.log" | tr '\n' ' ')"
   run_stamp >"$HOME_DIR/code"
 }

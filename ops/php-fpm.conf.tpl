@@ -19,6 +19,8 @@ clear_env = yes
 env[PATH] = /usr/bin:/bin
 env[APP_ENV] = prod
 env[APP_DEBUG] = 0
+; All of it is said here: the file of defaults is not read at every request.
+env[APP_RUNTIME_OPTIONS] = '{"disable_dotenv":true}'
 env[APP_CACHE_DIR] = "@CACHE@"
 env[APP_SECRET] = "@APP_SECRET@"
 env[DATABASE_URL] = "@DATABASE_URL@"

@@ -21,7 +21,7 @@ final readonly class TapGroomHandler implements Handler
 
     public function __invoke(Command $command, Actor $actor): Outcome
     {
-        $groom = $this->rows->groom($actor, $command->groom, true);
+        $groom = $this->rows->forTaps($actor, $command->groom);
         $before = $groom->seq;
         [$tapped, $entries] = $this->take->of($actor, $groom, $command->device, $command->sentAt, $command->taps);
         $remade = array_filter(
