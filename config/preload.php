@@ -7,7 +7,7 @@ declare(strict_types=1);
 
 use Symfony\Component\DependencyInjection\Dumper\Preloader;
 
-if ('cli' === PHP_SAPI) {
+if ('cli' === \PHP_SAPI) {
     return;
 }
 
