@@ -8,6 +8,8 @@ export default defineConfig({
     // A busy machine may take twenty times as long as an idle one: only a test that hangs is to fail by the clock.
     testTimeout: 180_000,
     hookTimeout: 180_000,
+    // Both cores: left to itself it keeps one free, and other parts of a run fill what is idle anyway.
+    maxWorkers: '100%',
     projects: [
       { extends: true, test: { name: 'drawing', include: ['src/**/*.test.ts'], environment: 'node' } },
       {
