@@ -55,6 +55,7 @@ final readonly class Shell
             new LevelEarsQuestion(),
             new BalanceQuestion(),
             new NeckwearQuestion(),
+            new BreedQuestion(),
             new MixQuestion(),
             new WearQuestion(),
             new ShorthandQuestion(),

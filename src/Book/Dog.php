@@ -32,6 +32,18 @@ class Dog implements SalonOwned, Subject
     public const CARRIAGES = ['up', 'level', 'down'];
     public const SEXES = ['female', 'male', 'female_neutered', 'male_neutered'];
     public const DENSITIES = ['fine', 'medium', 'dense'];
+    /** The first where nobody has said. */
+    public const COLOURS = ['', 'white', 'cream', 'apricot', 'red', 'brown', 'grey', 'black'];
+    public const MARKINGS = [
+        'white_chest',
+        'white_feet',
+        'white_face',
+        'white_tail_tip',
+        'dark_face',
+        'dark_back',
+        'tan_points',
+        'patches',
+    ];
     public const HEALTH = [
         'heart',
         'airway',
@@ -94,6 +106,13 @@ class Dog implements SalonOwned, Subject
 
     #[ORM\Column(length: 10)]
     public string $density = 'medium';
+
+    #[ORM\Column(length: 10, options: ['default' => ''])]
+    public string $colour = '';
+
+    /** @var list<string> of self::MARKINGS */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $markings = [];
 
     #[ORM\Column(enumType: Upkeep::class, length: 20)]
     public Upkeep $upkeep = Upkeep::Weekly;

@@ -38,7 +38,7 @@ final readonly class DogController
         'Find dogs as you type, or all of them a page at a time',
         gives: BookView::class,
         query: ['q' => 'dog, owner, breed or phone digits', 'cursor' => 'the next page of all dogs'],
-    )]
+    ),]
     public function list(Actor $actor, Request $request): Response
     {
         $query = trim(mb_substr($request->query->getString('q'), 0, 80));
@@ -49,6 +49,24 @@ final readonly class DogController
                 ? $this->search->page($actor, '' === $cursor ? null : $cursor)
                 : $this->search->find($actor, $query),
         );
+    }
+
+    #[Route('/api/dogs/new/hints', methods: ['GET'])]
+    #[IsGranted(May::DOG)]
+    #[Endpoint(
+        'What helps to take a new dog in, as it is typed',
+        gives: NewDogHintsView::class,
+        query: [
+            'breed' => 'breed or cross, as typed so far',
+            'owner' => 'name of the owner, as typed so far',
+            'coat' => 'coat type, for how it is drawn',
+        ],
+    ),]
+    public function hints(Actor $actor, Request $request, NewDogHints $hints): Response
+    {
+        $text = static fn (string $name): string => mb_substr($request->query->getString($name), 0, 80);
+
+        return Json::response($hints->of($actor, $text('breed'), $text('owner'), $text('coat')));
     }
 
     #[Route('/api/dogs', methods: ['POST'])]

@@ -23,7 +23,10 @@ use KeenThistle\Input\Whole;
 
 final readonly class DogForm
 {
-    /** @param list<string> $health */
+    /**
+     * @param list<string> $markings
+     * @param list<string> $health
+     */
     public function __construct(
         #[Line(1, 60), Says('the dog\'s name')] public string $name,
         #[Line(1, 80), Says('breed or cross, as the owner says it')] public string $breed,
@@ -40,6 +43,10 @@ final readonly class DogForm
         #[Choice(Dog::CARRIAGES, 'tail carriage')] public string $tail_carriage = 'up',
         #[Choice(CoatStage::class, 'coat stage')] public CoatStage $stage = CoatStage::Adult,
         #[Choice(Dog::DENSITIES, 'density')] public string $density = 'medium',
+        #[Choice(Dog::COLOURS, 'colour'),
+            Says('colour of most of the coat; empty: not said'),]
+        public string $colour = '',
+        #[ListOf(new Choice(Dog::MARKINGS, 'marking'), 0, 8)] public array $markings = [],
         #[Choice(Upkeep::class, 'upkeep')] public Upkeep $upkeep = Upkeep::Weekly,
         #[Choice(Finish::class, 'finish')] public Finish $finish = Finish::Neat,
         #[Choice(Ground::class, 'ground')] public Ground $ground = Ground::Mixed,
@@ -82,6 +89,8 @@ final readonly class DogForm
         $dog->coat = $this->coat;
         $dog->stage = $this->stage;
         $dog->density = $this->density;
+        $dog->colour = $this->colour;
+        $dog->markings = array_values(array_unique($this->markings));
         $dog->upkeep = $this->upkeep;
         $dog->finish = $this->finish;
         $dog->ground = $this->ground;

@@ -12,6 +12,7 @@ use KeenThistle\Input\Says;
 final readonly class DogView
 {
     /**
+     * @param list<string> $markings
      * @param list<string> $health
      * @param list<array{name: string, phone: string, email: string}> $people
      */
@@ -34,6 +35,8 @@ final readonly class DogView
         public string $coat,
         public string $stage,
         public string $density,
+        #[Says('colour of most of the coat; empty: not said')] public string $colour,
+        public array $markings,
         public string $upkeep,
         public string $finish,
         public string $ground,
@@ -82,6 +85,8 @@ final readonly class DogView
             $d->coat->value,
             $d->stage->value,
             $d->density,
+            $d->colour,
+            $d->markings,
             $d->upkeep->value,
             $d->finish->value,
             $d->ground->value,

@@ -20,6 +20,7 @@ final readonly class CardView
      * @param list<array<string, mixed>> $cautions
      * @param list<ZoneView> $zones
      * @param list<array{zone: string, other: string}> $hard_lines
+     * @param list<array{what: 'plan'|'visits'|'weight'|'age', words: string}> $unknown
      * @param list<array{zone: string, left_mm: float, since: string, grown_out_on: string}> $patches
      * @param list<VisitView> $visits
      * @param list<BookingView> $bookings
@@ -32,6 +33,8 @@ final readonly class CardView
         public array $zones,
         #[Says('the zone this kit serves worst')] public ?string $worst_here,
         #[Says('zones between which a hard line is wanted')] public array $hard_lines,
+        #[Says('what nobody knows of this dog yet; with plan or visits among it no date is promised'),]
+        public array $unknown,
         public GrowthView $growth,
         public IntervalView $interval,
         #[Says('left shorter than the style, until it has grown out')] public array $patches,

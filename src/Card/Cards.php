@@ -10,6 +10,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Book\DogView;
 use KeenThistle\Book\HardLines;
 use KeenThistle\Book\StandingCautions;
+use KeenThistle\Core\Outlook\NotKnownYet;
 use KeenThistle\Diary\Bookings;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\RecentChanges;
@@ -58,6 +59,7 @@ final readonly class Cards
             zones: $zones,
             worst_here: $worst,
             hard_lines: HardLines::of($dog),
+            unknown: NotKnownYet::of($dog->name, \count($plan), \count($visits), $dog->kg, null !== $dog->bornOn),
             growth: $figures->growthView(),
             interval: $figures->interval($plan, $lengths, $wish),
             patches: Patches::of($plan, $history, $figures, $lengths, $today),

@@ -92,6 +92,8 @@ final readonly class DemoHistories
         $dog->hardFloor = $s['floor'] ?? false;
         $dog->dewclaws = $s['dewclaws'] ?? 2;
         $dog->handStripped = $s['stripped'] ?? false;
+        $dog->colour = $s['colour'] ?? '';
+        $dog->markings = $s['markings'] ?? [];
         $dog->handling = Handling::from($s['handling'] ?? 'calm');
         $dog->handlingNote = $s['note'];
         $dog->health = $s['health'] ?? [];

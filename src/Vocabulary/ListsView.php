@@ -30,6 +30,8 @@ final readonly class ListsView
      * @param list<array{id: string, label: string}> $tail_type
      * @param list<array{id: string, label: string}> $tail_carriage
      * @param list<array{id: string, label: string}> $density
+     * @param list<array{id: string, label: string}> $colour
+     * @param list<array{id: string, label: string}> $markings
      * @param list<array{id: string, label: string}> $health
      * @param list<array{id: string, label: string}> $state
      * @param list<array{id: string, label: string}> $visit_kind
@@ -75,6 +77,8 @@ final readonly class ListsView
         public array $tail_type,
         public array $tail_carriage,
         public array $density,
+        public array $colour,
+        public array $markings,
         public array $health,
         public array $state,
         public array $visit_kind,

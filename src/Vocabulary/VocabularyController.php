@@ -55,6 +55,13 @@ final readonly class VocabularyController
     private const WORDS = [
         'lameness' => ['none' => 'sound', 'slight' => 'slightly lame', 'clear' => 'clearly lame'],
         'skin' => ['clear' => 'nothing found', 'ring_shaped' => 'ring-shaped patches'],
+        'colour' => [
+            '' => 'not said',
+            'apricot' => 'apricot or fawn',
+            'brown' => 'brown or liver',
+            'grey' => 'grey or blue',
+        ],
+        'markings' => ['dark_face' => 'dark mask', 'dark_back' => 'dark saddle'],
         'claw' => ['quick_near' => 'quick near the tip'],
         'rear_where' => [
             'ring' => 'round the ring',
@@ -128,6 +135,8 @@ final readonly class VocabularyController
                         'tail_type' => Dog::TAIL_TYPES,
                         'tail_carriage' => Dog::CARRIAGES,
                         'density' => Dog::DENSITIES,
+                        'colour' => Dog::COLOURS,
+                        'markings' => Dog::MARKINGS,
                         'health' => Dog::HEALTH,
                         'state' => Dog::STATES,
                         'visit_kind' => Visit::KINDS,

@@ -31,6 +31,7 @@ abstract class AccessCase extends ApiTestCase
     {
         return [
             'GET /api/dogs' => [self::ALL, false],
+            'GET /api/dogs/new/hints' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], false],
             'POST /api/dogs' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], false],
             'PUT /api/dogs/{id}' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
             'GET /api/dogs/{id}/card' => [self::ALL, true],

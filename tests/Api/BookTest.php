@@ -114,6 +114,29 @@ final class BookTest extends ApiTestCase
         self::assertIsInt(self::map($card['interval'])['full_weeks'], 'planned, so the clocks can say something');
     }
 
+    public function testANewDogsFormIsToldWhatTheBreedUsuallyHasAndWhichHomesAreThere(): void
+    {
+        $hints = $this->ask('GET', '/api/dogs/new/hints?breed=Hill%20terrier&owner=aveline%20mar', expect: 200);
+        self::assertContains(
+            ['field' => 'ear_type', 'value' => 'button', 'label' => 'button'],
+            self::rows($hints['suggests']),
+        );
+        $home = self::rows($hints['homes'])[0];
+        self::assertSame(['Perrin', 'Tansy'], $home['dogs']);
+        $people = self::rows($home['people']);
+        self::assertSame(['Aveline Marchpane', '0555 014 4471'], [$people[0]['name'], $people[0]['phone']]);
+
+        $new = $this->ask('POST', '/api/dogs', ['name' => 'Teasel', 'breed' => 'Hill terrier', 'coat' => 'wire',
+            'household' => $home['id'], 'colour' => 'red', 'markings' => ['dark_back', 'dark_back']], 201);
+        self::assertSame([$home['id'], 'red', ['dark_back']], [$new['household'], $new['colour'], $new['markings']]);
+
+        foreach (['', 'ma', '%', 'nobodyatall', 'x%27%20OR%201=1'] as $owner) {
+            self::assertSame([], $this->ask('GET', "/api/dogs/new/hints?owner=$owner", expect: 200)['homes'], $owner);
+        }
+        $this->signIn('sunniva');
+        self::assertSame([], $this->ask('GET', '/api/dogs/new/hints?owner=aveline', expect: 200)['homes']);
+    }
+
     public function testSentTwiceIsOneDog(): void
     {
         $key = ['Idempotency-Key' => 'dog-key-00001'];

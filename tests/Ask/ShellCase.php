@@ -92,6 +92,11 @@ abstract class ShellCase extends TestCase
         ];
         yield 'balance' => ['balance', '{"ear_to_nose":1.0}', ['suggestions' => [], 'silent' => null]];
         yield 'neckwear' => ['neckwear', '{"neck_mm":320,"kg":11}', ['finished_mm' => 350.0, 'fabric_mm' => 720.0]];
+        yield 'breed' => [
+            'breed',
+            '{"breed":"low cattle dog"}',
+            ['words' => ['low', 'cattle'], 'why' => 'usual for low, cattle: look at the dog'],
+        ];
         yield 'mix' => [
             'mix',
             '{"kg":25,"coat":"long_double","passes":2,"ratio":10}',
@@ -121,7 +126,7 @@ abstract class ShellCase extends TestCase
         yield 'today' => [
             'today',
             '{"kg":10,"coat":"curly","handling":"calm","plan":[{"zone":"back","tool":'.
-                '{"kind":"guard","mm":16,"base":"10"},'.
+            '{"kind":"guard","mm":16,"base":"10"},'.
             '"lay":"with"}],"comb":[{"zone":"armpit_left","severity":3,"spread":1,"clearance":false}],'.
             '"findings":[{"zone":"groin","kind":"sore"}],"agreement":{"choice":"even","zones":["back"],'.
             '"blade":"7F","signed":true},"refused":[{"zone":"muzzle","tool":"clipper","decision":"defer"}],'.

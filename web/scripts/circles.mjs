@@ -26,7 +26,6 @@ const LONG = new Set([
     'views/arrival/Handling.tsx',
     'views/arrival/Mats.tsx',
     'views/arrival/views.test.tsx',
-    'views/book/DogForm.tsx',
     'views/card/ZoneSheet.tsx',
     'views/card/card.test.tsx',
     'views/card/whenback.test.tsx',

@@ -164,6 +164,8 @@ const NO_LISTS: Schemas['ListsView'] = {
   tail_type: [],
   tail_carriage: [],
   density: [],
+  colour: [],
+  markings: [],
   health: [],
   state: [],
   visit_kind: [],

@@ -139,6 +139,7 @@ return [
     'blend.the_more_of_2_mm_and' => 'the more of 2 mm and 20 %% of the longer zone',
     'blend.then' => ', then ',
     'blend.thinning_shears_across_a_band_of' => 'thinning shears, across a band of %s mm',
+    'breed.usually_so' => 'usual for %s: look at the dog',
     'care.a_bath' => 'A bath',
     'care.a_claw_was_cut_into_the' => 'A nail was cut into the quick%s and bled.',
     'care.a_full_groom' => 'A full groom',
@@ -1177,6 +1178,11 @@ return [
     'today.waits_for_the_owners_word' => 'waits for the owner\'s word: %s',
     'today.waits_for_two_days' => '%s waits for two days at once',
     'today.where_it_is' => 'say in which zone it is',
+    'unknown.has_not_been_here' => '%s has not been here: every clock begins with the first visit.',
+    'unknown.no_birth_date' => 'No birth date: age is not reckoned with.',
+    'unknown.no_zone_is_planned' => 'No zone is planned: what can be made here, how long it takes and what it costs '.
+        'is not known.',
+    'unknown.not_weighed' => 'Not weighed: minutes and limits are reckoned as for a dog of 10 kg.',
     'wash.0_101_kg_to_the_power' => '0.101 × %s kg to the power of 2/3',
     'wash.1_one_part_to_parts_water' => '1:%s (one part to %s parts water)',
     'wash.bottles_are_washed_and_dried_between' => 'Bottles are washed and dried between fills; nothing '.

@@ -80,6 +80,8 @@ $all = [
     ['wim', 'GET', '/api/dogs?q=tansy'],
     ['tove', 'GET', '/api/dogs?q='.str_repeat('x', 300)],
     ['tove', 'GET', '/api/dogs?coat=curly'],
+    ['tove', 'GET', '/api/dogs/new/hints?breed=Wire-haired%20terrier&owner=marchp&coat=wire'],
+    ['wim', 'GET', '/api/dogs/new/hints?breed=terrier'],
     ['tove', 'GET', '/api/dogs?coat=velvet'],
     ['tove', 'GET', '/api/dogs?q[]=a'],
     ['junia', 'POST', '/api/dogs', $new, 'keep' => 'brisk', 'key' => 'new-dog-brisk'],

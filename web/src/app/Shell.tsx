@@ -10,14 +10,13 @@ import {
   Wrench,
   type LucideIcon,
 } from 'lucide-react'
-import { useEffect, useState } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
 import { DOG_KEYS } from '../parts/useDogKeys'
 import { Away } from '../ui/Away'
 import { Button } from '../ui/Button'
 import { Modal } from '../ui/Modal'
 import { Emergency } from './Emergency'
-import { PersonMenu } from './PersonMenu'
 import { useSession } from './session'
 
 const VIEWS: [string, string, LucideIcon][] = [
@@ -42,6 +41,9 @@ const SHORTCUTS: [string, string][] = [
   ['!', 'in an emergency: whom to call, what to do'],
   ['?', 'this list'],
 ]
+
+// Not needed to sign in.
+const PersonMenu = lazy(async () => ({ default: (await import('./PersonMenu')).PersonMenu }))
 
 export function Shell() {
   const { session, signedIn } = useSession()
@@ -110,7 +112,9 @@ export function Shell() {
           <Keyboard aria-hidden className="size-5" />
         </button>
         <Emergency />
-        <PersonMenu />
+        <Suspense fallback={<span className="mx-2 size-9 rounded-full bg-well" />}>
+          <PersonMenu />
+        </Suspense>
       </header>
       {session.pin_refused_at && (
         <div

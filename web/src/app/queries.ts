@@ -27,6 +27,12 @@ export const queries = {
     }),
   words: () =>
     queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),
+  newDog: (breed: string, owner: string, coat: string) =>
+    queryOptions({
+      queryKey: ['newDog', breed, owner, coat],
+      queryFn: () => take(api.GET('/api/dogs/new/hints', { params: { query: { breed, owner, coat } } })),
+      staleTime: 60_000,
+    }),
   kit: () => queryOptions({ queryKey: ['kit'], queryFn: () => take(api.GET('/api/kit')), staleTime: 60_000 }),
   tool: (id: string) =>
     queryOptions({

@@ -34,6 +34,8 @@ interface Props {
   onDigit?: (digit: number) => void
   /** keeps the ids of two drawings on one page apart */
   tag?: string
+  /** of its own colour, where the dog is shown as it is today */
+  markings?: readonly string[] | undefined
   /** while it changes under a finger: fewer hairs, so that it keeps up */
   moving?: boolean
 }
@@ -58,6 +60,7 @@ export const DogDrawing = memo(function DogDrawing({
   onPaint,
   onDigit,
   tag = '',
+  markings,
   moving = false,
 }: Props) {
   const box = useRef<SVGSVGElement>(null)
@@ -103,7 +106,18 @@ export const DogDrawing = memo(function DogDrawing({
     const z = nearestZone(field, side === 'right' ? x0 + x1 - p.x : p.x, -p.y)
     if (z && zones[z]) onSelect(sure(zones[z]).id)
   }
-  const common = { tag, zones, paths: field.paths.zones, areas, texture, cells, idle, selected, onSelect }
+  const common = {
+    tag,
+    markings,
+    zones,
+    paths: field.paths.zones,
+    areas,
+    texture,
+    cells,
+    idle,
+    selected,
+    onSelect,
+  }
   const isPart = (z: string) => field.spots[z] !== undefined
   const body = order.filter((z) => !isPart(z))
   const of = (part: Field['tail']) => part.zones.map((z) => z.id).filter((z) => zones[z])

@@ -2,6 +2,7 @@
 import type { Area } from './areas'
 import type { CoatTexture } from './lay'
 import { texture } from './Patterns'
+import { marked } from './colour'
 import { toneColour } from './tone'
 import { spoken, type DrawnZone } from './zone'
 import { sure } from '../sure'
@@ -24,6 +25,8 @@ interface Props {
   scale?: number
   /** zones of another colour than hair */
   tints?: Record<string, string> | undefined
+  /** of the dog's own colour, as recorded; not said where lengths alone are shown */
+  markings?: readonly string[] | undefined
   /** where it has no edge */
   mask?: string | undefined
   cells: boolean
@@ -45,6 +48,7 @@ export function Layer({
   texture: coat,
   scale = 1,
   tints,
+  markings = [],
   mask,
   cells,
   idle,
@@ -73,16 +77,23 @@ export function Layer({
       />
     )
   })
-  const chalk = own.map((a) => (
-    <path
-      key={a.zones.join(' ')}
-      d={a.path}
-      fill="none"
-      style={{ stroke: zones[sure(a.zones[0])]?.mat ? 'var(--hair-edge)' : 'var(--chalk)' }}
-      strokeWidth={0.2 * scale}
-      pointerEvents="none"
-    />
-  ))
+  const markedZones = which.flatMap((z) => {
+    const is = marked(markings, z)
+    return is ? [<path key={z} d={paths[z]} style={{ fill: `var(--mark-${is})` }} />] : []
+  })
+  // Between lengths that are known: a guess has no edge.
+  const chalk = own
+    .filter((a) => a.zones.some((z) => zones[z]?.mm != null || zones[z]?.mat))
+    .map((a) => (
+      <path
+        key={a.zones.join(' ')}
+        d={a.path}
+        fill="none"
+        style={{ stroke: zones[sure(a.zones[0])]?.mat ? 'var(--hair-edge)' : 'var(--chalk)' }}
+        strokeWidth={0.2 * scale}
+        pointerEvents="none"
+      />
+    ))
   const zonePath = (z: string) => {
     const q = sure(zones[z])
     return (
@@ -162,6 +173,14 @@ export function Layer({
     <g data-layer={clip}>
       <path d={outline} style={{ fill: which[0] ? fillOf(which[0]) : 'var(--hair-far)' }} />
       <g clipPath={within}>{tones}</g>
+      {markedZones.length > 0 && (
+        <g clipPath={within} pointerEvents="none" data-markings="">
+          {/* hair of one colour runs into the other */}
+          <g opacity={0.62} style={{ filter: `blur(${1.1 * scale}px)` }}>
+            {markedZones}
+          </g>
+        </g>
+      )}
       <path
         d={hair}
         fill="none"

@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router'
 export const DOG_KEYS: [string, string][] = [
   ['d', 'with a dog open: to the drawn dog'],
   ['c, a, t', 'with a dog open: its card, arrival, table'],
+  ['w', 'with a dog open: when it is back'],
 ]
 
 export function useDogKeys(dog: string): void {
@@ -18,6 +19,7 @@ export function useDogKeys(dog: string): void {
       else if (e.key === 'c') void go(`/dogs/${dog}`)
       else if (e.key === 'a') void go(`/dogs/${dog}/arrival`)
       else if (e.key === 't') void go(`/dogs/${dog}/table`)
+      else if (e.key === 'w') void go(`/dogs/${dog}?tab=back`)
       else return
       e.preventDefault()
     }

@@ -29,6 +29,8 @@ interface Props {
   cells?: boolean
   onPaint?: (id: string) => void
   onDigit?: (digit: number) => void
+  /** of its own colour, where the dog is shown as it is today */
+  markings?: readonly string[] | undefined
   tag?: string
 }
 
@@ -57,6 +59,7 @@ function Drawn({
   cells = false,
   onPaint,
   onDigit,
+  markings,
   tag = '',
   close,
   kept,
@@ -153,6 +156,7 @@ function Drawn({
               scale={0.55 * (close.coarse ?? 1)}
               texture={grown.texture}
               tints={p.tints}
+              markings={markings}
               cells={cells}
               idle={false}
               selected={selected}

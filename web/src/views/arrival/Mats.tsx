@@ -34,7 +34,7 @@ export function Mats({ arrival, comb, zone, labels, words, canWork, onZone }: Pr
       >
         <div>
           <output className="font-head text-4xl font-bold" data-testid="load">
-            {arrival.comb.load}
+            {arrival.comb.zones.length === 0 ? '–' : arrival.comb.load}
           </output>
           <span className="ml-1 text-sm text-ink-2">of 100, matting score</span>
         </div>

@@ -87,7 +87,10 @@ export function Book() {
           />
         </div>
         {may('dog') && (
-          <Button onClick={() => void go('/dogs/new')} className="min-h-14">
+          <Button
+            onClick={() => void go('/dogs/new', { state: { name: rows.length === 0 ? named(typed) : '' } })}
+            className="min-h-14"
+          >
             <Plus aria-hidden className="size-5" /> New dog
           </Button>
         )}
@@ -163,4 +166,10 @@ export function Book() {
       {q === '' && all.hasNextPage && <Button onClick={() => void all.fetchNextPage()}>More dogs</Button>}
     </div>
   )
+}
+
+/** What was looked for and not found is most likely the new dog's name; digits are not. */
+function named(typed: string): string {
+  const name = typed.trim()
+  return /\d/.test(name) ? '' : name.charAt(0).toUpperCase() + name.slice(1)
 }

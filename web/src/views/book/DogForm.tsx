@@ -1,83 +1,35 @@
-// A new dog, or a change to one: every field, with its error beside it.
-import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+// A new dog, or a change to one: every field with its error beside it, the dog drawn as it is described.
+import { zodResolver } from '@hookform/resolvers/zod'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useDeferredValue, useEffect, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
-import { useNavigate, useParams } from 'react-router'
-import { api, ApiError, take, type Schemas, type ListName } from '../../app/client'
+import { useLocation, useNavigate, useParams } from 'react-router'
+import { api, ApiError, take, type Schemas } from '../../app/client'
 import { drafts } from '../../app/draft'
 import { useSession } from '../../app/session'
 import { queries } from '../../app/queries'
+import { ifMatch, useWrite } from '../../app/useWrite'
 import { Button } from '../../ui/Button'
-import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { ifMatch, useWrite } from '../../app/useWrite'
+import { Groups } from './dog/Groups'
+import { Homes } from './dog/Homes'
+import { Picture } from './dog/Picture'
+import { Theirs } from './dog/Theirs'
+import { dogToSend, draftOfDog, EMPTY, fieldOfDog, typedOf, type DogToSend, type TypedDog } from './dog/typed'
 
 type Dog = Schemas['DogView']
-interface Values extends Omit<
-  Dog,
-  | 'id'
-  | 'version'
-  | 'household'
-  | 'household_name'
-  | 'people'
-  | 'tail_rule'
-  | 'kg'
-  | 'wish_weeks'
-  | 'dewclaws'
-> {
-  kg: string
-  wish_weeks: string
-  dewclaws: string
-  owner_name: string
-  owner_phone: string
-  owner_email: string
-}
-
-const EMPTY: Values = {
-  name: '',
-  breed: '',
-  sex: 'female',
-  born_on: '',
-  born_estimated: false,
-  kg: '',
-  build: 'square',
-  muzzle: 'medium',
-  ear_type: 'drop',
-  ear_set: 'level',
-  tail_type: 'long',
-  tail_carriage: 'up',
-  coat: 'curly',
-  stage: 'adult',
-  density: 'medium',
-  upkeep: 'weekly',
-  finish: 'neat',
-  ground: 'mixed',
-  hard_floor: false,
-  dewclaws: '2',
-  hand_stripped: false,
-  handling: 'calm',
-  handling_note: '',
-  health: [],
-  health_note: '',
-  vet: '',
-  emergency: '',
-  may_collect: '',
-  photo_consent: false,
-  state: 'active',
-  wish_weeks: '',
-  owner_name: '',
-  owner_phone: '',
-  owner_email: '',
-}
 
 export function NewDog() {
   const words = useQuery(queries.words())
   const { session } = useSession()
+  const { state } = useLocation() as { state: { name?: string } | null }
   if (!words.data)
     return words.error ? <Resting error={words.error} retry={() => void words.refetch()} /> : <Waiting />
-  return <Form key={session.id} words={words.data} values={EMPTY} dog={null} />
+  return (
+    <Form key={session.id} words={words.data} values={{ ...EMPTY, name: state?.name ?? '' }} dog={null} />
+  )
 }
 
 export function EditDog() {
@@ -99,25 +51,20 @@ export function EditDog() {
     )
   }
   // Another person on this tablet begins with what is kept, or with their own draft.
-  return <Form key={session.id} words={words.data} values={valuesOf(card.data.dog)} dog={card.data.dog} />
+  return <Form key={session.id} words={words.data} values={typedOf(card.data.dog)} dog={card.data.dog} />
 }
 
-function valuesOf(dog: Dog): Values {
-  const person = dog.people[0]
-  const text = (v: number | null) => (v === null ? '' : String(v))
-  return {
-    ...dog,
-    born_on: dog.born_on ?? '',
-    kg: text(dog.kg),
-    wish_weeks: text(dog.wish_weeks),
-    dewclaws: text(dog.dewclaws),
-    owner_name: person?.name ?? '',
-    owner_phone: person?.phone ?? '',
-    owner_email: person?.email ?? '',
-  }
-}
+const SUGGESTED = ['coat', 'build', 'muzzle', 'ear_type', 'ear_set', 'tail_type', 'tail_carriage'] as const
 
-function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values: Values; dog: Dog | null }) {
+function Form({
+  words,
+  values,
+  dog,
+}: {
+  words: Schemas['VocabularyView']
+  values: TypedDog
+  dog: Dog | null
+}) {
   const go = useNavigate()
   const cache = useQueryClient()
   const toast = useToast()
@@ -125,22 +72,35 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
   // was begun from.
   const { session } = useSession()
   const draft = `dog.${session.id}.${dog?.id ?? 'new'}`
-  const [begun] = useState(() => drafts.read<{ version: number; values: Values }>(draft))
+  const [begun] = useState(() => draftOfDog.safeParse(drafts.read(draft)).data ?? null)
   const [version, setVersion] = useState(begun?.version ?? dog?.version ?? 0)
-  const { register, handleSubmit, setFocus, control, getValues, reset, formState } = useForm<Values>({
-    defaultValues: begun?.values ?? values,
+  const form = useForm<TypedDog, unknown, DogToSend>({
+    defaultValues: { ...values, ...begun?.values },
+    resolver: zodResolver(dogToSend),
   })
+  const { register, handleSubmit, setFocus, setValue, control, getValues, reset, formState } = form
   const [takenUp, setTakenUp] = useState(begun !== null)
   const typed = useWatch({ control })
-  const { isDirty } = formState
+  const { isDirty, dirtyFields } = formState
   useEffect(() => {
     if (isDirty) drafts.write(draft, { version, values: typed })
   }, [isDirty, typed, draft, version])
-  const typedName = useWatch({ control, name: 'name' })
+  const breed = useDeferredValue(dog === null ? (typed.breed ?? '') : '')
+  const owner = useDeferredValue(dog === null ? (typed.owner_name ?? '') : '')
+  const hints = useQuery({
+    ...queries.newDog(breed.trim(), owner.trim(), typed.coat ?? ''),
+    placeholderData: keepPreviousData,
+  }).data
+  // What a breed usually has stands in every field that nobody has touched.
+  useEffect(() => {
+    for (const { field, value } of hints?.suggests ?? []) {
+      const name = SUGGESTED.find((s) => s === field)
+      if (name && !dirtyFields[name]) setValue(name, value)
+    }
+  }, [hints?.suggests, dirtyFields, setValue])
   const save = useWrite({
-    send: (v: Values, write) => {
-      const body = bodyOf(v)
-      return dog
+    send: (body: DogToSend, write) =>
+      dog
         ? take(
             api.PUT('/api/dogs/{id}', {
               params: {
@@ -150,8 +110,7 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
               body,
             }),
           )
-        : take(api.POST('/api/dogs', { params: { header: write }, body }))
-    },
+        : take(api.POST('/api/dogs', { params: { header: write }, body })),
     onSuccess: (saved) => {
       drafts.write(draft, null)
       toast({ text: `${saved.name}: saved` })
@@ -162,44 +121,19 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
     onError: (e) => {
       if (!(e instanceof ApiError)) return
       const first = Object.keys(e.fields)[0]
-      if (first)
-        setFocus(
-          (first.startsWith('owner')
-            ? first === 'owner'
-              ? 'owner_name'
-              : first.replace('.', '_')
-            : first) as keyof Values,
-        )
+      const field = first === 'owner' ? 'owner_name' : first?.replace(/^owner\./, 'owner_')
+      const here = fieldOfDog.safeParse(field).data
+      if (here) setFocus(here)
     },
   })
   const errors = save.fields
   const wrong = Object.keys(errors).length
   const stale = save.stale
-  const list = (name: ListName) => words.lists[name]
-  const text = (
-    name: keyof Values,
-    label: string,
-    more: { type?: string; hint?: string; step?: string; inputMode?: 'decimal' | 'numeric' | 'tel' } = {},
-  ) => (
-    <TextField
-      label={label}
-      {...more}
-      {...register(name)}
-      error={
-        errors[name.startsWith('owner_') ? name.replace('_', '.') : name] ??
-        (name === 'owner_name' ? errors.owner : undefined)
-      }
-    />
-  )
-  const pick = (name: keyof Values & ListName, label: string) => (
-    <SelectField label={label} options={list(name)} {...register(name)} error={errors[name]} />
-  )
-  const group = 'panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-2 lg:grid-cols-3'
   return (
     <form
       onSubmit={(e) => void handleSubmit((v) => save.mutate(v))(e)}
       noValidate
-      className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6"
+      className="mx-auto w-full max-w-6xl space-y-4 p-4 sm:p-6"
     >
       <h1 className="text-3xl">{dog ? `Edit ${dog.name}` : 'New dog'}</h1>
       {takenUp && (
@@ -221,65 +155,36 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
           </Button>
         </p>
       )}
-      <fieldset className={group}>
-        <legend className="sr-only">The dog</legend>
-        {text('name', 'Name')}
-        {text('breed', 'Breed or cross')}
-        {pick('sex', 'Sex')}
-        {text('kg', 'Weight (kg)', { inputMode: 'decimal' })}
-        {text('born_on', 'Born on', { type: 'date' })}
-        <CheckField label="Birth date is a guess" {...register('born_estimated')} />
-        {pick('state', 'State')}
-      </fieldset>
-      <fieldset className={group}>
-        <legend className="px-1 font-head text-lg font-bold">Owner</legend>
-        {text('owner_name', 'Name of the owner')}
-        {text('owner_phone', 'Phone', { inputMode: 'tel' })}
-        {text('owner_email', 'E-mail', { type: 'email' })}
-        {text('emergency', 'Emergency contact')}
-        {text('may_collect', 'May collect')}
-        {text('vet', 'Its vet')}
-        {text('wish_weeks', 'Owner would like it every (weeks)', { inputMode: 'numeric' })}
-        <CheckField label="Owner agrees to photos" {...register('photo_consent')} />
-      </fieldset>
-      <fieldset className={group}>
-        <legend className="px-1 font-head text-lg font-bold">Coat</legend>
-        {pick('coat', 'Coat type')}
-        {pick('stage', 'Coat stage')}
-        {pick('density', 'Density')}
-        {pick('upkeep', 'Combed at home')}
-        {pick('finish', 'Finish')}
-        <CheckField label="Hand-stripped" {...register('hand_stripped')} />
-      </fieldset>
-      <fieldset className={group}>
-        <legend className="px-1 font-head text-lg font-bold">Build</legend>
-        {pick('build', 'Build')}
-        {pick('muzzle', 'Muzzle')}
-        {pick('ear_type', 'Ears')}
-        {pick('ear_set', 'Ear set')}
-        {pick('tail_type', 'Tail')}
-        {pick('tail_carriage', 'Tail carriage')}
-        {pick('ground', 'Walks on')}
-        {text('dewclaws', 'Dewclaws', { inputMode: 'numeric' })}
-        <CheckField label="Hard floors at home" {...register('hard_floor')} />
-      </fieldset>
-      <fieldset className="panel space-y-3 p-4">
-        <legend className="px-1 font-head text-lg font-bold">Health and handling</legend>
-        <div className="flex flex-wrap gap-x-6">
-          {list('health').map((h) => (
-            <CheckField key={h.id} label={h.label} value={h.id} {...register('health')} />
-          ))}
-        </div>
-        <div className="grid gap-3 sm:grid-cols-2">
-          {text('health_note', 'Health, as the owner or vet says')}
-          {pick('handling', 'Handling')}
-        </div>
-        {text('handling_note', 'What works, what never to do')}
-      </fieldset>
+      <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <Groups
+          register={register}
+          errors={errors}
+          words={words}
+          homes={
+            dog === null && (
+              <Homes
+                homes={hints?.homes ?? []}
+                chosen={typed.household ?? ''}
+                onChoose={(home) => {
+                  setValue('household', home?.id ?? '', { shouldDirty: true })
+                  if (home) setValue('owner_name', home.people[0]?.name ?? '', { shouldDirty: true })
+                }}
+              />
+            )
+          }
+          isNew={dog === null}
+          known={(typed.household ?? '') !== ''}
+        />
+        <Picture
+          control={control}
+          carries={hints?.carries ?? []}
+          taken={hints?.why ? `Filled in where you have not: ${hints.why}.` : ''}
+        />
+      </div>
       {stale && <Theirs theirs={(stale.problem as { theirs?: Dog }).theirs} mine={getValues()} />}
       <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-3">
         <Button type="submit" kind="main" disabled={save.isPending}>
-          {save.isPending ? 'Saving …' : `Save ${typedName || 'dog'}`}
+          {save.isPending ? 'Saving …' : `Save ${typed.name || 'dog'}`}
         </Button>
         <Button onClick={() => (drafts.write(draft, null), void go(-1))}>Leave without saving</Button>
         {stale && (
@@ -297,74 +202,4 @@ function Form({ words, values, dog }: { words: Schemas['VocabularyView']; values
       </div>
     </form>
   )
-}
-
-/** What somebody else saved meanwhile, field by field where it differs from what is typed here. */
-function Theirs({ theirs, mine }: { theirs: Dog | undefined; mine: Values }) {
-  if (!theirs) return null
-  const other = valuesOf(theirs)
-  const plain = (v: unknown) =>
-    Array.isArray(v)
-      ? [...(v as string[])].sort().join(', ')
-      : typeof v === 'boolean'
-        ? v
-          ? 'yes'
-          : 'no'
-        : typeof v === 'string' || typeof v === 'number'
-          ? String(v)
-          : ''
-  const rows = (Object.keys(EMPTY) as (keyof Values)[]).filter((k) => plain(other[k]) !== plain(mine[k]))
-  return (
-    <div role="alert" className="rounded-lg border-2 border-bracken bg-bracken-soft p-3">
-      <h2 className="mb-1 text-lg text-bracken">Changed meanwhile by somebody else</h2>
-      {rows.length === 0 ? (
-        <p>To the same as you have here.</p>
-      ) : (
-        <table className="w-full text-sm">
-          <thead className="text-left">
-            <tr>
-              <th scope="col">field</th>
-              <th scope="col">theirs</th>
-              <th scope="col">yours</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((k) => (
-              <tr key={k} className="align-top">
-                <th scope="row" className="pr-3 text-left font-normal">
-                  {k.replaceAll('_', ' ')}
-                </th>
-                <td className="pr-3">{plain(other[k]) || '–'}</td>
-                <td>{plain(mine[k]) || '–'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-    </div>
-  )
-}
-
-/** Numbers that are not numbers are sent as typed, so that the server can say what is allowed. */
-function number(v: string): number | string | null {
-  const t = v.trim().replace(',', '.')
-  return t === '' ? null : Number.isFinite(Number(t)) ? Number(t) : v
-}
-
-function bodyOf(v: Values) {
-  const { owner_name, owner_phone, owner_email, ...dog } = v
-  const known = Object.fromEntries(
-    Object.keys(EMPTY)
-      .filter((k) => !k.startsWith('owner_'))
-      .map((k) => [k, dog[k as keyof typeof dog]]),
-  ) as typeof dog
-  return {
-    ...known,
-    born_on: v.born_on || null,
-    kg: number(v.kg),
-    wish_weeks: number(v.wish_weeks),
-    dewclaws: number(v.dewclaws) ?? 0,
-    health: Array.isArray(v.health) ? v.health : [],
-    owner: { name: owner_name, phone: owner_phone, email: owner_email },
-  }
 }

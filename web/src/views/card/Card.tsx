@@ -45,7 +45,6 @@ export function Card() {
     () => sessionStorage.getItem('thistle.place') ?? session.place,
   )
   const [wish, setWish] = useState<number | null>(null)
-  const [tab, setTab] = useState(search.get('zone') ? 'zone' : 'back')
   const [openVisit, setOpenVisit] = useState<string | null>(null)
   const [line, setLine] = useState(false)
   const [drawn, setDrawn] = useState<{ zones: Schemas['LineView']['zones']; gone: string[] } | null>(null)
@@ -59,6 +58,19 @@ export function Card() {
   const fresh = useFresh(card.data)
   const sheet = useRef<HTMLElement>(null)
   const zone = search.get('zone')
+  const tab = search.get('tab') ?? (zone ? 'zone' : 'back')
+  // In the address, so that a reload, a bookmark and Back show the same.
+  const put = (change: Record<string, string | null>) =>
+    setSearch(
+      (old) => {
+        for (const [name, value] of Object.entries(change))
+          if (value) old.set(name, value)
+          else old.delete(name)
+        return old
+      },
+      { replace: true },
+    )
+  const setTab = (id: string) => put({ tab: id })
   const title = card.data?.dog.name
   useEffect(() => {
     document.title = title ? `${title} · Keen Thistle` : 'Keen Thistle'
@@ -83,14 +95,12 @@ export function Card() {
   const data = card.data
   const { dog } = data
   const choose = (z: string) => {
-    setSearch(z ? { zone: z } : {}, { replace: true })
     // On a phone the zone comes from below, whichever page of the sheet is open.
-    if (!phone) setTab('zone')
+    put({ zone: z || null, ...(phone ? {} : { tab: 'zone' }) })
   }
   const seeVisit = (visit: string) => {
     setOpenVisit(visit)
-    setTab('visits')
-    if (phone) setSearch({}, { replace: true })
+    put({ tab: 'visits', ...(phone ? { zone: null } : {}) })
   }
   const zoneSheet = zone && labels[zone] && (
     <ZoneSheet
@@ -215,6 +225,8 @@ export function Card() {
                   wish={wish ?? dog.wish_weeks}
                   onWish={setWish}
                   onVisit={seeVisit}
+                  onPlan={() => choose('back')}
+                  onLine={() => setLine(true)}
                 />
               </TabPage>
               <TabPage value="order">
@@ -231,7 +243,7 @@ export function Card() {
         </section>
       </div>
       {phone && zoneSheet && (
-        <BottomSheet label="Zone" onClose={() => setSearch({}, { replace: true })}>
+        <BottomSheet label="Zone" onClose={() => put({ zone: null })}>
           {zoneSheet}
         </BottomSheet>
       )}

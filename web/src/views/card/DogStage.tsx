@@ -122,7 +122,12 @@ export function DogStage({
     if (phone && selected) box.current?.scrollIntoView({ block: 'start' })
   }, [phone, selected])
   return (
-    <section ref={box} aria-label="The dog" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
+    <section
+      ref={box}
+      aria-label="The dog"
+      data-colour={when === 'today' ? dog.colour : undefined}
+      className="panel flex min-h-0 flex-1 flex-col overflow-hidden"
+    >
       <div className="no-print stage-bar">
         <Choice
           small
@@ -168,6 +173,7 @@ export function DogStage({
               onSelect={select}
               onOpen={onOpen}
               name={dog.name}
+              markings={when === 'today' ? dog.markings : undefined}
             />
           ) : (
             <DogDrawing
@@ -178,13 +184,18 @@ export function DogStage({
               onSelect={select}
               onOpen={onOpen}
               name={dog.name}
+              markings={when === 'today' ? dog.markings : undefined}
             />
           )}
         </div>
       </div>
       <div className="flex flex-wrap items-end justify-between gap-x-4 gap-y-1 px-4 pb-1.5">
         <p className="min-w-0 flex-1 basis-56 text-sm short:text-xs" role="status">
-          {off.length === 0 ? (
+          {card.unknown.some((u) => u.what === 'plan') ? (
+            <span className="text-bracken">
+              <b>Nothing is planned yet</b>: what this kit can make of it is not known.
+            </span>
+          ) : off.length === 0 ? (
             <span className="text-moss">
               <b>Everything on this card can be made from this kit.</b>
               {worst?.here?.difference_mm

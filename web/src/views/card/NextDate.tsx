@@ -6,6 +6,7 @@ import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { ifMatch, useWrite } from '../../app/useWrite'
+import { notYet } from './NotYet'
 import { VISIT_KINDS } from '../../parts/kinds'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
@@ -17,7 +18,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
   const cache = useQueryClient()
   const toast = useToast()
   const suggested =
-    [card.interval.full_on, card.interval.tidy_on].find((d) => d && d >= card.today) ??
+    [card.interval.full_on, card.interval.tidy_on].find((d) => !notYet(card) && d && d >= card.today) ??
     addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
   const [form, setForm] = useState({ day: suggested, time: '09:30', kind: 'full', staff: '', note: '' })
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
@@ -30,7 +31,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
     nails: card.interval.nails_on,
   }
   const choose = (id: string) => {
-    const due = dueOn[id]
+    const due = notYet(card) ? null : dueOn[id]
     set({ kind: id, ...(due && due >= card.today ? { day: due } : {}) })
   }
   const refresh = () => void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })

@@ -9,6 +9,7 @@ import { day, mm, money, shortDay } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import { clockName } from '../../parts/clocks'
 import { NextDate } from './NextDate'
+import { NotYet, notYet } from './NotYet'
 
 interface Props {
   card: Schemas['CardView']
@@ -17,14 +18,27 @@ interface Props {
   wish: number | null
   onWish: (weeks: number | null) => void
   onVisit: (visit: string) => void
+  /** to the first zone, where nothing is planned yet */
+  onPlan: () => void
+  onLine: () => void
 }
 
-export function WhenBack({ card, labels, wish, onWish, onVisit }: Props) {
+export function WhenBack(props: Props) {
+  const { card, onPlan, onLine } = props
+  return (
+    <div className="space-y-5 p-4">
+      {notYet(card) ? <NotYet card={card} onZone={onPlan} onLine={onLine} /> : <Dates {...props} />}
+      <NextDate card={card} />
+    </div>
+  )
+}
+
+function Dates({ card, labels, wish, onWish, onVisit }: Props) {
   const { interval, growth, today } = card
   const late = interval.full_on ? differenceInCalendarDays(parseISO(today), parseISO(interval.full_on)) : 0
   const longest = Math.max(8, ...interval.clocks.map((c) => c.weeks), wish ?? 0)
   return (
-    <div className="space-y-5 p-4">
+    <>
       <section>
         {interval.full_weeks === null ? (
           <>
@@ -120,8 +134,7 @@ export function WhenBack({ card, labels, wish, onWish, onVisit }: Props) {
           <Why of="how fast this coat grows" reasons={growth.reasons} onVisit={onVisit} />
         </p>
       </section>
-      <NextDate card={card} />
-    </div>
+    </>
   )
 }
 

@@ -71,6 +71,7 @@ function card(change: Record<string, unknown> = {}): Schemas['CardView'] {
       { zone: 'back', left_mm: 3.2, since: '2026-11-05', grown_out_on: '2027-01-10' },
       { zone: 'loin', left_mm: 3.2, since: '2026-11-05', grown_out_on: '2027-01-10' },
     ],
+    unknown: [],
     bookings: [],
     changes: [],
     ...change,
@@ -78,6 +79,7 @@ function card(change: Record<string, unknown> = {}): Schemas['CardView'] {
 }
 
 describe('when back', () => {
+  const onPlan = vi.fn()
   function View({ c, seen = () => {} }: { c: Schemas['CardView']; seen?: (w: number | null) => void }) {
     const [wish, setWish] = useState<number | null>(8)
     return (
@@ -87,6 +89,8 @@ describe('when back', () => {
         wish={wish}
         onWish={(w) => (setWish(w), seen(w))}
         onVisit={() => {}}
+        onPlan={onPlan}
+        onLine={() => {}}
       />
     )
   }
@@ -101,6 +105,25 @@ describe('when back', () => {
     )
     await userEvent.click(screen.getByRole('button', { name: /Why: the shape clock/ }))
     expect(within(screen.getByRole('dialog')).getByText('growth: 2.98 mm/week')).toBeTruthy()
+  })
+  it('promises nothing of a dog nobody knows, says what is unknown, and leads to the plan', async () => {
+    const unknown = [
+      { what: 'plan' as const, words: 'No zone is planned.' },
+      { what: 'visits' as const, words: 'Tansy has not been here.' },
+    ]
+    const { unmount } = page(signedIn(<View c={card({ unknown })} />))
+    await screen.findByRole('heading', { name: 'Not known yet' })
+    expect(screen.getByText('No zone is planned.')).toBeTruthy()
+    expect(screen.queryByText(/Back in|The clocks|Next:|Growth/)).toBeNull()
+    await userEvent.click(screen.getByRole('button', { name: 'Zone by zone' }))
+    expect(onPlan).toHaveBeenCalledOnce()
+    expect(screen.getByRole('link', { name: 'From a pattern' }).getAttribute('href')).toBe('/patterns?dog=d1')
+    unmount()
+
+    page(signedIn(<View c={card({ unknown: unknown.slice(1) })} />))
+    await screen.findByRole('heading', { name: 'Not here yet' })
+    expect(screen.getByText('Then back every 7 weeks.')).toBeTruthy()
+    expect(screen.queryByRole('button', { name: 'Zone by zone' })).toBeNull()
   })
   it('says how late it is', async () => {
     page(signedIn(<View c={card({ today: '2027-01-03' })} />))
