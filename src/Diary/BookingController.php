@@ -39,7 +39,7 @@ final readonly class BookingController
         'What is booked from a day on',
         gives: BookingsView::class,
         query: ['from' => 'first day, today by default'],
-    )]
+    ),]
     public function list(Actor $actor, Request $request): Response
     {
         $from = $request->query->getString('from');
@@ -47,6 +47,22 @@ final readonly class BookingController
         \assert($from instanceof \DateTimeImmutable);
 
         return Json::response(new BookingsView($this->bookings->from($actor, $from->format('Y-m-d'))));
+    }
+
+    #[Route('/api/day', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint(
+        'The list of a day: who comes when, for what, and what to be careful of',
+        gives: DayView::class,
+        query: ['on' => 'the day, today by default'],
+    ),]
+    public function day(Actor $actor, Request $request, Days $days): Response
+    {
+        $on = $request->query->getString('on');
+        $on = '' === $on ? $this->scope->today($actor) : Shape::date()->read($on, 'on');
+        \assert($on instanceof \DateTimeImmutable);
+
+        return Json::response($days->of($actor, $on));
     }
 
     #[Route('/api/dogs/{id}/bookings', methods: ['POST'])]

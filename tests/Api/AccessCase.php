@@ -42,6 +42,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/dogs/{id}/visits' => [[...self::TABLE, 'bather'], true],
             'POST /api/dogs/{id}/bookings' => [[...self::TABLE, 'front_desk'], true],
             'GET /api/bookings' => [self::ALL, false],
+            'GET /api/day' => [self::ALL, false],
             'GET /api/emergency' => [self::ALL, false],
             'PUT /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
             'DELETE /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],

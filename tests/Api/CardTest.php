@@ -226,6 +226,24 @@ final class CardTest extends ApiTestCase
             array_column(self::rows($this->ask('GET', '/api/bookings')['bookings']), 'id'),
         );
         self::assertSame($day, self::rows($this->card('Osric')['bookings'])[0]['day']);
+        $list = $this->ask('GET', "/api/day?on=$day");
+        $mine = array_column(self::rows($list['bookings']), null, 'id')[self::text($booking['id'])];
+        self::assertSame(
+            ['14:15', 'tidy', 'Osric', 'Rough hill terrier · wire coat · 9 kg', 'Bertrand Sallow', '0555 014 2280'],
+            [$mine['time'], $mine['kind'], $mine['name'], $mine['about'], $mine['person'], $mine['phone']],
+        );
+        self::assertSame(
+            array_column(self::rows($this->card('Osric')['cautions']), 'message'),
+            $mine['cautions'],
+            'what the card warns of, the list does',
+        );
+        $this->signIn('wim');
+        foreach (self::rows($this->ask('GET', "/api/day?on=$day")['bookings']) as $row) {
+            self::assertSame('', $row['phone'], 'an apprentice sees no phone');
+        }
+        $this->signIn('sunniva');
+        self::assertSame([], $this->ask('GET', "/api/day?on=$day")['bookings'], 'nor another salon anything');
+        $this->signIn('tove');
         $this->ask(
             'DELETE',
             '/api/bookings/'.self::text($booking['id']),

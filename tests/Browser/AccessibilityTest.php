@@ -40,6 +40,9 @@ final class AccessibilityTest extends BrowserTestCase
         yield 'card, double coat' => ['marl?zone=ribs_left', 'Where it meets its neighbours'];
         yield 'card, empty zone' => ['gantry?zone=throat', 'Plan this zone'];
         yield 'visit' => ['tansy/visit', 'Everything as planned'];
+        yield 'new dog' => ['/dogs/new', 'As described so far'];
+        yield 'card on paper' => ['tansy/paper', 'head, from the front'];
+        yield 'day list' => ['/day', 'The Fulling Room ·'];
         yield 'dog form' => ['tansy/edit', 'Edit Tansy'];
         yield 'arrival, mats' => ['perrin/arrival', 'Decisions'];
         yield 'arrival, agree' => ['perrin/arrival#Agree', 'How to go on'];

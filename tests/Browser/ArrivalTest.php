@@ -29,7 +29,7 @@ final class ArrivalTest extends ArrivalCase
             $this->severity($zone, '1');
         }
         $this->page->button('3 tight')->click();
-        $this->page->button('From below')->click();
+        $this->page->button('Below')->click();
         $this->page->tapZone('armpit_left');
         $this->sees($this->page, '10 blade; a 15 or 30 only by an experienced groomer');
         $this->page->choose('Skin there', 'sore');

@@ -99,7 +99,7 @@ trait Finds
         return str_contains($text, "'") ? "\"$text\"" : "'$text'";
     }
 
-    /** @return array{float, float} a point where this element itself would be hit */
+    /** @return array{float, float} the point nearest to its middle where this element itself would be hit */
     public function pointIn(string $id): array
     {
         $this->css("#$id");
@@ -110,8 +110,16 @@ trait Finds
                 const seen = zone.getBoundingClientRect()
                 // As a user would, on a page that is longer than the screen.
                 if (seen.top < 0 || seen.bottom > innerHeight) zone.scrollIntoView({ block: 'center' })
+                const at = zone.dataset.at?.split(' ').map(Number)
+                if (at) {
+                  const p = new DOMPoint(...at).matrixTransform(zone.getScreenCTM())
+                  const under = document.elementFromPoint(p.x, p.y)
+                  return under?.closest('svg[role=listbox]') ? [p.x, p.y] : null
+                }
                 const box = zone.getBoundingClientRect()
-                for (let i = 1; i < 20; i++) for (let j = 1; j < 20; j++) {
+                const from = ([i, j]) => (i - 10) ** 2 + (j - 10) ** 2
+                const points = Array.from({ length: 361 }, (_, n) => [1 + n % 19, 1 + Math.floor(n / 19)])
+                for (const [i, j] of points.sort((a, b) => from(a) - from(b))) {
                   const x = box.x + box.width * i / 20, y = box.y + box.height * j / 20
                   const hit = ([dx, dy]) => document.elementFromPoint(x + dx, y + dy) === zone
                   if ([[0, 0], [3, 0], [-3, 0], [0, 3], [0, -3]].every(hit)) return [x, y]

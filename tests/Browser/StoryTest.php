@@ -225,6 +225,20 @@ final class StoryTest extends BrowserTestCase
         $this->page->xpath("//ul[@id='dogs']//a[contains(., 'Brindlewick <b>') and contains(., 'Sabine Oatwell')]");
     }
 
+    public function testACardPrintsOnOnePage(): void
+    {
+        $this->page->signIn('tove');
+        foreach (['tansy', 'perrin', 'marl'] as $dog) {
+            $this->card($this->page, $dog);
+            $this->page->keys('p');
+            $this->page->button('Print');
+            $pdf = $this->page->tools('Page.printToPDF', ['printBackground' => true, 'preferCSSPageSize' => true]);
+            $data = \is_array($pdf) ? ($pdf['data'] ?? '') : '';
+            $text = base64_decode(\is_string($data) ? $data : '', true);
+            self::assertSame(1, preg_match_all('~/Type\s*/Page\b~', (string) $text), $dog);
+        }
+    }
+
     private function active(): string
     {
         return (string) $this->page->css('svg[role=listbox]')->getAttribute('aria-activedescendant');

@@ -47,6 +47,7 @@ export function zone(id: string, change: Partial<Schemas['ZoneView']> = {}): Sch
 export interface Asked {
   method: string
   path: string
+  query: URLSearchParams
   headers: Headers
   body: unknown
 }
@@ -60,11 +61,12 @@ export function server(
   vi.stubGlobal(
     'fetch',
     vi.fn(async (request: Request) => {
-      const { pathname } = new URL(request.url)
+      const { pathname, searchParams } = new URL(request.url)
       const text = await request.text()
       const one = {
         method: request.method,
         path: pathname,
+        query: searchParams,
         headers: request.headers,
         body:
           request.headers.get('Content-Type')?.includes('json') && text

@@ -74,6 +74,11 @@ const router = createBrowserRouter([
             lazy: view(async () => (await import('../views/table/Finish')).Finish),
           },
           { path: 'dogs/:id/then', lazy: view(async () => (await import('../views/then/Then')).Then) },
+          {
+            path: 'dogs/:id/paper',
+            lazy: view(async () => (await import('../views/paper/CardPaper')).CardPaper),
+          },
+          { path: 'day', lazy: view(async () => (await import('../views/paper/DayPaper')).DayPaper) },
           { path: 'kit', lazy: view(async () => (await import('../views/kit/Kit')).Kit) },
           { path: 'wash', lazy: view(async () => (await import('../views/wash/Wash')).Wash) },
           {

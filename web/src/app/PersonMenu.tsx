@@ -48,7 +48,7 @@ export function PersonMenu() {
             .map((w) => w[0])
             .join('')}
         </span>
-        <span className="text-left leading-tight phone:sr-only short:sr-only">
+        <span className="whitespace-nowrap text-left leading-tight phone:sr-only short:sr-only">
           {session.name.split(' ')[0]}
           <span className="block text-xs font-normal text-ink-2">{session.role_label}</span>
         </span>

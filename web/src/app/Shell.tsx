@@ -86,7 +86,7 @@ export function Shell() {
           className="flex min-h-12 items-center gap-2 font-head text-lg font-bold short:hidden"
         >
           <img src="/thistle.svg" alt="" className="size-7" />
-          <span className="max-sm:sr-only">Keen Thistle</span>
+          <span className="whitespace-nowrap max-sm:sr-only">Keen Thistle</span>
         </Link>
         <nav
           aria-label="Views"
@@ -101,7 +101,9 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <span className="ml-auto text-sm text-ink-2 max-lg:hidden short:hidden">{session.salon}</span>
+        <span className="ml-auto min-w-0 shrink-9 truncate text-sm text-ink-2 max-lg:hidden short:hidden">
+          {session.salon}
+        </span>
         <button
           type="button"
           onClick={() => setHelp(true)}

@@ -27,6 +27,12 @@ export const queries = {
     }),
   words: () =>
     queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),
+  day: (on: string) =>
+    queryOptions({
+      queryKey: ['day', on],
+      queryFn: () => take(api.GET('/api/day', { params: { query: on ? { on } : {} } })),
+      placeholderData: keepPreviousData,
+    }),
   newDog: (breed: string, owner: string, coat: string) =>
     queryOptions({
       queryKey: ['newDog', breed, owner, coat],

@@ -11,6 +11,7 @@ import { Labels, type Label } from './Labels'
 import { textureOf } from './lay'
 import { ExtraPatterns, MatPatterns, StatePatterns } from './Patterns'
 import { Edge, Layer } from './Layer'
+import { middle, zoneAt } from './reach'
 import { useNumberSize } from './useScale'
 import { alike, written, type DrawnZone } from './zone'
 import { sure } from '../sure'
@@ -98,14 +99,21 @@ export const DogDrawing = memo(function DogDrawing({
     onSelect(sure(zones[next]).id)
   }
   // A thumb that comes down beside the dog means the zone nearest to it.
-  const onBeside = (e: MouseEvent<SVGSVGElement>) => {
-    if (idle || (e.target instanceof Element && e.target.closest('[data-zone]'))) return
+  const onTap = (e: MouseEvent<SVGSVGElement>) => {
+    if (idle) return
+    // Without a place it was not a finger: what it is on is meant.
+    const meant = zoneAt(e.currentTarget, e.target, e.detail ? e.clientX : NaN, e.clientY)
+    if (meant) return onSelect(meant)
     const map = e.currentTarget.getScreenCTM?.()?.inverse()
     if (!map) return
     const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(map)
     const z = nearestZone(field, side === 'right' ? x0 + x1 - p.x : p.x, -p.y)
     if (z && zones[z]) onSelect(sure(zones[z]).id)
   }
+  const middles = useMemo(
+    () => Object.fromEntries(Object.entries(field.anchors).map(([z, at]) => [z, middle(at)])),
+    [field],
+  )
   const common = {
     tag,
     markings,
@@ -116,7 +124,7 @@ export const DogDrawing = memo(function DogDrawing({
     cells,
     idle,
     selected,
-    onSelect,
+    middles,
   }
   const isPart = (z: string) => field.spots[z] !== undefined
   const body = order.filter((z) => !isPart(z))
@@ -157,7 +165,7 @@ export const DogDrawing = memo(function DogDrawing({
       aria-label={`${name} from the ${side}: zones and what their recipe leaves. Arrow keys choose a zone.`}
       aria-activedescendant={selectedBase ? `zone-${tag}${sure(zones[selectedBase]).id}` : undefined}
       onKeyDown={onKey}
-      onClick={onBeside}
+      onClick={onTap}
       {...painting(onPaint)}
       data-side={side}
       shapeRendering={moving ? 'optimizeSpeed' : undefined}

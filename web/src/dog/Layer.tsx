@@ -32,7 +32,8 @@ interface Props {
   cells: boolean
   idle: boolean
   selected: string | null
-  onSelect: (id: string) => void
+  /** by zone, where a finger that comes down means it; empty: it has no room; none: it is seen elsewhere */
+  middles: Record<string, string>
 }
 
 export function Layer({
@@ -53,7 +54,7 @@ export function Layer({
   cells,
   idle,
   selected,
-  onSelect,
+  middles,
 }: Props) {
   const within = `url(#kt-${tag}${clip})`
   const chosen = which.find((z) => sure(zones[z]).id === selected)
@@ -99,14 +100,14 @@ export function Layer({
     return (
       <path
         key={z}
-        id={`zone-${tag}${q.id}`}
+        id={middles[z] === undefined ? undefined : `zone-${tag}${q.id}`}
         role="option"
         aria-selected={q.id === selected}
         aria-label={spoken(q)}
         data-zone={q.id}
+        data-at={middles[z] || undefined}
         d={paths[z]}
         className="zone"
-        onClick={() => onSelect(q.id)}
         pointerEvents={idle ? 'none' : 'all'}
       />
     )

@@ -1,6 +1,7 @@
 // Walking the zones of a drawing: by arrow keys, and by a finger drawn across them.
 import type { PointerEvent } from 'react'
 import type { Point } from './geometry'
+import { zoneAt } from './reach'
 import { sure } from '../sure'
 
 /** Which way an arrow key goes. */
@@ -42,10 +43,12 @@ export function painting(onPaint: ((id: string) => void) | undefined) {
   if (!onPaint) return {}
   const at = (e: PointerEvent<SVGSVGElement>) => {
     const box = e.currentTarget
-    const id = document
-      .elementFromPoint(e.clientX, e.clientY)
-      ?.closest('[data-zone]')
-      ?.getAttribute('data-zone')
+    const under = document.elementFromPoint(e.clientX, e.clientY)
+    // A stroke goes by what is under it; a finger that comes down, by what it is next to.
+    const id =
+      e.type === 'pointerdown'
+        ? zoneAt(box, under, e.clientX, e.clientY)
+        : under?.closest('[data-zone]')?.getAttribute('data-zone')
     if (!id || box.dataset.last === id) return
     box.dataset.last = id
     onPaint(id)

@@ -4,13 +4,14 @@ import { FlipHorizontal2 } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { DogLook } from '../dog/build'
 import { CloseUpDrawing } from '../dog/close/CloseUpDrawing'
-import { zonesOfView } from '../dog/close/views'
+import { isCloseUp, seenClose, zonesOfView } from '../dog/close/views'
 import { DogDrawing } from '../dog/DogDrawing'
 import { fieldOf } from '../dog/field'
 import type { DrawnZone } from '../dog/zone'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { fromSide, isRight, viewFor } from './sides'
+import { VIEWS } from './views'
 
 interface Props {
   look: DogLook
@@ -23,20 +24,11 @@ interface Props {
   tag?: string
 }
 
-const VIEWS = [
-  { id: 'side', label: 'Side' },
-  { id: 'head', label: 'Head' },
-  { id: 'below', label: 'Below' },
-]
-
 export function DogViews({ look, zone, selected, onSelect, onOpen, name, tag = '' }: Props) {
   const [view, setView] = useState('side')
   const [side, setSide] = useState<'left' | 'right'>('left')
   const seen = fieldOf(look).zones
-  const close = useMemo(
-    () => ({ head: zonesOfView('head', look), below: zonesOfView('below', look) }),
-    [look],
-  )
+  const close = useMemo(() => seenClose(look), [look])
   const select = (id: string) => {
     const next = viewFor(id, view, { side: seen, ...close })
     setView(next)
@@ -66,11 +58,11 @@ export function DogViews({ look, zone, selected, onSelect, onOpen, name, tag = '
       </div>
       <div className="stage">
         <div className="absolute inset-2">
-          {view === 'head' || view === 'below' ? (
+          {isCloseUp(view) ? (
             <CloseUpDrawing
               view={view}
               look={look}
-              zones={drawn(close[view], here)}
+              zones={drawn(zonesOfView(view, look), here)}
               onOpen={onOpen}
               {...common}
             />

@@ -6,6 +6,7 @@ export const DOG_KEYS: [string, string][] = [
   ['d', 'with a dog open: to the drawn dog'],
   ['c, a, t', 'with a dog open: its card, arrival, table'],
   ['w', 'with a dog open: when it is back'],
+  ['p', 'with a dog open: its card on paper'],
 ]
 
 export function useDogKeys(dog: string): void {
@@ -19,6 +20,7 @@ export function useDogKeys(dog: string): void {
       else if (e.key === 'c') void go(`/dogs/${dog}`)
       else if (e.key === 'a') void go(`/dogs/${dog}/arrival`)
       else if (e.key === 't') void go(`/dogs/${dog}/table`)
+      else if (e.key === 'p') void go(`/dogs/${dog}/paper`)
       else if (e.key === 'w') void go(`/dogs/${dog}?tab=back`)
       else return
       e.preventDefault()

@@ -1,6 +1,6 @@
 // A part of the dog come close: the same zones, numbers, mats and states as on the whole dog; both sides are
 // seen.
-import { memo, useMemo, useRef, type KeyboardEvent } from 'react'
+import { memo, useMemo, useRef, type KeyboardEvent, type MouseEvent } from 'react'
 import type { Area } from '../areas'
 import type { DogLook } from '../build'
 import type { Point } from '../geometry'
@@ -8,6 +8,7 @@ import { neighbour, painting, WAYS } from '../keys'
 import { Labels, type Label } from '../Labels'
 import { Layer } from '../Layer'
 import type { Spot } from '../part'
+import { middle, zoneAt } from '../reach'
 import { ExtraPatterns, MatPatterns, StatePatterns } from '../Patterns'
 import { useNumberSize } from '../useScale'
 import { alike, written, type DrawnZone } from '../zone'
@@ -36,6 +37,8 @@ interface Props {
 
 /** Height of a number where there is room for no more, cm. */
 const LEAST = 0.7
+/** Room a zone must have to be seen, cm. */
+const SEEN = 0.1
 
 export const CloseUpDrawing = memo(function CloseUpDrawing(props: Props) {
   const { close, kept } = useCloseUp(props.view, props.look)
@@ -84,6 +87,19 @@ function Drawn({
   const order = Object.keys(spots).filter((z) => zones[z] && sure(spots[z]).room > -1)
   const anchors: Record<string, Point> = Object.fromEntries(order.map((z) => [z, sure(spots[z]).at]))
   const areas = close.plates.map((p, i) => areasOf(p, sure(kept[i]), zones, cells))
+  // A zone of two plates is meant on the one where it has more room; what others cover is not meant by place.
+  const meant = (z: string, spot: Spot) => spot.room > SEEN && (close.shows?.includes(z) ?? true)
+  const middles = kept.map((k) =>
+    Object.fromEntries(
+      Object.entries(k.spots).flatMap(([z, s]) =>
+        s === spots[z] ? [[z, meant(z, s) ? middle(s.at) : '']] : [],
+      ),
+    ),
+  )
+  const onTap = (e: MouseEvent<SVGSVGElement>) => {
+    const zone = zoneAt(e.currentTarget, e.target, e.detail ? e.clientX : NaN, e.clientY)
+    if (zone) onSelect(zone)
+  }
   const onKey = (e: KeyboardEvent) => {
     const way = WAYS[e.key]
     const from = selected !== null && order.includes(selected) ? selected : null
@@ -116,6 +132,7 @@ function Drawn({
       }
       aria-activedescendant={selected && order.includes(selected) ? `zone-${tag}${selected}` : undefined}
       onKeyDown={onKey}
+      onClick={onTap}
       {...painting(onPaint)}
       data-view={view}
     >
@@ -160,7 +177,7 @@ function Drawn({
               cells={cells}
               idle={false}
               selected={selected}
-              onSelect={onSelect}
+              middles={sure(middles[i])}
             />
             {(close.art[p.id] ?? []).map((a, n) => (
               <path
@@ -177,6 +194,19 @@ function Drawn({
           </g>
         )
       })}
+      {close.captions?.map(({ text, at: [x, y] }) => (
+        <text
+          key={text}
+          x={x}
+          y={-y}
+          fontSize={size * 0.9}
+          textAnchor="middle"
+          style={{ fill: 'var(--ink-2)' }}
+          pointerEvents="none"
+        >
+          {text}
+        </text>
+      ))}
       <Labels labels={labels} size={size} keepOff={[99, 99]} mirror={null} />
     </svg>
   )

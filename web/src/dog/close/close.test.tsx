@@ -54,12 +54,15 @@ describe('shapes', () => {
 })
 
 describe('what comes close', () => {
-  it.each(['head', 'below'] as View[])('holds only zones of the body, each at one place: %s', (view) => {
-    const zones = zonesOfView(view, LOOK)
-    expect(new Set(zones).size).toBe(zones.length)
-    for (const z of zones.filter((one) => one.endsWith('_left')))
-      expect(zones).toContain(z.replace('_left', '_right'))
-  })
+  it.each(['head', 'below', 'feet', 'rear'] as View[])(
+    'holds only zones of the body, each at one place: %s',
+    (view) => {
+      const zones = zonesOfView(view, LOOK)
+      expect(new Set(zones).size).toBe(zones.length)
+      for (const z of zones.filter((one) => one.endsWith('_left')))
+        expect(zones).toContain(z.replace('_left', '_right'))
+    },
+  )
   it('from below has every place a side view hides, in sight', () => {
     const kept = keepOf('below', LOOK)
     for (const z of [

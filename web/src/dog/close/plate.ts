@@ -27,6 +27,10 @@ export interface Plate {
   edgeBelow?: number
 }
 export interface CloseUp {
+  /** the zones it is looked at for, where that is not all it draws */
+  shows?: string[]
+  /** words beside parts that look alike */
+  captions?: { text: string; at: Point }[]
   box: [number, number, number, number]
   plates: Plate[]
   /** where no number may stand: eyes and nose */

@@ -1,15 +1,24 @@
 // The parts that come close, each from the dog's own build.
 import type { DogLook } from '../build'
 import { belowOf } from './below'
+import { feetOf } from './feet'
 import { headOf } from './head'
 import { keep, type CloseUp, type Kept } from './plate'
+import { rearOf } from './rear'
 
-export type View = 'head' | 'below'
+const VIEWS = { head: headOf, below: belowOf, feet: feetOf, rear: rearOf } satisfies Record<
+  string,
+  (look: DogLook) => CloseUp
+>
+export type View = keyof typeof VIEWS
 export interface Wanted {
   view: View
   look: DogLook
 }
-const VIEWS: Record<View, (look: DogLook) => CloseUp> = { head: headOf, below: belowOf }
+
+export function isCloseUp(view: string): view is View {
+  return view in VIEWS
+}
 
 export function closeUpOf(view: View, look: DogLook): CloseUp {
   return VIEWS[view](look)
@@ -19,7 +28,16 @@ export function keepOf(view: View, look: DogLook): Kept[] {
   return keep(closeUpOf(view, look))
 }
 
-/** The zones that are seen of a view, from the back of the drawing to its front. */
+/** The zones that are drawn in a view, from the back of the drawing to its front. */
 export function zonesOfView(view: View, look: DogLook): string[] {
   return [...new Set(closeUpOf(view, look).plates.flatMap((p) => p.zones.map(([z]) => z)))]
+}
+
+/**
+ * By view, the zones that somebody who looks for one is brought to it for; the first is where it is largest. The
+ * side view comes before all of them.
+ */
+export function seenClose(look: DogLook): Record<View, string[]> {
+  const of = (view: View) => closeUpOf(view, look).shows ?? zonesOfView(view, look)
+  return { head: of('head'), feet: of('feet'), rear: of('rear'), below: of('below') }
 }

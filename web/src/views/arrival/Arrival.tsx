@@ -6,7 +6,7 @@ import { Navigate, useParams } from 'react-router'
 import { api, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
-import { zonesOfView } from '../../dog/close/views'
+import { seenClose } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { Away } from '../../ui/Away'
@@ -134,8 +134,7 @@ function Page({
     if (tab !== 'today') setTab('mats')
     const next = viewFor(z, view === 'after' ? 'side' : view, {
       side: seen,
-      head: zonesOfView('head', look),
-      below: zonesOfView('below', look),
+      ...seenClose(look),
     })
     if (view !== 'after' || next !== 'side') setView(next)
     if (next === 'side' && isRight(z)) setSide('right')

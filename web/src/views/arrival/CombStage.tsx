@@ -3,7 +3,7 @@ import { FlipHorizontal2, Undo2 } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
-import { zonesOfView } from '../../dog/close/views'
+import { isCloseUp, zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
 import { MatPatterns } from '../../dog/Patterns'
 import type { DogLook } from '../../dog/build'
@@ -11,7 +11,8 @@ import { DogDrawing } from '../../dog/DogDrawing'
 import type { DrawnZone } from '../../dog/zone'
 import { withMat, type ArrivalData, type CombDraft, type MatDraft } from '../../parts/comb'
 import type { LineData } from '../../parts/LineField'
-import { drawnAs, fromSide } from '../../parts/sides'
+import { fromSide } from '../../parts/sides'
+import { VIEWS } from '../../parts/views'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import type { useAutosave } from './useAutosave'
@@ -156,12 +157,7 @@ export function CombStage({
           label="View"
           value={view}
           onChange={onView}
-          options={[
-            { id: 'side', label: 'Side' },
-            { id: 'head', label: 'Head' },
-            { id: 'below', label: 'From below' },
-            { id: 'after', label: 'When done' },
-          ]}
+          options={[...VIEWS, { id: 'after', label: 'When done' }]}
         />
         {(view === 'side' || view === 'after') && (
           <Button className="min-h-10" onClick={() => onSide(side === 'left' ? 'right' : 'left')}>
@@ -191,7 +187,7 @@ export function CombStage({
             />
           ) : view === 'side' ? (
             <DogDrawing look={look} zones={drawn(seen, mirrored)} side={side} cells {...common} />
-          ) : view === 'head' || view === 'below' ? (
+          ) : isCloseUp(view) ? (
             <CloseUpDrawing
               view={view}
               look={look}
@@ -265,7 +261,6 @@ export function CombStage({
                   key={z}
                   type="button"
                   onClick={() => {
-                    onView(seen.includes(drawnAs(z)) ? 'side' : 'below')
                     onChoose(z)
                     if (brush >= 0) set(z, brush)
                   }}

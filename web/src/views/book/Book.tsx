@@ -7,6 +7,7 @@ import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
+import { LinkButton } from '../../ui/LinkButton'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { shortDay } from '../../ui/words'
@@ -86,6 +87,9 @@ export function Book() {
             onChange={(e) => (setTyped(e.target.value), setWanted(null))}
           />
         </div>
+        <LinkButton to="/day" className="min-h-14">
+          <CalendarDays aria-hidden className="size-5" /> Day list
+        </LinkButton>
         {may('dog') && (
           <Button
             onClick={() => void go('/dogs/new', { state: { name: rows.length === 0 ? named(typed) : '' } })}

@@ -1,5 +1,7 @@
 // Who the dog is and who looks after it.
+import { Printer } from 'lucide-react'
 import type { Schemas } from '../../app/client'
+import { LinkButton } from '../../ui/LinkButton'
 import { day } from '../../ui/words'
 import { HousePattern } from './HousePattern'
 
@@ -53,6 +55,9 @@ export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zo
             </div>
           ))}
       </dl>
+      <LinkButton to={`/dogs/${dog.id}/paper`} className="w-full">
+        <Printer aria-hidden className="size-5" /> Card on paper
+      </LinkButton>
       <HousePattern dogId={dog.id} label={label} />
     </div>
   )

@@ -3,9 +3,8 @@ import { FlipHorizontal2, Radio } from 'lucide-react'
 import { useEffect, useMemo, useRef, useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { DogDrawing } from '../../dog/DogDrawing'
-import type { DrawnZone } from '../../dog/zone'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
-import { zonesOfView } from '../../dog/close/views'
+import { isCloseUp, seenClose, zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
@@ -14,7 +13,9 @@ import { useSmall } from '../../ui/useSmall'
 import { ago, trim } from '../../ui/words'
 import { Legend } from './Legend'
 import { OutOfSight } from './OutOfSight'
-import { drawnAs, fromSide, isLeft, isRight, viewFor } from '../../parts/sides'
+import { drawnOf } from '../../parts/cardDrawn'
+import { VIEWS } from '../../parts/views'
+import { drawnAs, isLeft, isRight, viewFor } from '../../parts/sides'
 
 type Word = Schemas['VocabularyView']['zones'][number]
 interface Props {
@@ -29,12 +30,6 @@ interface Props {
   places: { id: string; name: string; kind: string }[]
   onPlace: (place: string) => void
 }
-
-const VIEWS = [
-  { id: 'side', label: 'Side' },
-  { id: 'head', label: 'Head' },
-  { id: 'below', label: 'Below' },
-]
 
 export function DogStage({
   card,
@@ -56,54 +51,13 @@ export function DogStage({
   const seen = fieldOf(look).zones
   const byId = useMemo(() => Object.fromEntries(card.zones.map((z) => [z.zone, z])), [card.zones])
   const labels = useMemo(() => Object.fromEntries(zones.map((z) => [z.id, z.label])), [zones])
-  const meets = useMemo(() => Object.fromEntries(zones.map((z) => [z.id, z.meets])), [zones])
-  const ofHead = useMemo(() => zonesOfView('head', look), [look])
-  const ofBelow = useMemo(() => zonesOfView('below', look), [look])
-  const seenIn = { side: seen, head: ofHead, below: ofBelow }
+  const close = useMemo(() => seenClose(look), [look])
+  const seenIn = { side: seen, ...close }
   const [view, setView] = useState(() => (selected ? viewFor(selected, 'side', seenIn) : 'side'))
   const drawn = useMemo(() => {
-    const today = when === 'today'
-    const known = (id: string) =>
-      (today ? (byId[id]?.now_mm ?? byId[id]?.finished_mm) : byId[id]?.finished_mm) ?? null
-    const one = (id: string, hardWith: string[]): DrawnZone[] => {
-      const z = byId[id]
-      if (!z) return []
-      // A zone nobody planned is drawn like the hair around it, so that the dog has no holes; dots mark it.
-      const around = (meets[id] ?? []).map(known).filter((v) => v !== null)
-      const mean = around.length ? around.reduce((a, b) => a + b, 0) / around.length : z.natural_mm
-      return [
-        {
-          id,
-          label: labels[id] ?? id,
-          mm: today ? z.now_mm : z.finished_mm,
-          drawnMm: known(id) ?? mean,
-          planned: today ? z.now_mm !== null : z.recipe !== null,
-          exception: z.recipe?.exception,
-          fresh: fresh.has(id),
-          off: !today && z.here !== null && !z.here.close,
-          stopLine: z.recipe?.stop_line,
-          hardWith,
-        },
-      ]
-    }
-    const lines = (id: string) => card.hard_lines.flatMap((l) => (l.zone === id ? [l.other] : []))
-    const all = (ids: string[], of: (base: string) => string, back: (other: string) => string[]) =>
-      Object.fromEntries(
-        ids.flatMap((base) =>
-          one(of(base), lines(of(base)).flatMap(back)).map((z): [string, DrawnZone] => [base, z]),
-        ),
-      )
-    const here = (id: string) => id
-    return {
-      side: all(
-        seen,
-        (base) => fromSide(side, base),
-        (other) => (fromSide(side, drawnAs(other)) === other ? [drawnAs(other)] : []),
-      ),
-      head: all(ofHead, here, (other) => [other]),
-      below: all(ofBelow, here, (other) => [other]),
-    }
-  }, [seen, ofHead, ofBelow, side, byId, labels, meets, when, fresh, card.hard_lines])
+    const closeUp = isCloseUp(view) ? zonesOfView(view, look) : []
+    return drawnOf(card, zones, { side: seen, closeUp }, side, when === 'today', fresh)
+  }, [card, zones, seen, view, look, side, when, fresh])
   const hidden = zones
     .filter((z) => drawn.side[drawnAs(z.id)]?.id !== z.id)
     .filter((z) => !(z.side && z.side !== side && seen.includes(drawnAs(z.id))))
@@ -164,11 +118,11 @@ export function DogStage({
       )}
       <div className="stage">
         <div className="absolute inset-2">
-          {view === 'head' || view === 'below' ? (
+          {isCloseUp(view) ? (
             <CloseUpDrawing
               view={view}
               look={look}
-              zones={drawn[view]}
+              zones={drawn.closeUp}
               selected={selected}
               onSelect={select}
               onOpen={onOpen}

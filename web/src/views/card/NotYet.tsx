@@ -12,11 +12,6 @@ interface Props {
   onLine: () => void
 }
 
-/** Whether nothing of when the dog should be back can be said. */
-export function notYet(card: Schemas['CardView']): boolean {
-  return card.unknown.some((u) => u.what === 'plan' || u.what === 'visits')
-}
-
 export function NotYet({ card, onZone, onLine }: Props) {
   const { may } = useSession()
   const planned = !card.unknown.some((u) => u.what === 'plan')

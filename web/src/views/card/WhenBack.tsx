@@ -9,7 +9,8 @@ import { day, mm, money, shortDay } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import { clockName } from '../../parts/clocks'
 import { NextDate } from './NextDate'
-import { NotYet, notYet } from './NotYet'
+import { notYet } from '../../parts/notYet'
+import { NotYet } from './NotYet'
 
 interface Props {
   card: Schemas['CardView']

@@ -6,10 +6,11 @@ import type { DogLook } from '../../dog/build'
 import { DogDrawing } from '../../dog/DogDrawing'
 import type { DrawnZone, Waits } from '../../dog/zone'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
-import { zonesOfView } from '../../dog/close/views'
+import { isCloseUp, seenClose, zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
 import type { LineData } from '../../parts/LineField'
 import { drawnAs, fromSide, viewFor } from '../../parts/sides'
+import { VIEWS } from '../../parts/views'
 import { TodayList } from '../../parts/TodayList'
 import { sure } from '../../sure'
 import { Button } from '../../ui/Button'
@@ -100,9 +101,7 @@ export function Stage(props: Props) {
           options={[
             { id: 'side', label: 'Side' },
             ...(groom.strip_map.length > 0 ? [{ id: 'strip', label: 'Stripped' }] : []),
-            { id: 'head', label: 'Head' },
-            { id: 'below', label: 'Below' },
-            { id: 'rear', label: 'Rear' },
+            ...VIEWS.filter((v) => v.id !== 'side'),
             { id: 'parts', label: 'Nails, ears' },
             { id: 'steps', label: 'Steps' },
             ...(groom.today ? [{ id: 'today', label: 'Today' }] : []),
@@ -147,8 +146,7 @@ export function Stage(props: Props) {
               onView(
                 viewFor(id, 'side', {
                   side: seen,
-                  head: zonesOfView('head', look),
-                  below: zonesOfView('below', look),
+                  ...seenClose(look),
                 }),
               )
               onZone(id)
@@ -183,7 +181,7 @@ export function Stage(props: Props) {
                 onSelect={onZone}
                 name={`${dog.name}, when stripped`}
               />
-            ) : view === 'head' || view === 'below' ? (
+            ) : isCloseUp(view) && view !== 'rear' ? (
               <CloseUpDrawing
                 view={view}
                 look={look}
@@ -204,7 +202,7 @@ export function Stage(props: Props) {
           </div>
         </div>
       )}
-      {(view === 'side' || view === 'head' || view === 'below') && (
+      {(view === 'side' || isCloseUp(view)) && (
         <p
           className={`flex flex-wrap gap-x-4 border-t border-line px-3 py-1.5 text-sm text-ink-2
             short:hidden`}
