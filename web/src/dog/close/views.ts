@@ -34,8 +34,8 @@ export function zonesOfView(view: View, look: DogLook): string[] {
 }
 
 /**
- * By view, the zones that somebody who looks for one is brought to it for; the first is where it is largest. The
- * side view comes before all of them.
+ * By view, the zones that somebody who looks for one is brought to it for; the first is where it is
+ * largest. The side view comes before all of them.
  */
 export function seenClose(look: DogLook): Record<View, string[]> {
   const of = (view: View) => closeUpOf(view, look).shows ?? zonesOfView(view, look)
