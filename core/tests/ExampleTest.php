@@ -13,6 +13,16 @@ use PHPUnit\Framework\TestCase;
 
 final class ExampleTest extends TestCase
 {
+    public function testEveryPointIsInOneGroupByWhatItChanges(): void
+    {
+        $grouped = array_merge(...array_column(array_values(SchoolTable::groups()), 1));
+        self::assertSame(array_values(array_unique($grouped)), $grouped);
+        $points = array_keys(SchoolTable::sides());
+        sort($points);
+        sort($grouped);
+        self::assertSame($points, $grouped);
+    }
+
     /** @return iterable<string, array{string}> */
     public static function points(): iterable
     {

@@ -21,6 +21,7 @@ final readonly class HouseStyleView
      * @param list<string> $time_zones
      * @param list<array{point: string, label: string, changes: string, chosen: string,
      *     sides: list<array{id: string, what: string, why: string}>}> $schools
+     * @param list<array{label: string, points: list<string>}> $school_groups
      * @param list<array{kind: string, name: string, drawing: string, why: string, own: bool}> $styles
      * @param list<array{right: string, words: string, roles: list<string>}> $rights
      */
@@ -36,6 +37,7 @@ final readonly class HouseStyleView
         public string $time_zone,
         public array $time_zones,
         public array $schools,
+        #[Says('the points by what of the work they change')] public array $school_groups,
         public array $styles,
         #[Says('who may do what')] public array $rights,
     ) {
@@ -75,6 +77,10 @@ final readonly class HouseStyleView
             $salon->timeZone,
             \DateTimeZone::listIdentifiers(),
             $rows,
+            array_map(
+                static fn (array $g): array => ['label' => $g[0], 'points' => $g[1]],
+                array_values(SchoolTable::groups()),
+            ),
             [
                 ...array_map(static fn (array $s): array => $s + ['own' => false], StyleTable::all()),
                 ...array_map(static fn (array $s): array => $s + ['why' => 'our own', 'own' => true], $salon->styles),

@@ -12,7 +12,6 @@ final class Salon
 
     /** @var list<string> tables */
     private static array $tables = [];
-    private static int $times = 0;
 
     private function __construct()
     {
@@ -34,15 +33,26 @@ final class Salon
             }
             self::$tables = self::tables($db, self::SEED);
         }
+        // A version that a browser, or the service, has kept from before never comes again: it may stand for something
+        // else now. Whichever process put the salon back last, what it left counts.
+        $cards = self::most($db, 'SELECT MAX(card_version) FROM dog');
+        $kits = self::most($db, 'SELECT MAX(kit_version) FROM salon');
         // The worker may just be doing what a test has left: then one of the two gives way.
         for ($try = 1; !self::putBack($db) && $try < 20; ++$try) {
             usleep(200_000);
         }
-        // A version that a browser has kept from before never comes again: it may stand for something else now.
-        ++self::$times;
-        $db->exec('UPDATE dog SET card_version = card_version + 1000 * '.self::$times);
-        $db->exec('UPDATE salon SET kit_version = kit_version + 1000 * '.self::$times);
+        $db->exec("UPDATE dog SET card_version = card_version + $cards");
+        $db->exec("UPDATE salon SET kit_version = kit_version + $kits");
         $db->commit();
+    }
+
+    private static function most(\PDO $db, string $sql): int
+    {
+        $row = $db->query($sql);
+        \assert(false !== $row);
+        $most = $row->fetchColumn();
+
+        return 1 + (is_numeric($most) ? (int) $most : 0);
     }
 
     private static function putBack(\PDO $db): bool

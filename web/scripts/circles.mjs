@@ -33,7 +33,6 @@ const LONG = new Set([
     'views/kit/ToolSheet.tsx',
     'views/kit/kit.test.tsx',
     'views/patterns/Patterns.tsx',
-    'views/table/Finish.tsx',
     'views/table/Now.tsx',
     'views/table/table.test.tsx',
     'views/then/Then.tsx',

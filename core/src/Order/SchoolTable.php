@@ -13,6 +13,24 @@ use KeenThistle\Core\Say\Say;
 
 final class SchoolTable
 {
+    /** What of the work its points change; a point that is in none does not exist. */
+    private const GROUPS = [
+        'order' => [
+            'close_work',
+            'undercoat',
+            'brush_out',
+            'washing_order',
+            'pads',
+            'nails_when',
+            'ears_when',
+            'strip',
+            'outline',
+        ],
+        'bath' => ['undercoat_amount', 'shampoo', 'bath_frequency', 'drying', 'drying_way'],
+        'tools' => ['pads_way', 'nails', 'ear_hair', 'pressure', 'fringe', 'inner_corner', 'rear_tool'],
+        'card' => ['direction', 'base', 'symmetry', 'length_logic'],
+        'dog' => ['mats', 'voice', 'reluctant'],
+    ];
     /** point => its sides; the first is the default. What each says for itself is among what is said (Say). */
     private const ROWS = [
         'close_work' => ['before_bath', 'after_dry'],
@@ -65,6 +83,25 @@ final class SchoolTable
         }
 
         return $rows;
+    }
+
+    /** @return array<string, array{string, list<string>}> group => what it is called, and its points in their order */
+    public static function groups(): array
+    {
+        $called = [
+            'order' => Say::it('school_group.order'),
+            'bath' => Say::it('school_group.bath'),
+            'tools' => Say::it('school_group.tools'),
+            'card' => Say::it('school_group.card'),
+            'dog' => Say::it('school_group.dog'),
+        ];
+
+        $out = [];
+        foreach (self::GROUPS as $group => $points) {
+            $out[$group] = [$called[$group], $points];
+        }
+
+        return $out;
     }
 
     /** @return array<string, list<string>> the sides of every point */

@@ -117,6 +117,7 @@ describe('house style', () => {
     hemisphere: 'north',
     time_zone: 'UTC',
     time_zones: ['UTC'],
+    school_groups: [{ label: 'When it is done', points: ['pads'] }],
     schools: [
       {
         point: 'pads',
@@ -212,6 +213,17 @@ describe('house style', () => {
     expect(within(table).getByRole('row', { name: /change house style/ }).textContent).toBe(
       'change house styleyes–',
     )
+  })
+  it('finds a point by its words, in the group of what it changes', async () => {
+    server({ 'GET /api/house': house })
+    page(signedIn(<House />))
+    const group = await screen.findByRole('region', { name: 'When it is done' })
+    expect(within(group).getByText('less to dry')).toBeTruthy()
+    await userEvent.type(screen.getByLabelText('Find a point'), 'Stands away')
+    expect(screen.getByText('1 found')).toBeTruthy()
+    await userEvent.type(screen.getByLabelText('Find a point'), ' ears')
+    expect(screen.getByText('No point speaks of “Stands away ears”.')).toBeTruthy()
+    expect(screen.queryByText('less to dry')).toBeNull()
   })
   it('is only read by those who may not change it', async () => {
     server({ 'GET /api/house': house })

@@ -10,7 +10,7 @@ import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { Example } from './Example'
+import { Points } from './Points'
 import { Styles, type OwnStyle } from './Styles'
 import { ifMatch, useWrite } from '../../app/useWrite'
 
@@ -36,7 +36,6 @@ function Form({ house }: { house: HouseData }) {
     hemisphere: house.hemisphere,
     time_zone: house.time_zone,
   })
-  const [shown, setShown] = useState<string | null>(null)
   const [schools, setSchools] = useState(() =>
     Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])),
   )
@@ -135,63 +134,16 @@ function Form({ house }: { house: HouseData }) {
           onChange={(e) => set({ asks_for_vaccination: e.target.checked })}
         />
       </fieldset>
-      <section className="panel divide-y divide-line">
-        <h2 className="p-4 pb-2 text-lg">Our way of doing it</h2>
-        {house.schools.map((s) => (
-          <div key={s.point} className="p-4">
-            <fieldset disabled={!canChange} className="grid gap-2 md:grid-cols-[12rem_1fr]">
-              <legend className="sr-only">
-                {s.label}: changes {s.changes}
-              </legend>
-              <span aria-hidden>
-                <b className="block">{s.label}</b>
-                <span className="block text-sm text-ink-2">Changes {s.changes}.</span>
-              </span>
-              <div>
-                <div role="radiogroup" aria-label={s.label} className="grid gap-2 sm:grid-cols-2">
-                  {s.sides.map((side) => (
-                    <label
-                      key={side.id}
-                      className={`flex min-h-12 cursor-pointer items-start gap-3 rounded-md border p-2.5
-                      ${schools[s.point] === side.id ? 'border-thistle bg-thistle-soft' : 'border-line'}`}
-                    >
-                      <input
-                        type="radio"
-                        name={s.point}
-                        className="mt-0.5 size-5 shrink-0 accent-thistle"
-                        checked={schools[s.point] === side.id}
-                        onChange={() => {
-                          setSchools({ ...schools, [s.point]: side.id })
-                          save.reset()
-                        }}
-                      />
-                      <span>
-                        {side.what}
-                        <span className="block text-sm text-ink-2">{side.why}</span>
-                      </span>
-                    </label>
-                  ))}
-                </div>
-                {errors[`schools.${s.point}`] && (
-                  <p role="alert" className="mt-1 text-sm font-bold text-haw">
-                    {errors[`schools.${s.point}`]}
-                  </p>
-                )}
-              </div>
-            </fieldset>
-            <Button
-              kind="quiet"
-              className="mt-1 text-sm"
-              aria-expanded={shown === s.point}
-              aria-label={`${s.label}: show on an example dog`}
-              onClick={() => setShown(shown === s.point ? null : s.point)}
-            >
-              {shown === s.point ? 'Hide the example' : 'Show on an example dog'}
-            </Button>
-            {shown === s.point && <Example point={s.point} schools={schools} sides={s.sides} />}
-          </div>
-        ))}
-      </section>
+      <Points
+        house={house}
+        chosen={schools}
+        canChange={canChange}
+        errors={errors}
+        onChoose={(point, side) => {
+          setSchools({ ...schools, [point]: side })
+          save.reset()
+        }}
+      />
       <Styles styles={house.styles} own={own} canChange={canChange} errors={errors} onChange={setOwn} />
       {canChange && (
         <section className="panel overflow-x-auto p-4" aria-label="Who may do what" tabIndex={0}>

@@ -218,23 +218,23 @@ const MARKS: Record<string, string> = {
   rake: 'M12 30V12M5 12h14M5 12v-5M9 12V7M15 12V7M19 12V7',
 }
 
+/** Teeth ground down as far as the tool is worn; the dotted line is where they were. */
 function Wear({ share }: { share: number }) {
+  const left = 13 * (1 - Math.min(1, share) * 0.85)
+  const tone = share >= 1 ? 'var(--haw)' : share > 0.8 ? 'var(--bracken)' : 'var(--ink-2)'
   return (
-    <span
-      className="flex w-9 shrink-0 flex-col items-center text-xs text-ink-2"
-      title="worn since it was ground"
-    >
-      <svg viewBox="0 0 8 32" className="h-8 w-2" aria-hidden>
-        <rect width="8" height="32" rx="2" style={{ fill: 'var(--well)' }} />
-        <rect
-          y={32 - 32 * share}
-          width="8"
-          height={32 * share}
-          rx="2"
-          style={{ fill: share >= 1 ? 'var(--haw)' : share > 0.8 ? 'var(--bracken)' : 'var(--moss)' }}
+    <span className="flex shrink-0 flex-col items-center whitespace-nowrap text-xs leading-tight text-ink-2">
+      <svg viewBox="0 0 30 20" className="h-6 w-9" aria-hidden>
+        <path d="M1 3H29" style={{ stroke: 'var(--ink-2)' }} strokeWidth="0.8" strokeDasharray="1.5 1.5" />
+        <path
+          d={
+            [0, 1, 2, 3, 4].map((i) => `M${i * 6} 16l1.6 -${left}h2.8l1.6 ${left}z`).join('') +
+            'M0 16h30v3h-30z'
+          }
+          style={{ fill: tone }}
         />
       </svg>
-      {Math.round(share * 100)} %<span className="sr-only">worn</span>
+      {share >= 1 ? 'worn out' : `${Math.round(share * 100)} % worn`}
     </span>
   )
 }

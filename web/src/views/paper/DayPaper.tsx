@@ -90,13 +90,13 @@ function List({ bookings }: { bookings: Schemas['DayView']['bookings'] }) {
                 </span>
               ))}
             </th>
-            <td className="py-1.5 pr-3">
+            <td className="py-1.5 pr-4 whitespace-nowrap">
               {b.person}
-              <span className="block whitespace-nowrap">{b.phone}</span>
+              <span className="block">{b.phone}</span>
             </td>
-            <td className="py-1.5 pr-3">
+            <td className="max-w-56 py-1.5 pr-3 ">
               {VISIT_KINDS.find((k) => k.id === b.kind)?.label ?? b.kind}
-              <span className="block">{b.staff ?? 'nobody yet'}</span>
+              <span className="block whitespace-nowrap">{b.staff ?? 'nobody yet'}</span>
               {b.note && <span className="block italic">{b.note}</span>}
             </td>
             <td className="py-1.5 text-center">

@@ -1,24 +1,25 @@
 // The end of a groom: the look, what it took, the price, the next dates, and what the owner hears; closed in
 // one tap.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Check, Printer } from 'lucide-react'
-import { useState } from 'react'
-import { Link, useParams } from 'react-router'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { Check } from 'lucide-react'
+import { useState, type ReactNode } from 'react'
+import { useParams } from 'react-router'
+import { api, ApiError, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { CheckField, TextField } from '../../ui/Field'
-import { TakeLinkBack } from '../../ui/TakeLinkBack'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { day, money } from '../../ui/words'
+import { day } from '../../ui/words'
 import { Photos } from '../../parts/Photos'
+import { AsLeft } from './AsLeft'
+import { Closed } from './Closed'
 import { AsAgreed, Clocks, GrowsOut } from './Ends'
 import { Measures } from './Measures'
-import { useIncidentNames } from '../../parts/incidents'
+import { Minutes } from './Minutes'
 import type { Shown, TapData } from './taps'
 import { useGroom } from './useGroom'
 import { LinkButton } from '../../ui/LinkButton'
@@ -44,6 +45,18 @@ export function Finish() {
     )
   }
   const labels = Object.fromEntries(words.data.zones.map((z) => [z.id, z.label]))
+  const beside = (
+    <div className="grid gap-4 lg:grid-cols-2">
+      <section className="panel" aria-label="Measures">
+        <Measures dogId={at.groom.dog.id} />
+      </section>
+      {arrival.data && (
+        <section className="panel" aria-label="Photos of this visit">
+          <Photos arrival={arrival.data} labels={labels} zone={null} canWork={at.groom.state !== 'closed'} />
+        </section>
+      )}
+    </div>
+  )
   return (
     <div className="mx-auto w-full max-w-6xl space-y-4 p-4 sm:p-6">
       <div className="flex flex-wrap items-baseline gap-3">
@@ -60,26 +73,17 @@ export function Finish() {
           {at.waiting} taps are still kept here and not in these figures.
         </p>
       )}
+      <AsLeft groom={at.groom} labels={labels} />
       {at.groom.state === 'closed' ? (
-        <Closed groom={at.groom} />
+        <>
+          <Closed groom={at.groom} />
+          {beside}
+        </>
       ) : (
-        <Closing groom={at.groom} finish={finish.data} labels={labels} tap={at.tap} unsent={at.waiting > 0} />
+        <Closing groom={at.groom} finish={finish.data} labels={labels} tap={at.tap} unsent={at.waiting > 0}>
+          {beside}
+        </Closing>
       )}
-      <div className="grid gap-4 lg:grid-cols-2">
-        <section className="panel" aria-label="Measures">
-          <Measures dogId={at.groom.dog.id} />
-        </section>
-        {arrival.data && (
-          <section className="panel" aria-label="Photos of this visit">
-            <Photos
-              arrival={arrival.data}
-              labels={labels}
-              zone={null}
-              canWork={at.groom.state !== 'closed'}
-            />
-          </section>
-        )}
-      </div>
     </div>
   )
 }
@@ -90,13 +94,14 @@ interface ClosingProps {
   labels: Record<string, string>
   tap: (data: TapData) => void
   unsent: boolean
+  /** measures and photos, before it is closed */
+  children: ReactNode
 }
 
-function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
-  const { session, may } = useSession()
+function Closing({ groom, finish, labels, tap, unsent, children }: ClosingProps) {
+  const { may } = useSession()
   const cache = useQueryClient()
   const toast = useToast()
-  const names = useIncidentNames()
   const [booked, setBooked] = useState<Record<string, boolean>>({})
   const [kind, setKind] = useState(finish.kind)
   const [note, setNote] = useState('')
@@ -129,7 +134,6 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
     },
   })
   const unsaid = finish.agreed.filter((p) => p.said === null).length
-  const most = Math.max(1, ...finish.phases.flatMap((p) => [p.spent ?? 0, p.estimate ?? 0]))
   return (
     <>
       <div className="grid items-start gap-4 lg:grid-cols-2">
@@ -161,78 +165,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
         <div className="space-y-4">
           <AsAgreed finish={finish} labels={labels} canWork={canWork} tap={tap} />
           <GrowsOut finish={finish} labels={labels} />
-          <section className="panel space-y-3 p-4" aria-label="Minutes and price">
-            <h2 className="text-xl">
-              {Math.round(finish.minutes)} minutes
-              {finish.estimate_minutes !== null && (
-                <span className="text-ink-2">, about {Math.round(finish.estimate_minutes)} estimated</span>
-              )}
-            </h2>
-            <table className="w-full text-sm">
-              <thead className="sr-only">
-                <tr>
-                  <th>Phase</th>
-                  <th>Spent against estimated</th>
-                  <th>Minutes</th>
-                </tr>
-              </thead>
-              <tbody>
-                {finish.phases.map((p) => (
-                  <tr key={p.phase}>
-                    <td className="w-32 py-0.5 pr-2">{p.label}</td>
-                    <td aria-hidden>
-                      <svg viewBox="0 0 100 8" preserveAspectRatio="none" className="block h-4 w-full">
-                        <rect
-                          y="0"
-                          height="4"
-                          width={(100 * (p.spent ?? 0)) / most}
-                          style={{ fill: 'var(--thistle)' }}
-                        />
-                        <rect
-                          y="4.6"
-                          height="2.6"
-                          width={(100 * (p.estimate ?? 0)) / most}
-                          style={{ fill: 'var(--ground)' }}
-                        />
-                      </svg>
-                    </td>
-                    <td className="w-28 pl-2 text-right">
-                      <b>{p.spent ?? '–'}</b> of {p.estimate ?? '–'}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-            {finish.price_minor !== null && (
-              <p>
-                <b className="text-xl">{money(finish.price_minor, session.currency)}</b>{' '}
-                <span className="text-sm text-ink-2">
-                  {finish.price_terms
-                    .map((t) => `${t.label}: ${money(t.minor, session.currency)}`)
-                    .join(' + ')}
-                </span>
-              </p>
-            )}
-            {finish.untold.length > 0 && (
-              <div role="alert" className="rounded-md border-l-4 border-haw bg-haw-soft p-3 text-haw">
-                <p className="font-bold">The owner has not been told:</p>
-                {finish.untold.map((i) => (
-                  <p key={i.id} className="flex flex-wrap items-center gap-2">
-                    <span className="flex-1">
-                      {names(i.what)}
-                      {i.zone && `, ${labels[i.zone]}`}
-                    </span>
-                    <Button
-                      className="min-h-12 text-ink"
-                      onClick={() => tap({ kind: 'told', incident: i.id })}
-                    >
-                      Owner is told
-                    </Button>
-                  </p>
-                ))}
-              </div>
-            )}
-          </section>
+          <Minutes finish={finish} labels={labels} onTold={(incident) => tap({ kind: 'told', incident })} />
           <section className="panel space-y-3 p-4" aria-label="Next dates">
             <h2 className="text-xl">When back</h2>
             {finish.next_visit && (
@@ -300,6 +233,7 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
           </section>
         </div>
       </div>
+      {children}
       {canWork && (
         <div className="panel flex flex-wrap items-end gap-3 p-4">
           <Choice label="Kind of visit" value={kind} onChange={setKind} options={[...VISIT_KINDS]} />
@@ -333,51 +267,5 @@ function Closing({ groom, finish, labels, tap, unsent }: ClosingProps) {
         </div>
       )}
     </>
-  )
-}
-
-function Closed({ groom }: { groom: Shown }) {
-  const { may } = useSession()
-  const cache = useQueryClient()
-  const link =
-    'inline-flex min-h-12 items-center gap-2 rounded-md border border-line bg-sheet ' +
-    'px-4 font-bold hover:bg-well'
-  return (
-    <section className="panel space-y-3 p-4" aria-label="Closed">
-      <p className="text-lg">
-        Closed by <b>{groom.closed_by}</b>. The visit is on the card, what differs is kept beside the plan.
-      </p>
-      <p className="flex flex-wrap gap-2">
-        <Link className={link} to={`/dogs/${groom.dog.id}`}>
-          To the card
-        </Link>
-        {groom.care_link && (
-          <>
-            <a className={link} href={groom.care_link} target="_blank" rel="noreferrer">
-              <Printer aria-hidden className="size-5" /> Home-care sheet
-            </a>
-            <a className={link} href={`${groom.care_link}.pdf`} target="_blank" rel="noreferrer">
-              as PDF
-            </a>
-            {may('visit') && (
-              <TakeLinkBack
-                large
-                close={() =>
-                  take(
-                    api.DELETE('/api/grooms/{id}/care-link', {
-                      params: { path: { id: groom.id }, header: { 'Idempotency-Key': writeKey() } },
-                    }),
-                  )
-                }
-                after={() => void cache.invalidateQueries({ queryKey: ['groom', groom.id] })}
-              />
-            )}
-          </>
-        )}
-        <Link className={link} to="/outbox">
-          Outbox
-        </Link>
-      </p>
-    </section>
   )
 }
