@@ -1,31 +1,26 @@
 // House patterns: the salon's own plans, drawn; laid on a dog, or changed and spread to the cards that
 // follow.
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Plus } from 'lucide-react'
-import { useMemo, useState, type FormEvent } from 'react'
+import { useMemo, useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
-import { api, take, type Schemas } from '../../app/client'
+import { type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { DogDrawing } from '../../dog/DogDrawing'
 import type { DrawnZone } from '../../dog/zone'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
-import { TextField } from '../../ui/Field'
-import { FormEnd } from '../../ui/FormEnd'
-import { Modal } from '../../ui/Modal'
 import { Resting } from '../../ui/Resting'
-import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { Change } from './Change'
 import { Lay } from './Lay'
 import { OnTheWay, useOnTheWay } from './OnTheWay'
 import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
 import { isRight } from '../../parts/sides'
-import { useWrite } from '../../app/useWrite'
+import { Followers } from './Followers'
+import { NewPattern } from './NewPattern'
 
-type PatternData = Schemas['PatternView']
-/** A dog of no particular build, to draw a pattern on that nobody wears yet. */
 const ANY_DOG = {
   build: 'square',
   muzzle: 'medium',
@@ -270,115 +265,5 @@ function One({
         </Tabs>
       </section>
     </>
-  )
-}
-
-function Followers({ data, words }: { data: PatternData; words: Schemas['VocabularyView'] }) {
-  const { may } = useSession()
-  const cache = useQueryClient()
-  const toast = useToast()
-  const label = (id: string) => words.zones.find((z) => z.id === id)?.label ?? id
-  const leave = useWrite({
-    send: (dog: string, write) =>
-      take(
-        api.DELETE('/api/dogs/{id}/pattern', {
-          params: { path: { id: dog }, header: write },
-        }),
-      ),
-    onSuccess: () => {
-      void cache.invalidateQueries({ queryKey: ['pattern'] })
-      void cache.invalidateQueries({ queryKey: ['patterns'] })
-      void cache.invalidateQueries({ queryKey: ['follows'] })
-      toast({ text: 'Let go. Its plan stays as it is.' })
-    },
-    onError: (e) => toast({ text: e.message, bad: true }),
-  })
-  if (data.dogs.length === 0)
-    return <p className="p-4 text-ink-2">Nobody follows it. Lay it on a dog and take it over.</p>
-  return (
-    <ul className="divide-y divide-line p-2">
-      {data.dogs.map((d) => (
-        <li key={d.dog} className="flex items-center gap-2 p-2">
-          <span className="min-w-0 flex-1">
-            <Link to={`/dogs/${d.dog}`} className="font-bold text-thistle underline underline-offset-2">
-              {d.name}
-            </Link>{' '}
-            <span className="text-ink-2">{d.coat}</span>
-            {d.behind && <span className="block text-sm font-bold text-bracken">has an older version</span>}
-            {d.own.length > 0 && (
-              <span className="block text-sm text-ink-2">
-                its own way: {d.own.slice(0, 4).map(label).join(', ')}
-                {d.own.length > 4 && ` and ${d.own.length - 4} more`}
-              </span>
-            )}
-          </span>
-          {may('plan') && (
-            <Button
-              kind="quiet"
-              className="text-sm"
-              disabled={leave.isPending}
-              aria-label={`Let go: ${d.name}`}
-              onClick={() => leave.mutate(d.dog)}
-            >
-              Let go
-            </Button>
-          )}
-        </li>
-      ))}
-    </ul>
-  )
-}
-
-function NewPattern({ onClose, onAdded }: { onClose: () => void; onAdded: (id: string) => void }) {
-  const cache = useQueryClient()
-  const [v, setV] = useState({ name: '', note: '', line: 'back ribs loin rump: 16/10' })
-  const save = useWrite({
-    send: (_: void, write) => take(api.POST('/api/patterns', { params: { header: write }, body: v })),
-    onSuccess: (made) => {
-      void cache.invalidateQueries({ queryKey: ['patterns'] })
-      onAdded(made.pattern.id)
-      onClose()
-    },
-  })
-  const errors = save.fields
-  const send = (e: FormEvent) => {
-    e.preventDefault()
-    save.mutate()
-  }
-  return (
-    <Modal open wide onClose={onClose} title="New pattern">
-      <form onSubmit={send} noValidate className="space-y-1">
-        <TextField
-          label="Name"
-          value={v.name}
-          maxLength={60}
-          onChange={(e) => setV({ ...v, name: e.target.value })}
-          error={errors.name}
-        />
-        <TextField
-          label="Note"
-          value={v.note}
-          maxLength={300}
-          onChange={(e) => setV({ ...v, note: e.target.value })}
-          error={errors.note}
-        />
-        <TextField
-          label="The plan on one line"
-          className="field font-mono"
-          spellCheck={false}
-          value={v.line}
-          hint="zones: tool, then the next after a semicolon"
-          onChange={(e) => setV({ ...v, line: e.target.value })}
-          error={errors.line}
-        />
-        <FormEnd
-          error={save.error}
-          busy={save.isPending}
-          send="Save the pattern"
-          sending="Saving …"
-          onLeave={onClose}
-        />
-      </form>
-    </Modal>
   )
 }
