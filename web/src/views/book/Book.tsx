@@ -92,7 +92,7 @@ export function Book() {
         </LinkButton>
         {may('dog') && (
           <Button
-            onClick={() => void go('/dogs/new', { state: { name: rows.length === 0 ? named(typed) : '' } })}
+            onClick={() => void go('/dogs/new', { state: { name: named(typed, rows) } })}
             className="min-h-14"
           >
             <Plus aria-hidden className="size-5" /> New dog
@@ -172,8 +172,9 @@ export function Book() {
   )
 }
 
-/** What was looked for and not found is most likely the new dog's name; digits are not. */
-function named(typed: string): string {
+/** What was looked for is the new dog's name, unless a dog that is there begins so; digits are a phone. */
+function named(typed: string, rows: Row[]): string {
   const name = typed.trim()
-  return /\d/.test(name) ? '' : name.charAt(0).toUpperCase() + name.slice(1)
+  const there = rows.some((r) => r.name.toLowerCase().startsWith(name.toLowerCase()))
+  return there || /\d/.test(name) ? '' : name.charAt(0).toUpperCase() + name.slice(1)
 }
