@@ -3,7 +3,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { Route, Routes, useLocation } from 'react-router'
+import { useLocation } from 'react-router'
 import { json, page, problem, server, SESSION, signedIn, type Asked, lists } from '../testing'
 import { Book } from './book/Book'
 import { NewDog } from './book/DogForm'
@@ -48,30 +48,6 @@ describe('the book', () => {
     expect(screen.getByTestId('here').textContent).toBe('/')
     answer(json({ dogs: [row('t', 'Tansy')], next: null, near: false }))
     await waitFor(() => expect(screen.getByTestId('here').textContent).toBe('/dogs/t'))
-  })
-  it('hands what was looked for on to a new dog, unless one is called so', async () => {
-    server({
-      'GET /api/dogs': { dogs: [row('q', 'Squill')], next: null, near: true },
-      'GET /api/words': { zones: [], lists: lists() },
-      'GET /api/dogs/new/hints': { suggests: [], why: '', homes: [], carries: [] },
-    })
-    const views = (
-      <Routes>
-        <Route path="/" element={<Book />} />
-        <Route path="/dogs/new" element={<NewDog />} />
-      </Routes>
-    )
-    const first = page(signedIn(views))
-    await userEvent.type(await screen.findByLabelText('Which dog?'), 'quill')
-    await userEvent.click(screen.getByRole('button', { name: 'New dog' }))
-    expect(await screen.findByLabelText('Name')).toHaveProperty('value', 'Quill')
-    first.unmount()
-    sessionStorage.clear()
-    page(signedIn(views))
-    await screen.findByText('Squill')
-    await userEvent.type(screen.getByLabelText('Which dog?'), 'squ')
-    await userEvent.click(screen.getByRole('button', { name: 'New dog' }))
-    expect(await screen.findByLabelText('Name')).toHaveProperty('value', '')
   })
   it('walks by arrow keys, and typing goes on in the field', async () => {
     server({ 'GET /api/dogs': { dogs: [row('a', 'Abel'), row('b', 'Bess')], next: null, near: false } })

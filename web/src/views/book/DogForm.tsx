@@ -91,13 +91,14 @@ function Form({
     ...queries.newDog(breed.trim(), owner.trim(), typed.coat ?? ''),
     placeholderData: keepPreviousData,
   }).data
-  // What a breed usually has stands in every field that nobody has touched.
+  // What a breed usually has stands in each field nobody has touched; of a draft nobody knows which were.
   useEffect(() => {
+    if (takenUp) return
     for (const { field, value } of hints?.suggests ?? []) {
       const name = SUGGESTED.find((s) => s === field)
       if (name && !dirtyFields[name]) setValue(name, value)
     }
-  }, [hints?.suggests, dirtyFields, setValue])
+  }, [takenUp, hints?.suggests, dirtyFields, setValue])
   const save = useWrite({
     send: (body: DogToSend, write) =>
       dog

@@ -86,6 +86,9 @@ export function Stage(props: Props) {
         ]
       }),
     )
+  // The rear is the drawing of how far the clip reaches: a zone that is looked for is brought to below.
+  const { head, feet, below } = seenClose(look)
+  const seenHere = { head, feet, below }
   return (
     <section
       aria-label="The dog"
@@ -146,7 +149,7 @@ export function Stage(props: Props) {
               onView(
                 viewFor(id, 'side', {
                   side: seen,
-                  ...seenClose(look),
+                  ...seenHere,
                 }),
               )
               onZone(id)

@@ -12,15 +12,18 @@ interface Props {
 
 export function Homes({ homes, chosen, onChoose }: Props) {
   const home = homes.find((h) => h.id === chosen)
-  if (home)
+  if (chosen !== '')
     return (
       <div
         className={`flex flex-wrap items-center gap-3 rounded-md bg-moss-soft px-3 py-2 sm:col-span-2
           xl:col-span-3`}
       >
         <p role="status" className="flex-1 text-moss">
-          <b>Lives with {home.people.map((p) => p.name).join(' and ')}</b>
-          {home.dogs.length > 0 && `, as ${home.dogs.join(', ')}`}: their phone stands on this card too.
+          <b>
+            {home ? `Lives with ${home.people.map((p) => p.name).join(' and ')}` : 'Of a home in the book'}
+          </b>
+          {home && home.dogs.length > 0 && `, as ${home.dogs.join(', ')}`}: their phone stands on this card
+          too.
         </p>
         <Button onClick={() => onChoose(null)}>Another home</Button>
       </div>

@@ -1,0 +1,71 @@
+// A new dog taken up from a draft: what was chosen stands.
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { Route, Routes } from 'react-router'
+import { expect, it } from 'vitest'
+import { lists, page, server, signedIn } from '../../testing'
+import { Book } from './Book'
+import { NewDog } from './DogForm'
+
+const row = (id: string, name: string) => ({
+  id,
+  name,
+  breed: 'cross',
+  coat: 'curly',
+  household: 'M',
+  person: 'Aveline',
+  phone: '0555',
+  state: 'active',
+  cautions: 0,
+  last_visit: null,
+  next_booking: null,
+})
+
+it('leaves what a draft says as it was chosen, whatever the breed usually has', async () => {
+  server({
+    'GET /api/words': {
+      zones: [],
+      lists: lists({ build: ['low', 'square'].map((id) => ({ id, label: id })) }),
+    },
+    'GET /api/dogs/new/hints': {
+      suggests: [{ field: 'build', value: 'low', label: 'low' }],
+      why: 'usual',
+      homes: [],
+      carries: [],
+    },
+  })
+  const first = page(signedIn(<NewDog />))
+  await userEvent.type(await screen.findByLabelText('Breed or cross'), 'low')
+  await waitFor(() => expect(screen.getByLabelText('Build')).toHaveProperty('value', 'low'))
+  await userEvent.selectOptions(screen.getByLabelText('Build'), 'square')
+  await waitFor(() => expect(Object.values(sessionStorage).join()).toContain('"build":"square"'))
+  first.unmount()
+  page(signedIn(<NewDog />))
+  await screen.findByText(/usual/)
+  expect(screen.getByLabelText('Build')).toHaveProperty('value', 'square')
+})
+
+it('hands what was looked for on to a new dog, unless one is called so', async () => {
+  server({
+    'GET /api/dogs': { dogs: [row('q', 'Squill')], next: null, near: true },
+    'GET /api/words': { zones: [], lists: lists() },
+    'GET /api/dogs/new/hints': { suggests: [], why: '', homes: [], carries: [] },
+  })
+  const views = (
+    <Routes>
+      <Route path="/" element={<Book />} />
+      <Route path="/dogs/new" element={<NewDog />} />
+    </Routes>
+  )
+  const first = page(signedIn(views))
+  await userEvent.type(await screen.findByLabelText('Which dog?'), 'quill')
+  await userEvent.click(screen.getByRole('button', { name: 'New dog' }))
+  expect(await screen.findByLabelText('Name')).toHaveProperty('value', 'Quill')
+  first.unmount()
+  sessionStorage.clear()
+  page(signedIn(views))
+  await screen.findByText('Squill')
+  await userEvent.type(screen.getByLabelText('Which dog?'), 'squ')
+  await userEvent.click(screen.getByRole('button', { name: 'New dog' }))
+  expect(await screen.findByLabelText('Name')).toHaveProperty('value', '')
+})
