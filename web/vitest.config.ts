@@ -2,6 +2,16 @@
 import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
 
+const PAGES = ['src/**/*.test.tsx']
+const TABLE = ['src/views/table/*.test.tsx']
+const page = {
+  environment: 'jsdom',
+  environmentOptions: { jsdom: { url: 'http://salon.test/' } },
+  restoreMocks: true,
+  unstubGlobals: true,
+  setupFiles: ['src/testing.setup.ts'],
+}
+
 export default defineConfig({
   plugins: [react()],
   test: {
@@ -12,18 +22,10 @@ export default defineConfig({
     maxWorkers: '100%',
     projects: [
       { extends: true, test: { name: 'drawing', include: ['src/**/*.test.ts'], environment: 'node' } },
-      {
-        extends: true,
-        test: {
-          name: 'components',
-          include: ['src/**/*.test.tsx'],
-          environment: 'jsdom',
-          environmentOptions: { jsdom: { url: 'http://salon.test/' } },
-          restoreMocks: true,
-          unstubGlobals: true,
-          setupFiles: ['src/testing.setup.ts'],
-        },
-      },
+      // Modules are loaded once for all of them: what is kept in one is a cache of what it was asked.
+      { extends: true, test: { ...page, name: 'components', include: PAGES, exclude: TABLE, isolate: false } },
+      // These put something else in the place of a module.
+      { extends: true, test: { ...page, name: 'table', include: TABLE } },
     ],
   },
 })

@@ -7,9 +7,11 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Book\DogView;
+use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Handling\HandlingView;
 use KeenThistle\Input\Gives;
 use KeenThistle\Input\Says;
+use KeenThistle\Input\Shaped;
 
 final readonly class ArrivalView
 {
@@ -34,7 +36,7 @@ final readonly class ArrivalView
         public CombView $comb,
         public TodayView $today,
         public int $check_version,
-        public object $hands_on,
+        #[Shaped([HandsOn::class, 'shape'])] public object $hands_on,
         #[Gives('array<string, float>')] public object $expected,
         #[Gives('list<CautionView>')] public array $cautions,
         #[Gives('list<CautionView>')] public array $findings,

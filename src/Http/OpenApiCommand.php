@@ -152,7 +152,7 @@ final class OpenApiCommand extends Command
         if (null !== $shape) {
             $operation['requestBody'] = [
                 'required' => true,
-                'content' => ['application/json' => ['schema' => self::openApi($shape->toJsonSchema())]],
+                'content' => ['application/json' => ['schema' => JsonSchema::asOpenApi($shape->toJsonSchema())]],
             ];
         }
         $ok = ['description' => 'Done'];
@@ -194,31 +194,5 @@ final class OpenApiCommand extends Command
             $action->getParameters(),
             static fn (\ReflectionParameter $p): bool => [] !== $p->getAttributes($mark),
         );
-    }
-
-    /**
-     * JSON Schema as OpenAPI 3.0 spells it: nullable instead of a type list, exclusiveMinimum as a flag.
-     *
-     * @param array<mixed> $schema
-     *
-     * @return array<mixed>
-     */
-    private static function openApi(array $schema): array
-    {
-        if (\is_array($schema['type'] ?? null) && \in_array('null', $schema['type'], true)) {
-            $schema['type'] = $schema['type'][0];
-            $schema['nullable'] = true;
-        }
-        if (isset($schema['exclusiveMinimum'])) {
-            $schema['minimum'] = $schema['exclusiveMinimum'];
-            $schema['exclusiveMinimum'] = true;
-        }
-        foreach ($schema as $key => $value) {
-            if (\is_array($value) && 'enum' !== $key && 'required' !== $key) {
-                $schema[$key] = self::openApi($value);
-            }
-        }
-
-        return $schema;
     }
 }

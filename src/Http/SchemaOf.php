@@ -9,6 +9,7 @@ namespace KeenThistle\Http;
 use KeenThistle\Input\Gives;
 use KeenThistle\Input\LeavesOutNulls;
 use KeenThistle\Input\Says;
+use KeenThistle\Input\Shaped;
 
 /**
  * A parameter's type is what Gives says, else its docblock's, else its own. All of a record is always there, but for
@@ -73,13 +74,22 @@ final class SchemaOf
         foreach ($class->getConstructor()?->getParameters() ?? [] as $p) {
             $says = ($p->getAttributes(Says::class)[0] ?? null)?->newInstance();
             $properties[$p->getName()] =
-                (null === $says ? [] : ['description' => $says->text]) + $this->types->of($this->type($p));
+                (null === $says ? [] : ['description' => $says->text]) +
+                ($this->shaped($p) ?? $this->types->of($this->type($p)));
             if (!$mayBeLeftOut || !$p->allowsNull()) {
                 $required[] = $p->getName();
             }
         }
 
         return ['required' => $required, 'properties' => $properties, 'type' => 'object'];
+    }
+
+    /** @return array<string, mixed>|null of what holds a form as it was sent */
+    private function shaped(\ReflectionParameter $p): ?array
+    {
+        $shaped = ($p->getAttributes(Shaped::class)[0] ?? null)?->newInstance();
+
+        return null === $shaped ? null : JsonSchema::asGiven($shaped->shape()->toJsonSchema());
     }
 
     private function type(\ReflectionParameter $p): string

@@ -1,6 +1,6 @@
 // What jsdom lacks and Radix asks for; and every test leaves an empty page.
 import { cleanup, configure } from '@testing-library/react'
-import { afterEach } from 'vitest'
+import { afterEach, vi } from 'vitest'
 
 globalThis.ResizeObserver ??= class {
   observe() {}
@@ -17,5 +17,7 @@ for (const [name, value] of Object.entries(lacking))
 configure({ asyncUtilTimeout: 30_000 })
 afterEach(() => {
   cleanup()
+  vi.useRealTimers()
   globalThis.sessionStorage?.clear()
+  globalThis.localStorage?.clear()
 })

@@ -5,6 +5,12 @@ import type { components, paths } from './api.gen'
 export type Schemas = components['schemas']
 /** The closed lists of the trade, by name. */
 export type ListName = keyof Schemas['ListsView']
+/** What a write sends. */
+export type Body<Path extends keyof paths, Verb extends 'post' | 'put'> = paths[Path][Verb] extends {
+  requestBody: { content: { 'application/json': infer Sent } }
+}
+  ? Sent
+  : never
 export type Problem = Schemas['Problem'] & {
   theirs?: Schemas['RecipeView'] | null
   yours?: Schemas['RecipeView'] | null

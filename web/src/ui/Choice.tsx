@@ -1,7 +1,7 @@
 // A row of alternatives of which one holds, large enough for a wet thumb.
 import { ToggleGroup } from 'radix-ui'
 
-export function Choice({
+export function Choice<Id extends string>({
   label,
   value,
   options,
@@ -10,9 +10,9 @@ export function Choice({
   disabled = false,
 }: {
   label: string
-  value: string
-  options: { id: string; label: string }[]
-  onChange: (id: string) => void
+  value: Id | ''
+  options: { id: Id; label: string }[]
+  onChange: (id: Id) => void
   small?: boolean
   disabled?: boolean
 }) {
@@ -21,7 +21,10 @@ export function Choice({
       type="single"
       value={value}
       disabled={disabled}
-      onValueChange={(v) => v && onChange(v)}
+      onValueChange={(v) => {
+        const chosen = options.find((o) => o.id === v)
+        if (chosen) onChange(chosen.id)
+      }}
       aria-label={label}
       className="inline-flex flex-wrap rounded-md border border-line bg-well p-0.5"
     >

@@ -1,11 +1,11 @@
 // Time, price, and what the owner agrees to: the ways side by side, the sentences, a signature, or a refusal.
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { api, take, writeKey } from '../../app/client'
+import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
-import { TakeLinkBack } from '../../ui/TakeLinkBack'
+import { TakeLinkBack } from '../../parts/TakeLinkBack'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { day, hours, mm, money } from '../../ui/words'
@@ -192,10 +192,10 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
                     </span>
                     {canWork && (
                       <TakeLinkBack
-                        close={() =>
+                        close={(write) =>
                           take(
                             api.DELETE('/api/agreements/{id}/link', {
-                              params: { path: { id: a.id }, header: { 'Idempotency-Key': writeKey() } },
+                              params: { path: { id: a.id }, header: write },
                             }),
                           )
                         }

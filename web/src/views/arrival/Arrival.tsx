@@ -262,12 +262,7 @@ function rank(level: string): number {
 
 /** What the visit form need not ask again. */
 function handOver(a: ArrivalData) {
-  const found = a.hands_on as {
-    kg?: number
-    upkeep?: string
-    lengths?: Record<string, number>
-    owner_cut?: boolean
-  }
+  const found = a.hands_on
   const clipped = a.comb.zones
     .filter((z) => z.decision === 'clip' && z.blade !== null)
     .map((z) => [z.zone, z.blade])

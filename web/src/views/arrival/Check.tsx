@@ -1,6 +1,7 @@
 // The hands-on check: what a hand and an eye find, in closed lists, saved as it is tapped.
 import { useEffect } from 'react'
 import { api, take, writeKey, type Schemas, type ListName } from '../../app/client'
+import { NumberField } from '../../ui/NumberField'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { mm } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
@@ -9,12 +10,16 @@ import { Feet } from './Feet'
 import { Found } from './Found'
 import { Saving } from './Saving'
 import { Seen } from './Seen'
+import { SIDES, toggled, withAnswer, type Claw, type Ear, type Hands, type Skin, type Worded } from './hands'
+import { isOf } from '../../parts/lists'
 import { useAutosave } from './useAutosave'
 import { useSession } from '../../app/session'
 
-type Values = Record<string, unknown>
-const SIDES = ['left', 'right']
-const REFERENCE = { back: 'back', foreleg_left: 'left foreleg', skull: 'skull' }
+const REFERENCE = [
+  { zone: 'back', label: 'back' },
+  { zone: 'foreleg_left', label: 'left foreleg' },
+  { zone: 'skull', label: 'skull' },
+] as const
 
 interface Props {
   arrival: ArrivalData
@@ -23,13 +28,10 @@ interface Props {
   onSaved: (arrival: ArrivalData) => void
 }
 
-const text = (value: unknown) =>
-  typeof value === 'string' ? value : typeof value === 'number' ? String(value) : ''
-
 export function Check({ arrival, words, canWork, onSaved }: Props) {
   const { session } = useSession()
   const mine = { name: `check-${arrival.id}`, me: session.id }
-  const save = useAutosave<Values>(mine, arrival.hands_on, arrival.check_version, async (value, version) => {
+  const save = useAutosave<Hands>(mine, arrival.hands_on, arrival.check_version, async (value, version) => {
     const next = await take(
       api.PUT('/api/arrivals/{id}/check', {
         params: {
@@ -46,39 +48,37 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
   useEffect(() => receive(arrival.hands_on, arrival.check_version), [receive, arrival])
   const v = save.value
   const errors = save.error?.fields ?? {}
-  const set = (name: string, value: unknown) =>
-    save.change((before) => {
-      const next = { ...before, [name]: value }
-      if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) delete next[name]
-      return next
-    })
-  const inner = (name: string) => (v[name] ?? {}) as Values
-  const setInner = (name: string, key: string, value: unknown) => set(name, { ...inner(name), [key]: value })
-  const toggle = (list: unknown, item: string) => {
-    const now = Array.isArray(list) ? (list as string[]) : []
-    return now.includes(item) ? now.filter((i) => i !== item) : [...now, item]
-  }
-  const select = (name: string, label: string, list: ListName, empty = 'not looked') => (
+  const set = <K extends keyof Hands>(name: K, value: Hands[K] | null) =>
+    save.change((before) => withAnswer(before, name, value))
+  const select = <K extends Worded>(name: K, label: string, list: ListName, empty = 'not looked') => (
     <SelectField
       label={label}
-      value={(v[name] as string) ?? ''}
+      value={v[name] ?? ''}
       options={[{ id: '', label: empty }, ...words.lists[list]]}
-      onChange={(e) => set(name, e.target.value || null)}
+      onChange={(e) => {
+        const word = e.target.value
+        set(name, isOf<NonNullable<Hands[K]>>(words, list, word) ? word : null)
+      }}
       error={errors[name]}
     />
   )
-  const many = (label: string, list: ListName, chosen: unknown, onToggle: (item: string) => void) => (
+  const many = <Word extends string>(
+    label: string,
+    list: ListName,
+    chosen: Word[] | null | undefined,
+    onToggle: (item: Word) => void,
+  ) => (
     <div key={label} role="group" aria-label={label}>
       <span className="label">{label}</span>
       <div className="flex flex-wrap gap-1.5">
         {words.lists[list].map((o) => {
-          const on = Array.isArray(chosen) && chosen.includes(o.id)
+          const on = chosen?.some((id) => id === o.id) ?? false
           return (
             <button
               key={o.id}
               type="button"
               aria-pressed={on}
-              onClick={() => onToggle(o.id)}
+              onClick={() => isOf<Word>(words, list, o.id) && onToggle(o.id)}
               className={`min-h-11 rounded-md border px-2.5 text-sm
                 ${
                   on
@@ -92,22 +92,6 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
         })}
       </div>
     </div>
-  )
-  const number = (
-    value: unknown,
-    onChange: (n: unknown) => void,
-    label: string,
-    error?: string,
-    hint?: string,
-  ) => (
-    <TextField
-      label={label}
-      inputMode="decimal"
-      value={typeof value === 'number' || typeof value === 'string' ? String(value) : ''}
-      error={error}
-      hint={hint}
-      onChange={(e) => onChange(parse(e.target.value))}
-    />
   )
   return (
     <div className="space-y-4 p-4">
@@ -131,32 +115,38 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
       <fieldset disabled={!canWork} className="space-y-4">
         <legend className="sr-only">Hands-on check</legend>
         <div className="grid grid-cols-2 gap-2">
-          {number(
-            v.kg,
-            (n) => set('kg', n),
-            'Weight (kg)',
-            errors.kg,
-            arrival.dog.kg === null ? undefined : `${arrival.dog.kg} kg last time`,
-          )}
+          <NumberField
+            label="Weight (kg)"
+            value={v.kg}
+            onChange={(n) => set('kg', n)}
+            error={errors.kg}
+            hint={arrival.dog.kg === null ? undefined : `${arrival.dog.kg} kg last time`}
+          />
           {select('stage', 'Coat stage', 'stage', 'as on the card')}
-          {number(v.bath_days, (n) => set('bath_days', n), 'Days since a bath', errors.bath_days)}
+          <NumberField
+            label="Days since a bath"
+            value={v.bath_days}
+            onChange={(n) => set('bath_days', n)}
+            error={errors.bath_days}
+          />
           {select('upkeep', 'Really combed at home', 'upkeep', 'not asked')}
         </div>
         <div>
           <h3 className="mb-1 text-sm font-bold">Length on arrival</h3>
           <div className="grid grid-cols-3 gap-2">
-            {Object.entries(REFERENCE).map(([z, label]) => (
-              <div key={z}>
-                {number(
-                  inner('lengths')[z],
-                  (n) => setInner('lengths', z, n),
-                  `${label} (mm)`,
-                  errors[`lengths.${z}`],
-                  (arrival.expected as Record<string, number>)[z] === undefined
+            {REFERENCE.map(({ zone, label }) => (
+              <NumberField
+                key={zone}
+                label={`${label} (mm)`}
+                value={v.lengths?.[zone]}
+                onChange={(n) => set('lengths', { ...v.lengths, [zone]: n })}
+                error={errors[`lengths.${zone}`]}
+                hint={
+                  arrival.expected[zone] === undefined
                     ? undefined
-                    : `about ${mm((arrival.expected as Record<string, number>)[z])} expected`,
-                )}
-              </div>
+                    : `about ${mm(arrival.expected[zone])} expected`
+                }
+              />
             ))}
           </div>
           <CheckField
@@ -167,21 +157,17 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
           {v.owner_cut === true && (
             <TextField
               label="Where"
-              value={(v.owner_cut_where as string) ?? ''}
+              value={v.owner_cut_where ?? ''}
               maxLength={120}
               onChange={(e) => set('owner_cut_where', e.target.value)}
             />
           )}
         </div>
-        {many('Skin', 'skin', v.skin, (i) => set('skin', toggle(v.skin, i)))}
-        <Found
-          found={(v.found ?? []) as React.ComponentProps<typeof Found>['found']}
-          words={words}
-          onChange={(found) => set('found', found)}
-        />
+        {many<Skin>('Skin', 'skin', v.skin, (i) => set('skin', toggled(v.skin, i)))}
+        <Found found={v.found ?? []} words={words} onChange={(found) => set('found', found)} />
         <TextField
           label="Lumps: where, how large"
-          value={(v.lumps as string) ?? ''}
+          value={v.lumps ?? ''}
           maxLength={200}
           onChange={(e) => set('lumps', e.target.value)}
           error={errors.lumps}
@@ -193,20 +179,25 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
           {select('teeth', 'Teeth', 'teeth')}
         </div>
         {SIDES.map((s) =>
-          many(`Ear, ${s}`, 'ear', inner('ears')[s], (i) => setInner('ears', s, toggle(inner('ears')[s], i))),
+          many<Ear>(`Ear, ${s}`, 'ear', v.ears?.[s], (i) =>
+            set('ears', { ...v.ears, [s]: toggled(v.ears?.[s], i) }),
+          ),
         )}
         <div className="grid grid-cols-2 gap-2">
           {SIDES.map((s) => (
             <SelectField
               key={s}
               label={`Tear stain, ${s}`}
-              value={text(inner('eye_stain')[s])}
+              value={String(v.eye_stain?.[s] ?? '')}
               options={[
                 { id: '', label: 'not looked' },
                 ...['none', 'light', 'brown', 'dark and wet'].map((label, i) => ({ id: String(i), label })),
               ]}
               onChange={(e) =>
-                setInner('eye_stain', s, e.target.value === '' ? null : Number(e.target.value))
+                set('eye_stain', {
+                  ...v.eye_stain,
+                  [s]: e.target.value === '' ? null : Number(e.target.value),
+                })
               }
             />
           ))}
@@ -217,17 +208,17 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
           onChange={(e) => set('eye_red', e.target.checked || null)}
         />
         <Feet
-          pads={inner('pads') as Record<string, number | null>}
-          nails={inner('claws') as Record<string, string[]>}
+          pads={v.pads ?? {}}
+          nails={v.claws ?? {}}
           words={words}
           errors={errors}
-          onPads={(foot, bare) => setInner('pads', foot, bare)}
-          onNails={(foot, nails) => setInner('claws', foot, nails)}
+          onPads={(foot, bare) => set('pads', { ...v.pads, [foot]: bare })}
+          onNails={(foot, nails: Claw[]) => set('claws', { ...v.claws, [foot]: nails })}
         />
         {select('vaccination', "Proof of vaccination, as the salon's rule", 'vaccination', 'not asked')}
         <TextField
           label="Anything else"
-          value={(v.note as string) ?? ''}
+          value={v.note ?? ''}
           maxLength={500}
           onChange={(e) => set('note', e.target.value)}
           error={errors.note}
@@ -235,10 +226,4 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
       </fieldset>
     </div>
   )
-}
-
-/** What is not a number goes as it was typed, so that the server says what is allowed. */
-function parse(text: string): number | string | null {
-  const t = text.trim().replace(',', '.')
-  return t === '' ? null : /[.]$/.test(t) || !Number.isFinite(Number(t)) ? text : Number(t)
 }

@@ -1,19 +1,20 @@
 // The feet one by one: bare pads, and nails from outside in, the dewclaw last; not seen is not fine.
 import type { Schemas } from '../../app/client'
 import { Button } from '../../ui/Button'
+import { FEET, type Claw, type Foot } from './hands'
+import { isOf } from '../../parts/lists'
 
-const FEET = ['front_left', 'front_right', 'hind_left', 'hind_right']
-const NOT_SEEN = 'not_seen'
+const NOT_SEEN: Claw = 'not_seen'
 /** Nails of a foot before anybody has looked: the dewclaw is added where there is one. */
-const FOUR = Array.from({ length: 4 }, () => NOT_SEEN)
+const FOUR: Claw[] = Array.from({ length: 4 }, () => NOT_SEEN)
 
 interface Props {
-  pads: Partial<Record<string, number | null>>
-  nails: Partial<Record<string, string[]>>
+  pads: Partial<Record<Foot, number | null>>
+  nails: Partial<Record<Foot, Claw[]>>
   words: Schemas['VocabularyView']
   errors: Record<string, string>
-  onPads: (foot: string, bare: number | null) => void
-  onNails: (foot: string, nails: string[]) => void
+  onPads: (foot: Foot, bare: number | null) => void
+  onNails: (foot: Foot, nails: Claw[]) => void
 }
 
 export function Feet({ pads, nails, words, errors, onPads, onNails }: Props) {
@@ -47,14 +48,11 @@ export function Feet({ pads, nails, words, errors, onPads, onNails }: Props) {
                     aria-label={`${name}, nail ${i + 1}`}
                     className="field min-h-11 w-auto py-1 text-sm"
                     value={state}
-                    onChange={(e) =>
-                      onNails(
-                        f,
-                        e.target.value === '-'
-                          ? mine.filter((_, j) => j !== i)
-                          : mine.map((s, j) => (j === i ? e.target.value : s)),
-                      )
-                    }
+                    onChange={(e) => {
+                      const now = e.target.value
+                      if (now === '-') onNails(f, mine.toSpliced(i, 1))
+                      else if (isOf<Claw>(words, 'claw', now)) onNails(f, mine.with(i, now))
+                    }}
                   >
                     {words.lists.claw.map((o) => (
                       <option key={o.id} value={o.id}>

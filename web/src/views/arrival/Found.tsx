@@ -3,16 +3,13 @@ import { useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
+import { isZone, type FoundHere } from './hands'
+import { isOf } from '../../parts/lists'
 
-interface Finding {
-  kind: string
-  zone?: string | null
-  cleared_by?: string | null
-}
 interface Props {
-  found: Finding[]
+  found: FoundHere[]
   words: Schemas['VocabularyView']
-  onChange: (found: Finding[]) => void
+  onChange: (found: FoundHere[]) => void
 }
 
 export function Found({ found, words, onChange }: Props) {
@@ -22,6 +19,7 @@ export function Found({ found, words, onChange }: Props) {
   const label = (list: { id: string; label: string }[], id: string | null | undefined) =>
     list.find((o) => o.id === id)?.label ?? id
   const add = () => {
+    if (!isOf<FoundHere['kind']>(words, 'found', kind) || !isZone(words, zone)) return
     onChange([...found, { kind, zone, ...(cleared.trim() ? { cleared_by: cleared.trim() } : {}) }])
     setKind('')
     setZone('')

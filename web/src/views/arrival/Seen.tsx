@@ -1,24 +1,25 @@
 // What one look says of the clocks: pads, hair at the eye, nails on the floor, the rear; a tap each.
 import type { Schemas } from '../../app/client'
 import { Choice } from '../../ui/Choice'
+import { FEET, type Hands } from './hands'
+import { isOf } from '../../parts/lists'
 
-type Values = Record<string, unknown>
-const FEET = ['front_left', 'front_right', 'hind_left', 'hind_right']
+type Soil = NonNullable<Hands['rear_soil']>
+type Where = NonNullable<Hands['rear_where']>
 
 interface Props {
-  values: Values
+  values: Hands
   words: Schemas['VocabularyView']
   /** shape at the rear that would keep it clean */
   rear: string | null
   disabled: boolean
-  set: (name: string, value: unknown) => void
+  set: <K extends keyof Hands>(name: K, value: Hands[K]) => void
 }
 
 export function Seen({ values, words, rear, disabled, set }: Props) {
-  const pads = (values.pads ?? {}) as Values
-  const bare = FEET.map((f) => pads[f])
+  const bare = FEET.map((f) => values.pads?.[f])
   const alike = bare.every((n) => n === bare[0]) && typeof bare[0] === 'number' ? String(bare[0]) : ''
-  const yesNo = (name: string, label: string, no: string, yes: string) => (
+  const yesNo = (name: 'hair_at_eye' | 'nails_on_floor', label: string, no: string, yes: string) => (
     <Row label={label}>
       <Choice
         label={label}
@@ -50,18 +51,18 @@ export function Seen({ values, words, rear, disabled, set }: Props) {
         <Choice
           label="Soil at the rear"
           disabled={disabled}
-          value={(values.rear_soil as string) ?? ''}
-          onChange={(v) => set('rear_soil', v)}
+          value={values.rear_soil ?? ''}
+          onChange={(v) => isOf<Soil>(words, 'rear_soil', v) && set('rear_soil', v)}
           options={words.lists.rear_soil}
         />
       </Row>
-      {values.rear_soil !== undefined && values.rear_soil !== 'none' && (
+      {values.rear_soil && values.rear_soil !== 'none' && (
         <Row label="Where it soils">
           <Choice
             label="Where it soils"
             disabled={disabled}
-            value={(values.rear_where as string) ?? ''}
-            onChange={(v) => set('rear_where', v)}
+            value={values.rear_where ?? ''}
+            onChange={(v) => isOf<Where>(words, 'rear_where', v) && set('rear_where', v)}
             options={words.lists.rear_where}
           />
         </Row>

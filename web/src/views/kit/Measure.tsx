@@ -3,7 +3,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Ruler, X } from 'lucide-react'
 import { useState, type FormEvent } from 'react'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Body, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
@@ -13,10 +13,15 @@ import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { mm, trim } from '../../ui/words'
 import type { Item } from './names'
+import { isOf } from '../../parts/lists'
 import { WhatChanged } from './WhatChanged'
+import { ifMatch, useWrite, type Write } from '../../app/useWrite'
 
 const READINGS = 5
 type Derivation = Schemas['DerivationView']
+type Base = NonNullable<Item['measured_base']>
+type Lay = NonNullable<Item['measured_lay']>
+type Measurement = Body<'/api/kit/{id}/measurement', 'put'>
 
 export function Measure({ item, derivation }: { item: Item; derivation: string | null }) {
   const { may } = useSession()
@@ -26,8 +31,8 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
   const [readings, setReadings] = useState<number[]>([])
   const [stroke, setStroke] = useState(0)
   const [typed, setTyped] = useState('')
-  const [base, setBase] = useState(item.measured_base ?? '10')
-  const [lay, setLay] = useState(item.measured_lay ?? 'with')
+  const [base, setBase] = useState<Base>(item.measured_base ?? '10')
+  const [lay, setLay] = useState<Lay>(item.measured_lay ?? 'with')
   const [confirmed, setConfirmed] = useState(false)
   const [newest, setNewest] = useState<string | null>(null)
   const shown = newest ?? derivation
@@ -61,14 +66,11 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
       ),
     onSuccess: (r) => add(r.mm),
   })
-  const put = (body: Record<string, unknown>, version: number) =>
+  const put = (body: Measurement, version: number, write: Write) =>
     take(
       api.PUT('/api/kit/{id}/measurement', {
-        params: {
-          path: { id: item.id },
-          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
-        },
-        body: body,
+        params: { path: { id: item.id }, header: { ...ifMatch(version), ...write } },
+        body,
       }),
     )
   const kept = (d: Derivation) => {
@@ -80,8 +82,13 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
     setStroke(0)
     setConfirmed(false)
   }
-  const save = useMutation({
-    mutationFn: () => put({ readings_mm: readings, ...said, confirmed }, item.version),
+  const asBefore = useWrite({
+    send: ({ body, version }: { body: Measurement; version: number }, write) => put(body, version, write),
+    onSuccess: kept,
+    onError: (e) => toast({ text: e.message, bad: true }),
+  })
+  const save = useWrite({
+    send: (_: void, write) => put({ readings_mm: readings, ...said, confirmed }, item.version, write),
     onSuccess: (d) => {
       const before =
         item.measured_mm === null
@@ -95,11 +102,11 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
       kept(d)
       toast({
         text: `Measured: ${mm(d.after_mm)}. Every card follows.`,
-        action: { label: 'Take back', run: () => void put(before, d.version).then(kept) },
+        action: { label: 'Take back', run: () => asBefore.mutate({ body: before, version: d.version }) },
       })
     },
   })
-  const errors = save.error instanceof ApiError ? save.error.fields : {}
+  const errors = save.fields
   const questions = readings.length > 0 ? (answer.data?.questions ?? []) : []
   const type = (e: FormEvent) => {
     e.preventDefault()
@@ -127,7 +134,10 @@ export function Measure({ item, derivation }: { item: Item; derivation: string |
                 <SelectField
                   label="Base under it"
                   value={base}
-                  onChange={(e) => setBase(e.target.value)}
+                  onChange={(e) => {
+                    const next = e.target.value
+                    if (words.data && isOf<Base>(words.data, 'base', next)) setBase(next)
+                  }}
                   options={words.data?.lists.base ?? [{ id: base, label: base }]}
                 />
               </div>

@@ -1,8 +1,8 @@
 // One tool: what it asks for now, measuring it, who needs it, where it lives.
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { api, take, writeKey, type Schemas } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
@@ -12,7 +12,7 @@ import { mm, shortDay } from '../../ui/words'
 import { toolName, type Item } from './names'
 import { Measure } from './Measure'
 import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
-import { useWrite } from '../../app/useWrite'
+import { ifMatch, useWrite, type Write } from '../../app/useWrite'
 import { Care } from './Care'
 
 export function ToolSheet({ item, items, onGone }: { item: Item; items: Item[]; onGone: () => void }) {
@@ -116,32 +116,34 @@ function Place({
   const [place, setPlace] = useState(item.place)
   const [keeper, setKeeper] = useState(item.keeper ?? '')
   const [note, setNote] = useState(item.note)
-  const put = (active: boolean, version: number) =>
+  const put = (active: boolean, version: number, write: Write) =>
     take(
       api.PUT('/api/kit/{id}', {
-        params: {
-          path: { id: item.id },
-          header: { 'If-Match': `"${version}"`, 'Idempotency-Key': writeKey() },
-        },
+        params: { path: { id: item.id }, header: { ...ifMatch(version), ...write } },
         body: { place, keeper: keeper || null, note, active },
       }),
     )
   const fresh = () => void cache.invalidateQueries({ queryKey: ['kit'] })
-  const save = useMutation({
-    mutationFn: () => put(true, item.version),
+  const save = useWrite({
+    send: (_: void, write) => put(true, item.version, write),
     onSuccess: () => {
       fresh()
       toast({ text: 'Kept' })
     },
   })
-  const retire = useMutation({
-    mutationFn: () => put(false, item.version),
+  const comeBack = useWrite({
+    send: (version: number, write) => put(true, version, write),
+    onSuccess: fresh,
+    onError: (e) => toast({ text: e.message, bad: true }),
+  })
+  const retire = useWrite({
+    send: (_: void, write) => put(false, item.version, write),
     onSuccess: (gone) => {
       fresh()
       onGone()
       toast({
         text: `${toolName(item)} is retired`,
-        action: { label: 'Take back', run: () => void put(true, gone.version).then(fresh) },
+        action: { label: 'Take back', run: () => comeBack.mutate(gone.version) },
       })
     },
   })

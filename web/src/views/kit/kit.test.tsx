@@ -5,73 +5,8 @@ import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
 import { json, page, problem, server, SESSION, signedIn, type Asked, lists } from '../../testing'
 import { Kit } from './Kit'
+import { DERIVATION, ITEM, REACH } from './testing'
 
-const ITEM = {
-  id: 'k1',
-  version: 3,
-  kind: 'blade',
-  label: '7F',
-  place: 'mill',
-  place_name: 'Mill room',
-  keeper: null,
-  keeper_name: null,
-  note: '',
-  nominal_mm: 3.2,
-  measured_mm: null,
-  measured_base: null,
-  measured_lay: null,
-  measured_on: null,
-  spread_mm: null,
-  care: ['run', 'oiled', 'disinfected', 'sharpened', 'heat'],
-  advice: 'One snip tells.',
-  worn_min: 420,
-  worn_share: 0.7,
-  oil_in_min: 0,
-  oil_due: true,
-  disinfect_due: true,
-  last_dog: 'Marl',
-  sharpen_in_min: 180,
-  sharpen_on: '2026-12-20',
-  cautions: [
-    { code: 'oil', message: 'Oil it now: a dry blade heats, pulls and blunts.', level: 'caution' },
-    { code: 'disinfect', message: 'Disinfect it before the next dog.', level: 'danger' },
-  ],
-  reasons: [{ term: 'worn', value: 420, unit: 'min', source: 'since it was sharpened' }],
-}
-const REACH = {
-  all: 9,
-  week: 4,
-  words: '4 dogs need it in the next seven days; for 2 of them nothing else in reach comes close.',
-  dogs: [
-    {
-      dog: 'd1',
-      name: 'Tansy',
-      next_on: '2026-11-27',
-      zones: ['belly', 'throat'],
-      instead: ['10 blade, 1.5 mm'],
-      lost: true,
-    },
-  ],
-}
-const DERIVATION = {
-  id: 'v1',
-  tool: 'k1',
-  label: '7F',
-  version: 4,
-  before_mm: null,
-  after_mm: 2.9,
-  base: null,
-  lay: 'with',
-  who: 'Maren',
-  at: '2026-11-25T10:00:00Z',
-  done: 0,
-  total: 3000,
-  changed: 0,
-  finished: false,
-  means: 'the card promises another length',
-  dogs: [],
-  why: '',
-}
 const manager = { ...SESSION, may: [...SESSION.may, 'kit'] }
 
 function open(answers: Record<string, unknown> = {}, session = manager) {

@@ -1,14 +1,14 @@
 // The log: who changed what, and taking a plan change back.
-import { useInfiniteQuery, useQueryClient } from '@tanstack/react-query'
+import { useInfiniteQuery } from '@tanstack/react-query'
 import { Undo2 } from 'lucide-react'
 import { Link, useSearchParams } from 'react-router'
-import { api, ApiError, take, writeKey } from '../../app/client'
+import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
-import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
+import { useUndo } from '../../parts/useUndo'
 import { ago, day } from '../../ui/words'
 import { Incidents } from './Incidents'
 
@@ -17,8 +17,6 @@ export function Log() {
   const wrong = search.get('of') === 'incidents'
   const dog = search.get('dog')
   const { may } = useSession()
-  const cache = useQueryClient()
-  const toast = useToast()
   const pages = useInfiniteQuery({
     queryKey: ['log', dog],
     queryFn: ({ pageParam }) =>
@@ -31,20 +29,7 @@ export function Log() {
     getNextPageParam: (page) => page.next,
     refetchInterval: 5000,
   })
-  const undo = async (id: string, summary: string) => {
-    try {
-      await take(
-        api.POST('/api/log/{id}/undo', {
-          params: { path: { id }, header: { 'Idempotency-Key': writeKey() } },
-          body: {},
-        }),
-      )
-      toast({ text: `Taken back: ${summary}` })
-    } catch (e) {
-      toast({ text: e instanceof ApiError ? e.message : 'That did not work.', bad: true })
-    }
-    void cache.invalidateQueries({ queryKey: ['log'] })
-  }
+  const undo = useUndo(['log'])
   const entries = pages.data?.pages.flatMap((p) => p.entries) ?? []
   const days = group(entries)
   return (
@@ -104,7 +89,10 @@ export function Log() {
                     </span>
                   </span>
                   {e.can_undo && may('plan') && (
-                    <Button onClick={() => void undo(e.id, e.summary)} aria-label={`Undo: ${e.summary}`}>
+                    <Button
+                      onClick={() => undo({ id: e.id, said: `Taken back: ${e.summary}` })}
+                      aria-label={`Undo: ${e.summary}`}
+                    >
                       <Undo2 aria-hidden className="size-4" /> Undo
                     </Button>
                   )}

@@ -2,7 +2,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useId, useState } from 'react'
 import { Link } from 'react-router'
-import { api, ApiError, take, writeKey, type Schemas } from '../../app/client'
+import { api, ApiError, take, type Schemas } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -85,16 +85,21 @@ export function Change({
         text: `${p.name} is dropped`,
         action: {
           label: 'Take back',
-          run: () =>
-            void take(
-              api.POST('/api/patterns', {
-                params: { header: { 'Idempotency-Key': writeKey() } },
-                body: { name: p.name, note: p.note, line: p.line },
-              }),
-            ).then(() => cache.invalidateQueries({ queryKey: ['patterns'] })),
+          run: () => takeBack.mutate(),
         },
       })
     },
+  })
+  const takeBack = useWrite({
+    send: (_: void, write) =>
+      take(
+        api.POST('/api/patterns', {
+          params: { header: write },
+          body: { name: p.name, note: p.note, line: p.line },
+        }),
+      ),
+    onSuccess: () => void cache.invalidateQueries({ queryKey: ['patterns'] }),
+    onError: (e) => toast({ text: e.message, bad: true }),
   })
   const errors = save.fields
   const stale = save.stale !== null

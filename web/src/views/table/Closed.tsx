@@ -2,9 +2,9 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { Printer } from 'lucide-react'
 import { Link } from 'react-router'
-import { api, take, writeKey } from '../../app/client'
+import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
-import { TakeLinkBack } from '../../ui/TakeLinkBack'
+import { TakeLinkBack } from '../../parts/TakeLinkBack'
 import type { Shown } from './taps'
 
 export function Closed({ groom }: { groom: Shown }) {
@@ -33,10 +33,10 @@ export function Closed({ groom }: { groom: Shown }) {
             {may('visit') && (
               <TakeLinkBack
                 large
-                close={() =>
+                close={(write) =>
                   take(
                     api.DELETE('/api/grooms/{id}/care-link', {
-                      params: { path: { id: groom.id }, header: { 'Idempotency-Key': writeKey() } },
+                      params: { path: { id: groom.id }, header: write },
                     }),
                   )
                 }

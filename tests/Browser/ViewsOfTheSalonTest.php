@@ -1,0 +1,42 @@
+<?php
+
+/** The views of the salon and of the table hold in light, dark, on a phone and at 200 % text. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Browser;
+
+final class ViewsOfTheSalonTest extends ViewsCase
+{
+    public static function views(): iterable
+    {
+        yield 'book' => ['/book', 'All dogs by name'];
+        yield 'search' => ['/book?typed=mar', 'found'];
+        yield 'day list' => ['/day', 'The Fulling Room ·'];
+        yield 'kit' => ['/kit', 'Mill room'];
+        yield 'kit, a tool' => ['/kit#10 blade', 'Its log'];
+        yield 'kit, measuring' => ['/kit#16 mm guard#Measure', 'Read the calliper'];
+        yield 'kit, who needs it' => ['/kit#quiet cordless#Needed by', 'cards name it'];
+        yield 'kit, place' => ['/kit#10 blade#Place', 'Retire or replace'];
+        yield 'wash' => ['/wash', 'How we wash and dry'];
+        yield 'wash, labels' => ['/wash#Print labels', 'Discard by'];
+        yield 'then and now' => ['tansy/then', 'What differs'];
+        yield 'then and now, photos' => ['hobnob/then', 'What differs'];
+        yield 'patterns' => ['/patterns', 'Which dog'];
+        yield 'patterns, changed' => ['/patterns#Weir rounds#Change', 'No card changes'];
+        yield 'patterns, followers' => ['/patterns#Weir rounds#Who follows', 'has an older version'];
+        yield 'table, one line' => ['osric/table#Go on#One line', 'the dog follows'];
+        yield 'house style' => ['/house', 'Our way of doing it'];
+        yield 'before the first cut' => ['dimity/table', 'Before the first cut'];
+        yield 'table' => ['osric/table#Go on', 'Done when'];
+        yield 'table, below' => ['osric/table#Go on#Below', 'Done when'];
+        yield 'table, rear' => ['osric/table#Go on#Rear', 'Around the ring'];
+        yield 'table, claws' => ['osric/table#Go on#Nails, ears', 'Nails and pads'];
+        yield 'table, steps' => ['osric/table#Go on#Steps', 'hands over to'];
+        yield 'table, notes' => ['osric/table#Go on#Notes (1)', 'Notes for the next person'];
+        yield 'finish' => ['osric/table#Go on#Finish', 'From all sides'];
+        yield 'outbox' => ['/outbox', 'stand-in'];
+        yield 'incidents' => ['/log?of=incidents', 'By tool'];
+        yield 'log' => ['/log', 'recorded'];
+    }
+}
