@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Input\Gives;
 use KeenThistle\Input\Says;
 
 final readonly class TableStepView
@@ -37,7 +38,8 @@ final readonly class TableStepView
         #[Says('open, begun, done or skipped')] public string $state,
         public string $why,
         public ?string $who,
-        #[Says('owner, dry or refused: nothing of it is done as things stand; empty: it can be')] public string $waits,
+        #[Gives("'owner'|'dry'|'refused'|''"), Says('why nothing of it is done as things stand; empty: it can be')]
+        public string $waits,
         #[Says('why it does not stand where it usually does')] public string $moved,
     ) {
     }

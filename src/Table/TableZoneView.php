@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Input\Gives;
 use KeenThistle\Input\Says;
 use KeenThistle\Recipe\RecipeView;
 use KeenThistle\Visit\HereView;
@@ -16,7 +17,7 @@ final readonly class TableZoneView
         public string $zone,
         public ?RecipeView $planned,
         public ?float $planned_mm,
-        public string $state,
+        #[Gives("'planned'|'done'|'partly'|'deferred'|'not_needed'")] public string $state,
         public string $why,
         public ?RecipeView $actual,
         public ?float $actual_mm,
@@ -29,7 +30,8 @@ final readonly class TableZoneView
         public ?float $now_mm,
         public float $natural_mm,
         public ?string $fill_back_on,
-        #[Says('owner, dry or refused; empty: it can be done now')] public string $waits,
+        #[Gives("'owner'|'dry'|'refused'|''"), Says('owner, dry or refused; empty: it can be done now')]
+        public string $waits,
     ) {
     }
 }

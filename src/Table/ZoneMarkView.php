@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Table;
 
+use KeenThistle\Input\Gives;
 use KeenThistle\Input\Says;
 use KeenThistle\Recipe\RecipeView;
 
@@ -13,7 +14,7 @@ final readonly class ZoneMarkView
 {
     public function __construct(
         public string $zone,
-        public string $state,
+        #[Gives("'planned'|'done'|'partly'|'deferred'|'not_needed'")] public string $state,
         public string $why,
         public ?RecipeView $actual,
         public ?float $actual_mm,

@@ -26,6 +26,12 @@ final readonly class BlendRule
     {
     }
 
+    /** @return int µm by which a zone may be shorter than its longer neighbour without a blend */
+    public static function unseen(int $longer): int
+    {
+        return max(2000, (int) round($longer * 0.2));
+    }
+
     /** @param bool $hardLine wanted so on this card */
     public function between(Side $one, Side $other, bool $hardLine = false): Blend
     {
@@ -33,7 +39,7 @@ final readonly class BlendRule
             ? [$one->finished, $other->finished]
             : [$other->finished, $one->finished];
         $step = $b->micrometres() - $a->micrometres();
-        $limit = max(2000, (int) round($b->micrometres() * 0.2));
+        $limit = self::unseen($b->micrometres());
         $edge = Lines::between($one->zone, $other->zone);
         $reasons = [
             new Reason('step', round($step / 1000, 1), 'mm', \sprintf('%s − %s', $b->rounded(), $a->rounded())),

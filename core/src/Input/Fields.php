@@ -161,6 +161,17 @@ final readonly class Fields
         return $out;
     }
 
+    /** @return list<int> */
+    public function ints(string $name): array
+    {
+        $out = [];
+        foreach ($this->listOf($name) as $value) {
+            $out[] = \is_int($value) ? $value : throw self::wrong($name);
+        }
+
+        return $out;
+    }
+
     /** @return list<mixed> */
     private function listOf(string $name): array
     {

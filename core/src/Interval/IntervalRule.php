@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Interval;
 
+use KeenThistle\Core\Keep\Home;
+use KeenThistle\Core\Keep\KeepableRule;
 use KeenThistle\Core\Matting\Limits;
 use KeenThistle\Core\Matting\Mat;
 use KeenThistle\Core\Matting\MattingRule;
@@ -19,6 +21,8 @@ final readonly class IntervalRule
 {
     /** Below this visits alone cannot keep a coat. */
     private const TOO_SOON = 3.0;
+    /** For which it is said what could be kept instead. */
+    private const USUAL_WEEKS = 4;
 
     /** @param int|null $wish weeks the owner would like, 1 to 52 */
     public function next(Facts $facts, ?int $wish = null): Interval
@@ -35,7 +39,7 @@ final readonly class IntervalRule
             $combOut,
             FringeReach::weeks($facts),
             self::reasons($visits),
-            self::advice($mat, $combOut),
+            self::advice($mat, $combOut, $facts, $mats->multiplier),
             null === $wish ? null : $this->answer($facts, $mats, $clocks, $wish),
         );
     }
@@ -84,13 +88,13 @@ final readonly class IntervalRule
     }
 
     /** @return list<Caution> */
-    private static function advice(?Clock $mat, bool $combOut): array
+    private static function advice(?Clock $mat, bool $combOut, Facts $facts, float $learned): array
     {
         $out = [];
         if (null !== $mat && $mat->weeks < self::TOO_SOON) {
             $out[] = new Caution(
                 'visits_cannot_keep_this_coat',
-                Say::it('interval.visits_alone_cannot_keep_this_coat'),
+                Say::it('interval.visits_alone_cannot_keep_this_coat', self::keepable($facts, $learned)),
             );
         }
         if ($combOut) {
@@ -98,6 +102,29 @@ final readonly class IntervalRule
         }
 
         return $out;
+    }
+
+    /** What this home could keep, as it combs and with one step more. */
+    private static function keepable(Facts $facts, float $learned): string
+    {
+        $home = new Home(
+            $facts->growth->coat,
+            $facts->stage,
+            $facts->upkeep,
+            $learned,
+            $facts->growth->speed($facts->stage),
+            $facts->matLimit,
+        );
+        $said = [KeepableRule::buys($home, self::USUAL_WEEKS)];
+        for ($more = KeepableRule::more($home->upkeep); null !== $more; $more = KeepableRule::more($more)) {
+            $better = $home->with($more);
+            if (0 !== $better->longest(self::USUAL_WEEKS)) {
+                $said[] = KeepableRule::buys($better, self::USUAL_WEEKS);
+                break;
+            }
+        }
+
+        return implode('; ', $said);
     }
 
     /** @param list<Clock> $clocks */

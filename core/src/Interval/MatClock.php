@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Interval;
 
 use KeenThistle\Core\Coat\Upkeep;
+use KeenThistle\Core\Keep\Knots;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Say\Say;
 
@@ -15,9 +16,9 @@ final readonly class MatClock
     private const SHRINK = 12.0;
     private const LEARN_FROM = 8;
     private const TENDER_FROM = 3;
-    private const LONGEST_TENTHS = 2600;
 
-    private float $multiplier;
+    /** What earlier arrivals found against what was expected. */
+    public float $multiplier;
     private float $meanMm;
 
     public function __construct(private Facts $facts)
@@ -85,30 +86,24 @@ final readonly class MatClock
         if (0.0 === $this->facts->growth->coat->mattingPerWeek() || null === $this->facts->bodyMeanMm()) {
             return null;
         }
-        for ($tenths = 1; $tenths <= self::LONGEST_TENTHS; ++$tenths) {
-            if (
-                $this->multiplier * $this->rawLoad($tenths / 10, $this->facts->upkeep, $this->meanMm) >=
-                $this->facts->matLimit - 1e-9
-            ) {
-                return $tenths / 10;
-            }
-        }
 
-        return null;
+        return Knots::firstWeekAt(
+            $this->facts->matLimit,
+            fn (float $weeks): float => $this->multiplier *
+                $this->rawLoad($weeks, $this->facts->upkeep, $this->meanMm),
+        );
     }
 
     private function rawLoad(float $weeks, Upkeep $upkeep, float $meanMm): float
     {
-        return $this->facts->growth->coat->mattingPerWeek() *
-            $this->facts->stage->mattingFactor() *
-            $upkeep->mattingFactor() *
+        return Knots::perWeek($this->facts->growth->coat, $this->facts->stage, $upkeep) *
             $this->lengthFactor($weeks, $meanMm) *
             $weeks;
     }
 
     private function lengthFactor(float $weeks, float $meanMm): float
     {
-        return min(1.0, max(0.1, ($meanMm + ($this->facts->speed($weeks) * $weeks) / 2) / 40));
+        return Knots::share($meanMm, $this->facts->speed($weeks), $weeks);
     }
 
     private function learnedMultiplier(): float

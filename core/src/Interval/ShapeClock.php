@@ -13,28 +13,14 @@ use KeenThistle\Core\Say\Say;
 
 final readonly class ShapeClock
 {
-    private const AREA = 0.2;
+    /** Share of the clipped and scissored area that is due when the outline is. */
+    public const AREA = 0.2;
     private const LONGEST = 260;
 
     /** The week at which a fifth of the clipped or scissored area is due; null where that never comes. */
     public function of(Facts $facts): ?Clock
     {
-        $area = 0;
-        $due = $byLength = [];
-        foreach ($facts->zones as $z) {
-            if (!$z->hasOutline() || null === $z->finished) {
-                continue;
-            }
-            $area += $z->zone->hundredths;
-            // Zones share few lengths, and nothing else of a zone counts here.
-            $length = $z->finished->micrometres();
-            $byLength[$length] ??= [$this->weeksUntilDue($facts, $z->finished)];
-            $weeks = $byLength[$length][0];
-            if (null !== $weeks) {
-                $due[] = [$weeks, $z];
-            }
-        }
-        usort($due, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        ['area' => $area, 'due' => $due] = $this->due($facts);
         $sum = 0;
         foreach ($due as [$weeks, $z]) {
             $sum += $z->zone->hundredths;
@@ -81,6 +67,32 @@ final readonly class ShapeClock
         }
 
         return null;
+    }
+
+    /**
+     * @return array{area: int, due: list<array{float, ZoneLeft}>} area in hundredths; weeks at which each zone is due,
+     *     the earliest first, without those that never are
+     */
+    public function due(Facts $facts): array
+    {
+        $area = 0;
+        $due = $byLength = [];
+        foreach ($facts->zones as $z) {
+            if (!$z->hasOutline() || null === $z->finished) {
+                continue;
+            }
+            $area += $z->zone->hundredths;
+            // Zones share few lengths, and nothing else of a zone counts here.
+            $length = $z->finished->micrometres();
+            $byLength[$length] ??= [$this->weeksUntilDue($facts, $z->finished)];
+            $weeks = $byLength[$length][0];
+            if (null !== $weeks) {
+                $due[] = [$weeks, $z];
+            }
+        }
+        usort($due, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return ['area' => $area, 'due' => $due];
     }
 
     private function weeksUntilDue(Facts $facts, Length $finished): ?float

@@ -42,6 +42,19 @@ final readonly class KitTool
         return new self(null, null, $label, Tool::trimmer($set, $label));
     }
 
+    /** @return array{kind: string, label?: string, mm?: float, base?: string} as shape() reads it: never with a base */
+    public function toArray(): array
+    {
+        if (null !== $this->trimmer) {
+            return $this->trimmer->toArray();
+        }
+        $label = '' === $this->label ? [] : ['label' => $this->label];
+
+        return null === $this->guard
+            ? ['kind' => 'blade', 'label' => (string) $this->blade]
+            : ['kind' => 'guard'] + $label + ['mm' => $this->guard->mm()];
+    }
+
     public static function shape(): Shape
     {
         return Shape::object([

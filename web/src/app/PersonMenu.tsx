@@ -5,7 +5,7 @@ import { useState, type FormEvent } from 'react'
 import { Button } from '../ui/Button'
 import { api, ApiError, take } from './client'
 import { useSession } from './session'
-import { applyTheme, theme, type Theme } from './theme'
+import { applyTheme, theme, themeOf, type Theme } from './theme'
 
 export function PersonMenu() {
   const { session, signedIn, signedOut } = useSession()
@@ -121,8 +121,9 @@ export function PersonMenu() {
                 className="field min-h-10 w-auto py-1"
                 value={look}
                 onChange={(e) => {
-                  setLook(e.target.value as Theme)
-                  applyTheme(e.target.value as Theme)
+                  const next = themeOf(e.target.value)
+                  setLook(next)
+                  applyTheme(next)
                 }}
               >
                 <option value="device">as the device</option>

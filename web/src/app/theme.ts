@@ -3,9 +3,11 @@ export type Theme = 'device' | 'light' | 'dark'
 const KEY = 'thistle.theme'
 const dark = typeof matchMedia === 'undefined' ? null : matchMedia('(prefers-color-scheme: dark)')
 
+export function themeOf(text: string | null): Theme {
+  return text === 'light' || text === 'dark' ? text : 'device'
+}
 export function theme(): Theme {
-  const kept = localStorage.getItem(KEY)
-  return kept === 'light' || kept === 'dark' ? kept : 'device'
+  return themeOf(localStorage.getItem(KEY))
 }
 
 export function applyTheme(next?: Theme): void {

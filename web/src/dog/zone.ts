@@ -44,6 +44,10 @@ export const SIGNS: Record<ZoneState, string> = {
   not_needed: '–',
 }
 
+export function isZoneState(state: string): state is ZoneState {
+  return state in SIGNS
+}
+
 /** What a zone is called to those who listen. */
 export function spoken(z: DrawnZone): string {
   if (z.mat) return `${z.label}, ${z.mat.said ?? (z.mat.severity === 0 ? 'clear' : `severity ${z.mat.text}`)}`

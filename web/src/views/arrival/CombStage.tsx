@@ -113,7 +113,7 @@ export function CombStage({
   const chosen =
     arrival.comb.options.find((o) => o.choice === (comb.value.choice ?? arrival.comb.choice)) ??
     arrival.comb.options[0]
-  const left = (chosen?.left ?? {}) as Record<string, number>
+  const left: Record<string, number> = chosen?.left ?? {}
   const whenDone = Object.fromEntries(
     seen.map((base): [string, DrawnZone] => {
       const z = mirrored(base)

@@ -41,7 +41,10 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
         className="min-h-11 rounded-md border border-line bg-sheet px-2 font-normal"
         value={arrival.kind}
         disabled={!canWork || !settled || change.isPending}
-        onChange={(e) => change.mutate(e.target.value as VisitKind)}
+        onChange={(e) => {
+          const kind = VISIT_KINDS.find((k) => k.id === e.target.value)
+          if (kind) change.mutate(kind.id)
+        }}
       >
         {VISIT_KINDS.map((k) => (
           <option key={k.id} value={k.id}>

@@ -72,10 +72,10 @@ function Form({ house }: { house: HouseData }) {
     placeholderData: keepPreviousData,
     retry: false,
   })
-  const errors = {
+  const errors: Record<string, string> = {
     ...Object.fromEntries((breaks.data?.breaks ?? []).map((b) => [b.field, b.message])),
     ...save.fields,
-  } as Record<string, string>
+  }
   // In the order of the right that all of them have.
   const roles = house.rights.find((r) => r.right === 'read')?.roles ?? []
   const send = (e: FormEvent) => {

@@ -4,7 +4,7 @@ import { useLook } from '../../dog/useLook'
 import type { DrawnZone } from '../../dog/zone'
 import { DogViews } from '../../parts/DogViews'
 import { mm } from '../../ui/words'
-import { stateOf, type Shown } from './taps'
+import { type Shown } from './taps'
 
 interface Props {
   groom: Shown
@@ -25,7 +25,7 @@ export function AsLeft({ groom, labels }: Props) {
       mm: left,
       drawnMm: left ?? z.natural_mm,
       planned: z.planned !== null || z.state !== 'planned',
-      state: z.state === 'done' ? undefined : stateOf(z.state),
+      state: z.state === 'done' ? undefined : z.state,
       off: z.difference_mm !== null && z.difference_mm !== 0,
     }
   }

@@ -16,7 +16,7 @@ interface Props {
   zones: string[]
   /** what of the step is open */
   undone: string[]
-  waits: string
+  waits: Waits
   labels: Record<string, string>
   /** style name => its drawing */
   drawings: Record<string, string>
@@ -97,7 +97,7 @@ export function InHand({
       {place !== tool && <p className="text-xl leading-snug">{place}</p>}
       {waits && (
         <p className="rounded-md bg-haw-soft px-3 py-1.5 text-lg font-bold text-haw">
-          {sentence(WAITS[waits as Waits].words)}
+          {sentence(WAITS[waits].words)}
         </p>
       )}
       {step && !z && step.moved && (
@@ -155,7 +155,7 @@ export function InHand({
                 {labels[id]}
                 {isOpen(groom, id) && waitsFor(groom, id) && <span className="sr-only"> waits</span>}
                 {isOpen(groom, id) && waitsFor(groom, id) && (
-                  <span aria-hidden> {WAITS[waitsFor(groom, id) as Waits].sign}</span>
+                  <span aria-hidden> {WAITS[waitsFor(groom, id)].sign}</span>
                 )}
               </button>
             </li>

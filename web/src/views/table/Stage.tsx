@@ -4,7 +4,7 @@ import { useMemo, type KeyboardEvent } from 'react'
 import type { Schemas } from '../../app/client'
 import type { DogLook } from '../../dog/build'
 import { DogDrawing } from '../../dog/DogDrawing'
-import type { DrawnZone, Waits } from '../../dog/zone'
+import type { DrawnZone } from '../../dog/zone'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { isCloseUp, seenClose, zonesOfView } from '../../dog/close/views'
 import { fieldOf } from '../../dog/field'
@@ -20,7 +20,7 @@ import { Notes } from './Notes'
 import { Parts } from './Parts'
 import { RearView } from './RearView'
 import { Steps } from './Steps'
-import { stateOf, type Shown, type TapData } from './taps'
+import { type Shown, type TapData } from './taps'
 
 const REAR = ['thigh_left', 'thigh_right', 'breeches_left', 'breeches_right', 'rump', 'under_tail_ring']
 
@@ -74,11 +74,11 @@ export function Stage(props: Props) {
                 ? (mm ?? z.natural_mm)
                 : (z.now_mm ?? mm ?? z.natural_mm),
             planned: z.planned !== null || z.state !== 'planned',
-            state: one ? undefined : stateOf(z.state),
+            state: one ? undefined : z.state,
             now: said ? one !== undefined : inHand.has(id),
             stopLine: z.planned?.stop_line,
             hatch: mats[id],
-            waits: z.state === 'planned' || z.state === 'partly' ? (z.waits as Waits) : '',
+            waits: z.state === 'planned' || z.state === 'partly' ? z.waits : '',
             hardWith: groom.hard_lines.flatMap(({ zone, other }) =>
               zone === id && of(drawnAs(other)) === other ? [drawnAs(other)] : [],
             ),

@@ -1,6 +1,6 @@
 // The dog's own steps in their order: done, in hand, still to come; any of them can be taken in hand.
 import { Check, Undo2 } from 'lucide-react'
-import { WAITS, type Waits } from '../../dog/zone'
+import { WAITS } from '../../dog/zone'
 import { Button } from '../../ui/Button'
 import { handWords, type Shown, type TapData } from './taps'
 
@@ -57,9 +57,7 @@ export function Steps({ groom, labels, inHand, canWork, onTap, onPick }: Props) 
                 {s.zones.length > 0 && (
                   <p className="text-sm text-ink-2">{s.zones.map((z) => labels[z]).join(', ')}</p>
                 )}
-                {!over && s.waits && (
-                  <p className="text-sm font-bold text-haw">{WAITS[s.waits as Waits].words}</p>
-                )}
+                {!over && s.waits && <p className="text-sm font-bold text-haw">{WAITS[s.waits].words}</p>}
                 {!over && s.moved && <p className="text-sm text-slate">{s.moved}</p>}
                 {over && s.who && <p className="text-sm text-ink-2">{s.who}</p>}
               </div>

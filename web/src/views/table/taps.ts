@@ -1,9 +1,9 @@
 // Taps: made here, kept here until the salon has them, and shown at once over what the salon said last.
 import { writeKey, type Schemas } from '../../app/client'
-import type { ZoneState } from '../../dog/zone'
+import { isZoneState } from '../../dog/zone'
 
 export type Groom = Schemas['GroomView'] & { age_ms?: number }
-export type TapData = { kind: string; [name: string]: unknown }
+export type TapData = { kind: string; zones?: string[]; [name: string]: unknown }
 export type Tap = TapData & { id: string; at: string; saw: number; by?: string }
 export type TimerData = Schemas['TimerView']
 /** A view with what is not sent yet in it. */
@@ -59,13 +59,14 @@ function apply(g: Shown, t: Tap, me: string) {
   const text = (name: string) => (typeof t[name] === 'string' ? t[name] : '')
   switch (t.kind) {
     case 'zone': {
-      const zones = t.zones as string[]
+      const zones = t.zones ?? []
+      const state = text('state')
       zones.forEach((z) => g.pending.add(z))
       g.zones = g.zones.map((z) =>
         zones.includes(z.zone)
           ? {
               ...z,
-              state: text('state'),
+              state: isZoneState(state) ? state : z.state,
               why: text('why'),
               carry: text('carry') || z.carry,
               who: me,
@@ -191,10 +192,6 @@ function settle(g: Shown) {
   const open = [...left.filter((s) => !s.waits), ...left.filter((s) => s.waits)]
   g.next = open[0]?.key ?? null
   g.after = open[1]?.key ?? null
-}
-
-export function stateOf(state: string): ZoneState {
-  return state as ZoneState
 }
 
 export function handWords(h: NonNullable<Groom['hand_over']>): string {

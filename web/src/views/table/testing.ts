@@ -25,7 +25,7 @@ export const zone = (id: string, change = {}) => ({
   zone: id,
   planned: RECIPE,
   planned_mm: 3.2,
-  state: 'planned',
+  state: 'planned' as const,
   why: '',
   actual: null,
   actual_mm: null,
@@ -38,7 +38,7 @@ export const zone = (id: string, change = {}) => ({
   now_mm: 9,
   natural_mm: 40,
   fill_back_on: null,
-  waits: '',
+  waits: '' as const,
   ...change,
 })
 export const step = (key: string, zones: string[], change = {}) => ({

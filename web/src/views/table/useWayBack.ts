@@ -12,7 +12,7 @@ export function useWayBack(at: ReturnType<typeof useGroom>, groom: Shown) {
   const tap = (data: TapData) => {
     if ((data.kind === 'zone' || data.kind === 'step') && data.state !== 'planned' && data.state !== 'open') {
       const half = groom.zones
-        .filter((z) => z.state === 'partly' && ((data.zones ?? []) as string[]).includes(z.zone))
+        .filter((z) => z.state === 'partly' && (data.zones ?? []).includes(z.zone))
         .map(({ zone, why }) => ({ zone, why }))
       setDone((all) => [...all.slice(-40), { data, half }])
     }
@@ -23,7 +23,7 @@ export function useWayBack(at: ReturnType<typeof useGroom>, groom: Shown) {
     const last = done.at(-1)
     if (!last) return null
     setDone((all) => all.slice(0, -1))
-    const zones = (last.data.zones ?? []) as string[]
+    const zones = last.data.zones ?? []
     const rest = zones.filter((zone) => !last.half.some((h) => h.zone === zone))
     if (last.data.kind === 'step') at.tap({ kind: 'step', step: last.data.step, state: 'open' })
     if (rest.length) at.tap({ kind: 'zone', zones: rest, state: 'planned' })

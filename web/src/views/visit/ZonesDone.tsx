@@ -3,7 +3,7 @@ import { useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { draftOf } from '../../app/queries'
 import { useLook } from '../../dog/useLook'
-import type { DrawnZone, ZoneState } from '../../dog/zone'
+import { isZoneState, type DrawnZone } from '../../dog/zone'
 import { DogViews } from '../../parts/DogViews'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { ToolChips } from '../../parts/ToolChips'
@@ -48,7 +48,7 @@ export function ZonesDone({ card, words, planned, row, onRow, errors, label, pla
       mm: z?.finished_mm ?? null,
       drawnMm: z?.finished_mm ?? natural,
       planned: z !== undefined,
-      state: z && r.state !== 'done' ? (r.state as ZoneState) : undefined,
+      state: z && r.state !== 'done' && isZoneState(r.state) ? r.state : undefined,
       mat:
         z && r.actual && r.state === 'done'
           ? { severity: 0, text: '≠', said: 'done differently' }
