@@ -54,6 +54,46 @@ abstract class ShellCase extends TestCase
             '"zones":[{"zone":"back","finished_mm":17}],"history":[]}',
             ['full_weeks' => 4, 'binding' => 'shape', 'tidy_weeks' => null],
         ];
+        yield 'year' => [
+            'year',
+            '{"weeks":52,"full_max":6,"hygiene_max":4,"nails_max":4,"closed":[],'.
+            '"costs":{"full":10,"tidy":4,"nails":1.5}}',
+            ['cost' => 112.0],
+        ];
+        yield 'year, impossible' => [
+            'year',
+            '{"weeks":9,"full_max":6,"hygiene_max":4,"nails_max":null,"closed":[3,4,5,6,7]}',
+            ['impossible' => true, 'visits' => []],
+        ];
+        yield 'keepable' => [
+            'keepable',
+            '{"coat":"curly","stage":"adult","upkeep":"weekly","weeks":8}',
+            ['longest_mm' => 5],
+        ];
+        yield 'read-cut' => [
+            'read-cut',
+            '{"coat":"curly","weeks":5,"zones":[{"zone":"back","found_mm":31.5}],'.
+            '"tools":[{"kind":"blade","label":"10"}]}',
+            ['guessed' => true, 'weeks' => 5.0],
+        ];
+        yield 'smallest-kit' => [
+            'smallest-kit',
+            '{"tools":[{"kind":"guard","mm":16},{"kind":"blade","label":"10"},{"kind":"blade","label":"30"}],'.
+            '"targets":[{"zone":"back","target_mm":17,"dog":"a"},{"zone":"belly","target_mm":1.5,"dog":"b"}]}',
+            ['size' => 2, 'unreachable' => [], 'best_addition' => null],
+        ];
+        yield 'stretch' => [
+            'stretch',
+            '{"budget_minutes":25,"interval":{"coat":"curly","zones":[{"zone":"back","finished_mm":17}]},'.
+            '"zone_minutes":[{"zone":"back","minutes":9}]}',
+            ['zones' => ['back'], 'minutes' => 9.0, 'weeks_before' => 4.4, 'weeks_after' => 5.4],
+        ];
+        yield 'converge' => [
+            'converge',
+            '{"coat":"hairless","patch_mm":1,"style_mm":1,"every_weeks":6,"today":"2026-11-28"}',
+            [],
+        ];
+        yield 'bias' => ['bias', '{"coat":"curly","observations":[]}', ['biases' => []]];
         yield 'blend' => [
             'blend',
             '{"from":{"zone":"back","finished_mm":3},"to":{"zone":"ribs_left","finished_mm":9}}',
