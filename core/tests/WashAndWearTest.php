@@ -186,7 +186,7 @@ final class WashAndWearTest extends TestCase
         foreach (
             [
                 [null, '2026-11-26', 'no longer'],
-                [14, '2026-12-10', '2026-12-09 at the latest'],
+                [14, '2026-12-10', 'Wed 9 Dec 2026 at the latest'],
                 [14, '2026-11-24', 'before it was mixed'],
             ] as [$days, $wish, $says]
         ) {

@@ -166,6 +166,7 @@ final readonly class ArrivalAnswers
                 $z->mat->why,
                 $z->decision->value,
                 $z->words(),
+                $z->forOwner(),
                 $z->under?->blade,
                 $cut?->rounded(),
                 $z->under->experienced ?? [],

@@ -25,6 +25,7 @@ final readonly class MatView
         public string $why,
         public string $decision,
         public string $words,
+        #[Says('the same in the owner\'s words')] public string $owner_words,
         public ?string $blade,
         public ?float $leaves_mm,
         public array $experienced,

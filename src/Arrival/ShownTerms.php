@@ -48,7 +48,7 @@ final class ShownTerms
                     static fn (MatView $z): array => [
                         'zone' => $z->zone,
                         'severity' => $z->severity,
-                        'words' => $z->words,
+                        'words' => $z->owner_words,
                         'leaves_mm' => $z->leaves_mm,
                         'fill_back_on' => $z->fill_back_on,
                     ],

@@ -19,6 +19,7 @@ use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Interval\Ground;
 use KeenThistle\Core\Length\LengthRule;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Shorthand\Notation;
 use KeenThistle\Core\Timing\MinutesRule;
 use KeenThistle\Core\Timing\Service;
@@ -187,7 +188,7 @@ final readonly class DemoHistories
                 $day->modify(\sprintf('%02d:%02d', 11 + ($number % 6), (5 * $number) % 60)),
                 'visit',
                 $visit->id,
-                \sprintf('%s visit on %s recorded', $visit->kind, $day->format('Y-m-d')),
+                \sprintf('%s visit of %s recorded', $visit->kind, Say::day($day)),
             );
             foreach ('nails' === $visit->kind ? [] : $recipes as $zone => $recipe) {
                 $actual = clone $recipe;

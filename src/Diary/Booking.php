@@ -8,6 +8,7 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Owned;
@@ -109,7 +110,7 @@ class Booking implements SalonOwned
             $this->dog,
             'booking',
             (string) $this->id,
-            \sprintf('%s: %s, %s at %s', $what, $this->kind, $this->day->format('Y-m-d'), $this->time),
+            \sprintf('%s: %s, %s at %s', $what, $this->kind, Say::day($this->day), $this->time),
         );
     }
 }

@@ -8,6 +8,7 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Refusal\Refused;
 
 final readonly class Slots
@@ -24,7 +25,7 @@ final readonly class Slots
             ->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)]);
         if (null !== $there && $there !== $but) {
             throw Refused::conflict(
-                \sprintf('%s is booked on %s at %s already.', $dog->name, $day->format('Y-m-d'), $time),
+                \sprintf('%s is booked on %s at %s already.', $dog->name, Say::day($day), $time),
             );
         }
     }

@@ -47,9 +47,9 @@ final readonly class CloseGroomHandler implements Handler
         if (null !== $groom->closedAt) {
             throw Refused::conflict(
                 \sprintf(
-                    'This visit was closed already, by %s at %s UTC: nothing was recorded twice.',
+                    'This visit was closed already, by %s at %s: nothing was recorded twice.',
                     $groom->closedBy->name ?? 'somebody',
-                    $groom->closedAt->format('H:i'),
+                    $groom->closedAt->setTimezone($actor->timeZone)->format('H:i'),
                 ),
             );
         }

@@ -17,6 +17,7 @@ use KeenThistle\Core\Check\CheckRule;
 use KeenThistle\Core\Check\HandsOn;
 use KeenThistle\Core\Handling\HandlingRule;
 use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\LookList;
 use KeenThistle\Core\Timing\Service;
@@ -252,6 +253,6 @@ final readonly class Finish
 
     private static function day(string $iso): string
     {
-        return (new \DateTimeImmutable($iso))->format('j F Y');
+        return Say::day(new \DateTimeImmutable($iso));
     }
 }

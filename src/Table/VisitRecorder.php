@@ -11,6 +11,7 @@ use KeenThistle\Arrival\Arrival;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Length\Method;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
@@ -66,7 +67,7 @@ final readonly class VisitRecorder
             ++$dog->version; // The weight stands in the dog's form.
         }
         $this->keepZones($actor, $visit, $zones, $plan);
-        $words = \sprintf('%s visit on %s recorded', $visit->kind, $visit->day->format('Y-m-d'));
+        $words = \sprintf('%s visit of %s recorded', $visit->kind, Say::day($visit->day));
 
         return [$visit, new Entry($dog, 'visit', (string) $visit->id, $words, null, ['zones' => \count($zones)])];
     }

@@ -101,7 +101,7 @@ final class WashTest extends ApiTestCase
             422,
         );
         self::assertStringContainsString(
-            date('Y-m-d', strtotime('+3 days')).' at the latest',
+            date('D j M Y', strtotime('+3 days')).' at the latest',
             self::errors($late)['discard_by'],
         );
         self::assertStringContainsString(

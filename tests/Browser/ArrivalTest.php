@@ -59,11 +59,14 @@ final class ArrivalTest extends ArrivalCase
         $this->page->button('When done')->click();
         $this->sees($this->page, 'mm it leaves');
         $this->sees($this->page, 'comb test saved');
+        $this->page->button('Show it to the owner')->click();
+        $this->sees($this->page, 'clipped to about');
         $this->page->button('Agree and sign')->click();
         $this->sees($this->page, 'Signature is required');
         $this->sign();
         $this->page->button('Agree and sign')->click();
-        $this->sees($this->page, 'Agreed and sealed');
+        $this->sees($this->page, 'Nothing in it can be changed any more');
+        $this->page->button('Give the tablet back')->click();
         $this->sees($this->page, 'by Tamsin Oldacre, taken by Tove Lindgarth');
         $link = (string) $this->page->xpath("//a[.='copy']")->getAttribute('href');
         $this->page->driver->get(str_starts_with($link, 'http') ? $link : $this->page->address.$link);
@@ -91,6 +94,8 @@ final class ArrivalTest extends ArrivalCase
             $this->page->xpath("//button[@role='tab'][@data-state='active'][.='$tab']");
         }
         $this->sees($this->page, 'How to go on');
+        $this->tabToText('Show it to the owner');
+        $this->page->keys(WebDriverKeys::ENTER);
         $this->tabToText('Sign with a cross');
         $this->page->keys(WebDriverKeys::ENTER);
         $this->tabToText('Agree and sign');
@@ -153,9 +158,12 @@ final class ArrivalTest extends ArrivalCase
         $this->severity('chest', '2');
         $this->sees($this->page, 'not sent yet: kept here');
         $this->page->button('Agree')->click();
+        $this->page->button('Show it to the owner')->click();
         $this->sign();
+        $this->sees($this->page, 'sign when it is there');
         $this->page->network(true);
-        $this->sees($this->page, 'comb test saved');
+        $waits = fn (): bool => str_contains($this->page->css('[role=dialog]')->getText(), 'sign when it is there');
+        $this->page->until(fn (): ?bool => $waits() ? null : true, 'what was found does not reach the salon');
         self::assertNotSame('', $this->page->css('[data-testid=signature] path:last-child')->getAttribute('d'));
         $this->page->button('Agree and sign')->click();
         $this->sees($this->page, 'Agreed and sealed');

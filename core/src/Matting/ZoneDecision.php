@@ -145,4 +145,25 @@ final readonly class ZoneDecision
             'reasons' => Reason::listToArray($this->reasons()),
         ];
     }
+
+    /** The same in the owner's words: what the place looks like afterwards. */
+    public function forOwner(): string
+    {
+        if (Decision::Clip === $this->decision) {
+            $left = $this->under?->leaves();
+
+            return null === $left
+                ? Say::it('matting.owner_left_for_a_vet')
+                : Say::it('matting.owner_clipped_to_about', $left->rounded());
+        }
+
+        return match ($this->decision) {
+            Decision::Rake => Say::it('matting.owner_brushed_out'),
+            Decision::Loosen => Say::it('matting.owner_loosened_and_combed'),
+            Decision::Split => Say::it('matting.owner_split_and_combed'),
+            Decision::ComesOff => Say::it('matting.owner_comes_off'),
+            Decision::None => Say::it('matting.owner_nothing_found'),
+            default => Say::it('matting.owner_combed_out'),
+        };
+    }
 }

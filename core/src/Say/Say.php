@@ -31,6 +31,12 @@ final class Say
         return vsprintf($text, $about);
     }
 
+    /** A day as screens and papers write it, without a figure that could be day or month: Sat 28 Nov 2026. */
+    public static function day(\DateTimeImmutable $day): string
+    {
+        return $day->format('D j M Y');
+    }
+
     /** @param string $language one that has a catalogue; any other: English */
     public static function in(string $language): void
     {

@@ -278,7 +278,7 @@ final readonly class TodayRule
                 'agreement',
                 Row::DEFERRED,
                 'agreement',
-                Say::it('today.agreed_for_a_later_visit', $date),
+                Say::it('today.agreed_for_a_later_visit', Say::day(new \DateTimeImmutable($date))),
                 null,
                 $date,
             );

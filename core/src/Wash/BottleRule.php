@@ -42,7 +42,7 @@ final readonly class BottleRule
                 'discard_by',
                 null === $labelDays
                     ? Say::it('wash.must_be_the_day_it_was')
-                    : Say::it('wash.is_past_what_the_makers_label', $latest->format('Y-m-d')),
+                    : Say::it('wash.is_past_what_the_makers_label', Say::day($latest)),
             );
         }
         if (null !== $discard && $discard < $mixedOn) {

@@ -10,12 +10,13 @@ import {
   Wrench,
   type LucideIcon,
 } from 'lucide-react'
-import { lazy, Suspense, useEffect, useState } from 'react'
-import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router'
+import { lazy, Suspense, useEffect, useRef, useState, type RefObject } from 'react'
+import { Link, NavLink, Outlet, ScrollRestoration, useLocation, useNavigate } from 'react-router'
 import { DOG_KEYS } from '../parts/useDogKeys'
 import { Away } from '../ui/Away'
 import { Button } from '../ui/Button'
 import { Modal } from '../ui/Modal'
+import { clock } from '../ui/words'
 import { Emergency } from './Emergency'
 import { useSession } from './session'
 
@@ -50,6 +51,8 @@ export function Shell() {
   const go = useNavigate()
   const [help, setHelp] = useState(false)
   const online = useOnline()
+  const main = useRef<HTMLElement>(null)
+  useFocusOnPage(main)
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
@@ -124,14 +127,14 @@ export function Shell() {
           className="flex flex-wrap items-center gap-3 bg-bracken-soft px-5 py-2 font-bold text-bracken"
         >
           <p className="min-w-0 flex-1 basis-72">
-            A wrong PIN was typed for you five times, last at {session.pin_refused_at.slice(11, 16)} UTC. Your
-            password has made your PIN good again. If that was not you, tell your manager.
+            A wrong PIN was typed for you five times, last at {clock(session.pin_refused_at)}. Your password
+            has made your PIN good again. If that was not you, tell your manager.
           </p>
           <Button onClick={() => signedIn({ ...session, pin_refused_at: null })}>I have seen it</Button>
         </div>
       )}
       {!online && <Away>No connection. What you enter stays here until the salon can be reached again.</Away>}
-      <main id="main" className="flex flex-1 flex-col">
+      <main id="main" ref={main} tabIndex={-1} className="flex flex-1 flex-col outline-none">
         <Outlet />
       </main>
       <ScrollRestoration />
@@ -163,4 +166,15 @@ function useOnline(): boolean {
     }
   }, [])
   return online
+}
+
+/** Another page: reading and Tab go on at its beginning, unless it has put the focus somewhere itself. */
+function useFocusOnPage(main: RefObject<HTMLElement | null>) {
+  const { pathname } = useLocation()
+  const before = useRef(pathname)
+  useEffect(() => {
+    if (before.current === pathname) return
+    before.current = pathname
+    if (!main.current?.contains(document.activeElement)) main.current?.focus({ preventScroll: true })
+  }, [main, pathname])
 }

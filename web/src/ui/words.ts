@@ -9,6 +9,11 @@ export function shortDay(iso: string | null | undefined): string {
   return iso ? format(parseISO(iso), 'd MMM') : '–'
 }
 
+/** A time of day, where this device is. */
+export function clock(iso: string): string {
+  return format(parseISO(iso), 'HH:mm')
+}
+
 export function ago(iso: string): string {
   return `${formatDistanceToNowStrict(parseISO(iso))} ago`
 }

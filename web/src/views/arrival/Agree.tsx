@@ -4,16 +4,13 @@ import { useState } from 'react'
 import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
-import { TextField } from '../../ui/Field'
 import { TakeLinkBack } from '../../parts/TakeLinkBack'
-import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
 import { day, hours, mm, money } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import { type ArrivalData, type CombDraft } from '../../parts/comb'
-import { SignaturePad } from './SignaturePad'
+import { OwnersPage } from './OwnersPage'
 import type { useAutosave } from './useAutosave'
-import { useWrite } from '../../app/useWrite'
 
 interface Props {
   arrival: ArrivalData
@@ -23,37 +20,12 @@ interface Props {
   onSaved: (arrival: ArrivalData) => void
 }
 
-export function Agree({ arrival, comb, canWork, onSaved }: Props) {
+export function Agree({ arrival, comb, labels, canWork, onSaved }: Props) {
   const { session } = useSession()
-  const toast = useToast()
-  const [name, setName] = useState(arrival.dog.people[0]?.name ?? '')
-  const [signature, setSignature] = useState('')
+  const [handed, setHanded] = useState(false)
   const chosen = comb.value.choice ?? arrival.comb.choice
   const settled = comb.status === 'saved'
-  const send = useWrite({
-    send: (agreed: boolean, write) =>
-      take(
-        api.POST('/api/arrivals/{id}/agreement', {
-          params: { path: { id: arrival.id }, header: write },
-          body: {
-            agreed,
-            signed_by: name,
-            signature,
-            comb_version: arrival.comb.version,
-            check_version: arrival.check_version,
-            choice: arrival.comb.choice,
-            kind: arrival.kind,
-          },
-        }),
-      ),
-    onSuccess: (next, agreed) => {
-      setSignature('')
-      onSaved(next)
-      toast({ text: agreed ? 'Agreed and sealed' : 'Refusal recorded' })
-    },
-  })
   const cache = useQueryClient()
-  const errors = send.fields
   return (
     <div className="space-y-4 p-4">
       <h2 className="text-xl">How to go on</h2>
@@ -127,41 +99,18 @@ export function Agree({ arrival, comb, canWork, onSaved }: Props) {
         )}
       </section>
       {canWork && (
-        <form
-          noValidate
-          className="space-y-3 border-t border-line pt-3"
-          onSubmit={(e) => {
-            e.preventDefault()
-            send.mutate(true)
-          }}
-        >
-          <TextField
-            label="Who signs"
-            value={name}
-            maxLength={80}
-            onChange={(e) => setName(e.target.value)}
-            error={errors.signed_by}
-          />
-          <SignaturePad value={signature} onChange={setSignature} error={errors.signature} />
-          {send.error &&
-            Object.keys(errors).filter((k) => k !== 'signature' && k !== 'signed_by').length +
-              (Object.keys(errors).length === 0 ? 1 : 0) >
-              0 && (
-              <p role="alert" className="text-sm font-bold text-haw">
-                {Object.entries(errors)
-                  .map(([k, m]) => `${k} ${m}`)
-                  .join('; ') || send.error.message}
-              </p>
-            )}
-          <div className="flex flex-wrap gap-2">
-            <Button type="submit" kind="main" disabled={send.isPending || !settled}>
-              {send.isPending ? 'Sealing …' : 'Agree and sign'}
-            </Button>
-            <Button onClick={() => send.mutate(false)} disabled={send.isPending || !settled}>
-              The owner refuses
-            </Button>
-          </div>
-        </form>
+        <Button kind="main" className="min-h-14 w-full text-lg" onClick={() => setHanded(true)}>
+          Show it to the owner
+        </Button>
+      )}
+      {handed && (
+        <OwnersPage
+          arrival={arrival}
+          labels={labels}
+          settled={settled}
+          onClose={() => setHanded(false)}
+          onSaved={onSaved}
+        />
       )}
       {arrival.agreements.length > 0 && (
         <section>

@@ -227,6 +227,7 @@ describe('agreeing', () => {
         <Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={saved} />,
       ),
     )
+    await userEvent.click(await screen.findByRole('button', { name: 'Show it to the owner' }))
     await userEvent.click(await screen.findByRole('button', { name: 'Agree and sign' }))
     await screen.findByText('Signature is required: the owner signs on the tablet')
     await userEvent.click(screen.getByRole('button', { name: 'Sign with a cross' }))
@@ -254,7 +255,9 @@ describe('agreeing', () => {
         />,
       ),
     )
+    await userEvent.click(await screen.findByRole('button', { name: 'Show it to the owner' }))
     expect(await screen.findByRole('button', { name: 'Agree and sign' })).toHaveProperty('disabled', true)
+    expect(screen.getByText(/on its way to the salon/)).toBeTruthy()
   })
   it('records a refusal without a signature, and shows what no longer holds', async () => {
     const a = arrival({
@@ -264,7 +267,7 @@ describe('agreeing', () => {
           number: 1,
           agreed: true,
           signed_by: 'A',
-          at: '',
+          at: '2026-11-28T10:05:00Z',
           who: 'Tove',
           choice: '',
           link: '/agreement/x',
@@ -281,8 +284,11 @@ describe('agreeing', () => {
     )
     expect((await screen.findByText(/agree anew/)).textContent).toContain('something was changed since')
     expect(screen.getByText(/the seal does not fit/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Show it to the owner' }))
+    await userEvent.click(screen.getByText('I do not want it done so'))
     await userEvent.click(screen.getByRole('button', { name: 'The owner refuses' }))
     await screen.findByText('Refusal recorded')
+    expect(screen.getByText(/Nothing in it can be changed/)).toBeTruthy()
     expect(asked.at(-1)?.body).toMatchObject({ agreed: false, signature: '' })
   })
 })

@@ -1,4 +1,4 @@
-// The log: who changed what, and taking a plan change back.
+// The log: what happened, by day and dog, in sentences; a plan change is taken back here.
 import { useInfiniteQuery } from '@tanstack/react-query'
 import { Undo2 } from 'lucide-react'
 import { Link, useSearchParams } from 'react-router'
@@ -9,7 +9,7 @@ import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { useUndo } from '../../parts/useUndo'
-import { ago, day } from '../../ui/words'
+import { clock, day, sentence } from '../../ui/words'
 import { Incidents } from './Incidents'
 
 export function Log() {
@@ -31,7 +31,6 @@ export function Log() {
   })
   const undo = useUndo(['log'])
   const entries = pages.data?.pages.flatMap((p) => p.entries) ?? []
-  const days = group(entries)
   return (
     <div className="mx-auto w-full max-w-4xl p-4 sm:p-6">
       <div className="mb-4 flex flex-wrap items-baseline gap-3">
@@ -64,41 +63,56 @@ export function Log() {
         <p className="panel p-6 text-ink-2">Nothing has been changed yet.</p>
       )}
       {!wrong &&
-        [...days].map(([date, list]) => (
-          <section key={date} className="mb-5">
+        [...by(entries, (e) => e.at.slice(0, 10))].map(([date, ofDay]) => (
+          <section key={date} className="mb-6" aria-label={day(date)}>
             <h2 className="mb-2 text-lg text-ink-2">{day(date)}</h2>
-            <ul className="panel divide-y divide-line">
-              {list.map((e) => (
-                <li key={e.id} className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2">
-                  <span className="w-24 shrink-0 text-sm text-ink-2" title={e.at}>
-                    {ago(e.at)}
-                  </span>
-                  <span className="min-w-0 flex-1 basis-60">
-                    {e.dog && (
-                      <Link
-                        to={`/dogs/${e.dog}${e.kind === 'plan_zone' ? `?zone=${e.subject}` : ''}`}
-                        className="font-bold text-thistle underline underline-offset-2"
-                      >
-                        {e.dog_name}
+            <div className="panel divide-y divide-line">
+              {[...by(ofDay, (e) => e.dog ?? '')].map(([id, list]) => (
+                <div key={id} className="flex flex-wrap gap-x-4 gap-y-1 px-4 py-2">
+                  <h3 className="min-h-11 w-32 shrink-0 py-2 text-base font-bold">
+                    {id ? (
+                      <Link to={`/dogs/${id}`} className="text-thistle underline underline-offset-2">
+                        {list[0]?.dog_name}
                       </Link>
-                    )}{' '}
-                    <span className={e.undone ? 'text-ink-2 line-through' : ''}>{e.summary}</span>
-                    <span className="block text-sm text-ink-2">
-                      {e.who}
-                      {e.undone && ' · taken back'}
-                    </span>
-                  </span>
-                  {e.can_undo && may('plan') && (
-                    <Button
-                      onClick={() => undo({ id: e.id, said: `Taken back: ${e.summary}` })}
-                      aria-label={`Undo: ${e.summary}`}
-                    >
-                      <Undo2 aria-hidden className="size-4" /> Undo
-                    </Button>
-                  )}
-                </li>
+                    ) : (
+                      'The salon'
+                    )}
+                  </h3>
+                  <ul className="min-w-0 flex-1 basis-72">
+                    {list.map((e) => (
+                      <li key={e.id} className="flex min-h-11 flex-wrap items-center gap-x-3">
+                        <p className="min-w-0 flex-1 basis-60 py-1.5">
+                          <span className={e.undone ? 'text-ink-2 line-through' : ''}>
+                            {e.dog && e.kind === 'plan_zone' ? (
+                              <Link
+                                to={`/dogs/${e.dog}?zone=${e.subject}`}
+                                className="underline underline-offset-2"
+                              >
+                                {sentence(e.summary)}
+                              </Link>
+                            ) : (
+                              sentence(e.summary)
+                            )}
+                          </span>{' '}
+                          <span className="text-sm text-ink-2" title={day(e.at)}>
+                            {e.who}, {clock(e.at)}
+                            {e.undone && ' · taken back'}
+                          </span>
+                        </p>
+                        {e.can_undo && may('plan') && (
+                          <Button
+                            onClick={() => undo({ id: e.id, said: `Taken back: ${e.summary}` })}
+                            aria-label={`Undo: ${e.summary}`}
+                          >
+                            <Undo2 aria-hidden className="size-4" /> Undo
+                          </Button>
+                        )}
+                      </li>
+                    ))}
+                  </ul>
+                </div>
               ))}
-            </ul>
+            </div>
           </section>
         ))}
       {pages.hasNextPage && <Button onClick={() => void pages.fetchNextPage()}>Earlier</Button>}
@@ -106,8 +120,9 @@ export function Log() {
   )
 }
 
-function group<T extends { at: string }>(entries: T[]): Map<string, T[]> {
-  const days = new Map<string, T[]>()
-  for (const e of entries) days.set(e.at.slice(0, 10), [...(days.get(e.at.slice(0, 10)) ?? []), e])
-  return days
+/** In the order they come. */
+function by<T>(entries: T[], key: (entry: T) => string): Map<string, T[]> {
+  const out = new Map<string, T[]>()
+  for (const e of entries) out.set(key(e), [...(out.get(key(e)) ?? []), e])
+  return out
 }

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { ago } from '../../ui/words'
+import { clock, day } from '../../ui/words'
 import { Failed } from './Failed'
 import { useWrite } from '../../app/useWrite'
 
@@ -58,37 +58,47 @@ export function Outbox() {
           Nothing has gone out yet. A ready message appears here when a visit is closed.
         </p>
       )}
-      <ul className="panel divide-y divide-line empty:hidden">
-        {messages.map((m) => (
-          <li key={m.id} className="px-4 py-3">
-            <p className="text-lg">{m.text}</p>
-            <p className="text-sm text-ink-2">
-              <Link to={`/dogs/${m.dog_id}`} className="font-bold text-thistle underline underline-offset-2">
-                {m.dog}
-              </Link>{' '}
-              · to {m.client} {m.to} · by {m.who}, {ago(m.at)} ·{' '}
-              <b
-                className={
-                  m.state === 'sent' ? 'text-moss' : m.state === 'failed' ? 'text-haw' : 'text-bracken'
-                }
-              >
-                {STATES[m.state] ?? m.state}
-              </b>
-              {m.receipt && `: ${m.receipt}`}
-            </p>
-            {m.state === 'failed' && may('house') && (
-              <Button
-                className="mt-1"
-                aria-label={`Send again: ${m.text}`}
-                disabled={again.isPending}
-                onClick={() => again.mutate(m.id)}
-              >
-                Send again
-              </Button>
-            )}
-          </li>
-        ))}
-      </ul>
+      {days(messages).map(([date, list]) => (
+        <section key={date} aria-label={day(date)}>
+          <h2 className="mb-2 text-lg text-ink-2">{day(date)}</h2>
+          <ul className="panel divide-y divide-line">
+            {list.map((m) => (
+              <li key={m.id} className="px-4 py-3">
+                <p>
+                  <Link
+                    to={`/dogs/${m.dog_id}`}
+                    className="font-bold text-thistle underline underline-offset-2"
+                  >
+                    {m.dog}
+                  </Link>
+                  : {m.who} wrote to {m.client} ({m.to}) at {clock(m.at)}.
+                </p>
+                <p className="border-l-4 border-line pl-3 text-lg">{m.text}</p>
+                <p className="text-sm text-ink-2">
+                  <b
+                    className={
+                      m.state === 'sent' ? 'text-moss' : m.state === 'failed' ? 'text-haw' : 'text-bracken'
+                    }
+                  >
+                    {STATES[m.state] ?? m.state}
+                  </b>
+                  {m.receipt && `: ${m.receipt}`}
+                </p>
+                {m.state === 'failed' && may('house') && (
+                  <Button
+                    className="mt-1"
+                    aria-label={`Send again: ${m.text}`}
+                    disabled={again.isPending}
+                    onClick={() => again.mutate(m.id)}
+                  >
+                    Send again
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
       {pages.hasNextPage && (
         <Button disabled={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
           Earlier ones
@@ -96,4 +106,11 @@ export function Outbox() {
       )}
     </div>
   )
+}
+
+/** Newest day first, as they come. */
+function days<T extends { at: string }>(messages: T[]): [string, T[]][] {
+  const out = new Map<string, T[]>()
+  for (const m of messages) out.set(m.at.slice(0, 10), [...(out.get(m.at.slice(0, 10)) ?? []), m])
+  return [...out]
 }

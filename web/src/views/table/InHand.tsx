@@ -3,7 +3,7 @@ import type { Schemas } from '../../app/client'
 import { StyleDrawing } from '../../dog/StyleDrawing'
 import { WAITS, type Waits } from '../../dog/zone'
 import { Button } from '../../ui/Button'
-import { mm, sentence, trim } from '../../ui/words'
+import { mm, sentence, shortDay, trim } from '../../ui/words'
 import { isOpen, toolWords, waitsFor } from './zoneStates'
 import type { Shown, TapData } from './taps'
 
@@ -171,7 +171,7 @@ export function InHand({
           {z.difference_mm !== null &&
             z.difference_mm !== 0 &&
             ` · ${z.difference_mm > 0 ? '+' : ''}${z.difference_mm} mm against the plan`}
-          {z.fill_back_on && ` · grown out by ${z.fill_back_on}`}
+          {z.fill_back_on && ` · grown out by ${shortDay(z.fill_back_on)}`}
         </p>
       )}
       {z && z.state !== 'planned' && canWork && (

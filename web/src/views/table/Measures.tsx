@@ -1,6 +1,7 @@
 // What was measured on this dog: level ears, balance, neckwear, each with its reasons. Suggestions only.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState, type FormEvent } from 'react'
+import type { FormEvent } from 'react'
+import { useDraft } from '../../app/draft'
 import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
@@ -31,11 +32,10 @@ export function Measures({ dogId }: { dogId: string }) {
 }
 
 function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] }) {
-  const { may } = useSession()
+  const { may, session } = useSession()
   const cache = useQueryClient()
-  const [v, setV] = useState<Record<string, string>>(() =>
-    Object.fromEntries(Object.entries(data.measures).map(([k, n]) => [k, String(n)])),
-  )
+  const [typed, keep] = useDraft<Record<string, string>>(`measures.${session.id}.${dogId}`)
+  const v = typed ?? Object.fromEntries(Object.entries(data.measures).map(([k, n]) => [k, String(n)]))
   const save = useWrite({
     send: (_: void, write) =>
       take(
@@ -48,7 +48,10 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
           ),
         }),
       ),
-    onSuccess: (next) => cache.setQueryData(queries.measures(dogId).queryKey, next),
+    onSuccess: (next) => {
+      keep(null)
+      cache.setQueryData(queries.measures(dogId).queryKey, next)
+    },
   })
   const look = useWrite({
     send: (seen: Record<string, string>, write) =>
@@ -121,7 +124,7 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
           </p>
         )}
       </section>
-      <details open={Object.keys(data.measures).length === 0}>
+      <details open={typed !== null || Object.keys(data.measures).length === 0}>
         <summary className="min-h-11 py-2 font-bold">Measure</summary>
         <div className="grid gap-x-3 sm:grid-cols-2">
           {FIELDS.map(([name, label]) => (
@@ -131,15 +134,25 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
               inputMode="decimal"
               disabled={!may('visit')}
               value={v[name] ?? ''}
-              onChange={(e) => setV({ ...v, [name]: e.target.value })}
+              onChange={(e) => keep({ ...v, [name]: e.target.value })}
               error={errors[name]}
             />
           ))}
         </div>
         {may('visit') && (
-          <Button type="submit" disabled={save.isPending}>
-            {save.isPending ? 'Working it out …' : 'Keep and work it out'}
-          </Button>
+          <div className="flex flex-wrap items-center gap-3">
+            <Button type="submit" disabled={save.isPending}>
+              {save.isPending ? 'Working it out …' : 'Keep and work it out'}
+            </Button>
+            {typed !== null && (
+              <>
+                <span className="text-sm font-bold text-bracken">Changed here, not kept yet.</span>
+                <Button kind="quiet" onClick={() => keep(null)}>
+                  Put back
+                </Button>
+              </>
+            )}
+          </div>
         )}
         {save.error && Object.keys(errors).length === 0 && (
           <p role="alert" className="font-bold text-haw">

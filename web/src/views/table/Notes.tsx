@@ -1,5 +1,7 @@
 // Notes and incidents of this groom; what the owner has not been told of stays in sight.
-import { useState, type FormEvent } from 'react'
+import type { FormEvent } from 'react'
+import { useDraft } from '../../app/draft'
+import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { shortDay } from '../../ui/words'
@@ -26,13 +28,15 @@ export function Notes({
   canWork: boolean
   onTap: (data: TapData) => void
 }) {
-  const [text, setText] = useState('')
+  const { session } = useSession()
+  const [typed, keep] = useDraft<string>(`note.${session.id}.${groom.id}`)
+  const text = typed ?? ''
   const names = useIncidentNames()
   const send = (e: FormEvent) => {
     e.preventDefault()
     if (text.trim() === '') return
     onTap({ kind: 'note', text: text.trim() })
-    setText('')
+    keep(null)
   }
   return (
     <div className="space-y-4 p-4">
@@ -90,7 +94,7 @@ export function Notes({
                   label="In your own words"
                   value={text}
                   maxLength={500}
-                  onChange={(e) => setText(e.target.value)}
+                  onChange={(e) => keep(e.target.value || null)}
                 />
               </div>
               <Button type="submit" className="mb-5 min-h-12">

@@ -1,12 +1,12 @@
 // Planned one thing, done another: tool and reason in two taps, the whole recipe only where that is not
 // enough.
-import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import type { Schemas } from '../../app/client'
-import { draftOf, queries, type RecipeDraft } from '../../app/queries'
+import { draftOf, type RecipeDraft } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { Modal } from '../../ui/Modal'
+import { ToolChips } from '../../parts/ToolChips'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { WHY_OTHERWISE } from '../../parts/reasons'
 import type { Shown, TapData } from './taps'
@@ -24,16 +24,11 @@ const PATCH: Record<string, string> = { 'matted below': 'forced_by_mat', 'slip o
 
 export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props) {
   const first = groom.zones.find((z) => z.zone === zones[0])
-  const kit = useQuery(queries.kit())
   const [draft, setDraft] = useState<RecipeDraft>(() => draftOf(first?.planned ?? null))
   const [state, setState] = useState('done')
   const [whole, setWhole] = useState(first?.planned == null)
-  const here = (kit.data?.items ?? []).filter((i) => i.place === groom.place)
   const guarded = draft.method === 'guard'
   const bladed = draft.method === 'clip' || draft.method === 'shave_out'
-  const tools = here.filter((i) =>
-    guarded ? i.kind === 'guard' : bladed && (i.kind === 'blade' || i.kind === 'trimmer'),
-  )
   const send = (why: string) => {
     const patch = PATCH[why]
     const actual = patch ? { ...draft, exception: true, carry: 'do_not_repeat', reason: patch } : draft
@@ -48,45 +43,7 @@ export function Otherwise({ groom, zones, labels, words, onClose, onTap }: Props
         </p>
         {!whole && (guarded || bladed) && (
           <div className="space-y-2">
-            <div role="radiogroup" aria-label="Really used" className="flex flex-wrap gap-1.5">
-              {tools.map((t) => {
-                const on =
-                  guarded || t.kind === 'trimmer'
-                    ? draft.tool?.kind === t.kind && draft.tool.mm === t.nominal_mm
-                    : draft.tool?.label === t.label
-                return (
-                  <button
-                    key={t.id}
-                    type="button"
-                    role="radio"
-                    aria-checked={on}
-                    onClick={() =>
-                      setDraft({
-                        ...draft,
-                        tool: guarded
-                          ? {
-                              kind: 'guard',
-                              mm: t.nominal_mm ?? 0,
-                              label: t.label,
-                              base: draft.tool?.base ?? '10',
-                            }
-                          : t.kind === 'trimmer'
-                            ? { kind: 'trimmer', mm: t.nominal_mm ?? undefined }
-                            : { kind: 'blade', label: t.label },
-                      })
-                    }
-                    className={`min-h-14 min-w-16 rounded-md border px-3 text-lg font-bold
-                      ${
-                        on
-                          ? 'border-thistle bg-thistle-soft text-thistle'
-                          : 'border-line bg-sheet hover:bg-well'
-                      }`}
-                  >
-                    {t.label}
-                  </button>
-                )
-              })}
-            </div>
+            <ToolChips draft={draft} place={groom.place} onChange={setDraft} />
             <div className="flex flex-wrap gap-2">
               <Choice
                 label="Lay"

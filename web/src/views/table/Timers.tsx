@@ -1,5 +1,6 @@
 // Timers: they belong to the dog, run on whatever device looks at it, and say in words what to do when they
 // are up.
+import { clock as timeOf } from '../../ui/words'
 import { Play, Square, Thermometer } from 'lucide-react'
 import { useState } from 'react'
 import { api, ApiError, take } from '../../app/client'
@@ -126,7 +127,7 @@ export function Timers({ groom, blade, canWork, onTap }: Props) {
                 ))}
             {t.forgotten && (
               <p className="text-sm font-bold">
-                Running since {t.since?.slice(11, 16)} UTC on {t.who}&rsquo;s device: is it really? Stop it
+                Running since {t.since && timeOf(t.since)} on {t.who}&rsquo;s device: is it really? Stop it
                 here if not.
               </p>
             )}

@@ -209,7 +209,7 @@ describe('the table', () => {
     await screen.findByTestId('done')
     await userEvent.click(screen.getByRole('option', { name: /^skull/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Differently' }))
-    await userEvent.click(await screen.findByRole('radio', { name: '10' }))
+    await userEvent.click(await screen.findByRole('button', { name: /^10 blade/ }))
     await userEvent.click(screen.getByRole('button', { name: 'matted below' }))
     await waitFor(() =>
       expect(seen[0]).toMatchObject({
