@@ -163,7 +163,7 @@ final class ArrivalTest extends ArrivalCase
         $this->sees($this->page, 'sign when it is there');
         $this->page->network(true);
         $waits = fn (): bool => str_contains($this->page->css('[role=dialog]')->getText(), 'sign when it is there');
-        $this->page->until(fn (): ?bool => $waits() ? null : true, 'what was found does not reach the salon');
+        $this->page->until(static fn (): ?bool => $waits() ? null : true, 'what was found does not reach the salon');
         self::assertNotSame('', $this->page->css('[data-testid=signature] path:last-child')->getAttribute('d'));
         $this->page->button('Agree and sign')->click();
         $this->sees($this->page, 'Agreed and sealed');

@@ -61,7 +61,7 @@ function Page({
   const common = { look, selected: null, onSelect: nothing, name: dog.name }
   return (
     <Paper
-      title={`Card of ${dog.name}, ${day(card.today)}`}
+      title={`Card of ${dog.name}, ${card.today}`}
       back={{ to: `/dogs/${dog.id}`, label: 'Card' }}
       ready={kept !== null}
     >
