@@ -17,6 +17,8 @@ final class PhoneTest extends BrowserTestCase
         yield 'right side' => ['tansy', 'Turn', 20];
         yield 'head' => ['tansy', 'Head', 14];
         yield 'feet' => ['tansy', 'Feet', 12];
+        yield 'toes' => ['tansy', 'Toes', 12];
+        yield 'above' => ['tansy', 'Above', 18];
         yield 'rear' => ['tansy', 'Rear', 8];
         yield 'below' => ['tansy', 'Below', 20];
         // Short legs, prick ears and a bob; a sight hound's small head.

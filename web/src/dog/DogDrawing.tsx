@@ -22,7 +22,8 @@ interface Props {
   zones: Record<string, DrawnZone>
   side: 'left' | 'right'
   selected: string | null
-  onSelect: (id: string) => void
+  /** tapped: by a finger, not by a key */
+  onSelect: (id: string, tapped?: boolean) => void
   /** Enter on a zone: to its recipe */
   onOpen?: () => void
   name: string
@@ -103,12 +104,12 @@ export const DogDrawing = memo(function DogDrawing({
     if (idle) return
     // Without a place it was not a finger: what it is on is meant.
     const meant = zoneAt(e.currentTarget, e.target, e.detail ? e.clientX : NaN, e.clientY)
-    if (meant) return onSelect(meant)
+    if (meant) return onSelect(meant, true)
     const map = e.currentTarget.getScreenCTM?.()?.inverse()
     if (!map) return
     const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(map)
     const z = nearestZone(field, side === 'right' ? x0 + x1 - p.x : p.x, -p.y)
-    if (z && zones[z]) onSelect(sure(zones[z]).id)
+    if (z && zones[z]) onSelect(sure(zones[z]).id, true)
   }
   const middles = useMemo(
     () => Object.fromEntries(Object.entries(field.anchors).map(([z, at]) => [z, middle(at)])),

@@ -11,7 +11,7 @@ import type { DrawnZone } from '../dog/zone'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { fromSide, isRight, viewFor } from './sides'
-import { VIEWS } from './views'
+import { closer, VIEWS } from './views'
 
 interface Props {
   look: DogLook
@@ -29,8 +29,8 @@ export function DogViews({ look, zone, selected, onSelect, onOpen, name, tag = '
   const [side, setSide] = useState<'left' | 'right'>('left')
   const seen = fieldOf(look).zones
   const close = useMemo(() => seenClose(look), [look])
-  const select = (id: string) => {
-    const next = viewFor(id, view, { side: seen, ...close })
+  const select = (id: string, tapped = false) => {
+    const next = (tapped && view === 'side' && closer(id)) || viewFor(id, view, { side: seen, ...close })
     setView(next)
     if (next === 'side' && fromSide('right', id) !== fromSide('left', id))
       setSide(isRight(id) ? 'right' : 'left')

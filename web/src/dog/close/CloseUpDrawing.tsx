@@ -24,7 +24,8 @@ interface Props {
   /** by their own id: both sides are seen */
   zones: Record<string, DrawnZone>
   selected: string | null
-  onSelect: (id: string) => void
+  /** tapped: by a finger, not by a key */
+  onSelect: (id: string, tapped?: boolean) => void
   onOpen?: () => void
   name: string
   cells?: boolean

@@ -54,7 +54,7 @@ describe('shapes', () => {
 })
 
 describe('what comes close', () => {
-  it.each(['head', 'below', 'feet', 'rear'] as View[])(
+  it.each(['head', 'above', 'below', 'feet', 'toes', 'rear'] as View[])(
     'holds only zones of the body, each at one place: %s',
     (view) => {
       const zones = zonesOfView(view, LOOK)

@@ -12,7 +12,8 @@ let worker: Worker | null = null
 let last = 0
 
 function keyOf(view: View, look: DogLook): string {
-  return [view, look.build, look.muzzle, look.ear_type, look.ear_set, look.size, look.sex].join('|')
+  const { build, muzzle, ear_type, ear_set, tail_type, size, sex } = look
+  return [view, build, muzzle, ear_type, ear_set, tail_type, size, sex].join('|')
 }
 
 function remember(key: string, kept: Kept[]): Kept[] {

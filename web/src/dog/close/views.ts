@@ -1,15 +1,21 @@
 // The parts that come close, each from the dog's own build.
 import type { DogLook } from '../build'
+import { aboveOf } from './above'
 import { belowOf } from './below'
 import { feetOf } from './feet'
 import { headOf } from './head'
 import { keep, type CloseUp, type Kept } from './plate'
 import { rearOf } from './rear'
+import { toesOf } from './toes'
 
-const VIEWS = { head: headOf, below: belowOf, feet: feetOf, rear: rearOf } satisfies Record<
-  string,
-  (look: DogLook) => CloseUp
->
+const VIEWS = {
+  head: headOf,
+  above: aboveOf,
+  below: belowOf,
+  feet: feetOf,
+  toes: toesOf,
+  rear: rearOf,
+} satisfies Record<string, (look: DogLook) => CloseUp>
 export type View = keyof typeof VIEWS
 export interface Wanted {
   view: View
@@ -39,5 +45,12 @@ export function zonesOfView(view: View, look: DogLook): string[] {
  */
 export function seenClose(look: DogLook): Record<View, string[]> {
   const of = (view: View) => closeUpOf(view, look).shows ?? zonesOfView(view, look)
-  return { head: of('head'), feet: of('feet'), rear: of('rear'), below: of('below') }
+  return {
+    head: of('head'),
+    feet: of('feet'),
+    rear: of('rear'),
+    below: of('below'),
+    above: of('above'),
+    toes: of('toes'),
+  }
 }

@@ -14,7 +14,7 @@ import { ago, trim } from '../../ui/words'
 import { Legend } from './Legend'
 import { OutOfSight } from './OutOfSight'
 import { drawnOf } from '../../parts/cardDrawn'
-import { VIEWS } from '../../parts/views'
+import { closer, VIEWS } from '../../parts/views'
 import { drawnAs, isLeft, isRight, viewFor } from '../../parts/sides'
 
 type Word = Schemas['VocabularyView']['zones'][number]
@@ -62,10 +62,10 @@ export function DogStage({
     .filter((z) => drawn.side[drawnAs(z.id)]?.id !== z.id)
     .filter((z) => !(z.side && z.side !== side && seen.includes(drawnAs(z.id))))
   const off = card.zones.filter((z) => z.here && (!z.here.makes || !z.here.close))
-  const select = (id: string) => {
+  const select = (id: string, tapped = false) => {
     if (isRight(id) && side === 'left' && seen.includes(drawnAs(id))) setTurned('right')
     if (isLeft(id) && side === 'right' && seen.includes(id)) setTurned('left')
-    setView(viewFor(id, view, seenIn))
+    setView((tapped && view === 'side' && closer(id)) || viewFor(id, view, seenIn))
     onSelect(id)
   }
   const worst = card.worst_here ? byId[card.worst_here] : null
