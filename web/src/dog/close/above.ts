@@ -1,5 +1,5 @@
-// The dog from above, its head to the left as from the side: the outline of its back, both sides at once, neck
-// and ears.
+// The dog from above, its head to the left as from the side: the outline of its back, both sides at
+// once, neck and ears.
 import type { DogLook } from '../build'
 import type { Point } from '../geometry'
 import { line } from './features'
