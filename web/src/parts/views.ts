@@ -14,7 +14,7 @@ export const VIEWS: { id: 'side' | View; label: string }[] = [
 const HEAD = /^(skull|fringe|brow|inner_eye|stop|cheek|muzzle|lips|beard|ear_)/
 const FEET = /^(pads|between_toes|toe_outline)_/
 
-/** What comes close when this zone is tapped on the side view: the head for its parts, the feet for theirs. */
+/** What comes close when this zone is tapped on the side view: the head, or the feet. */
 export function closer(zone: string): View | null {
   return HEAD.test(zone) ? 'head' : FEET.test(zone) ? 'feet' : null
 }

@@ -59,7 +59,9 @@ function nails([x, y]: Point, k: number): Art[] {
     {
       d: DIGITS.map(([cx, cy, , b]) => {
         const low = cy - b + 0.42
-        return `M${p(cx - 0.2, low)}Q${p(cx, low + 0.3)} ${p(cx + 0.2, low)}Q${p(cx + 0.12, low - 0.6)} ${p(cx, low - 0.72)}Q${p(cx - 0.12, low - 0.6)} ${p(cx - 0.2, low)}Z`
+        const tip = `Q${p(cx, low + 0.3)} ${p(cx + 0.2, low)}`
+        const back = `Q${p(cx + 0.12, low - 0.6)} ${p(cx, low - 0.72)}`
+        return `M${p(cx - 0.2, low)}${tip}${back}Q${p(cx - 0.12, low - 0.6)} ${p(cx - 0.2, low)}Z`
       }).join(''),
       fill: '#2b2130',
     },
