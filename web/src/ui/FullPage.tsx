@@ -1,4 +1,4 @@
-// A page over everything, without the tools: for whoever the tablet is handed to; closed by who handed it over.
+// A page over everything, without the tools: for whoever the tablet is handed to.
 import { Dialog } from 'radix-ui'
 import type { ReactNode } from 'react'
 import { Button } from './Button'
