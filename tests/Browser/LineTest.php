@@ -65,7 +65,7 @@ final class LineTest extends BrowserTestCase
         );
         $this->page->go('/log');
         $this->page
-            ->xpath("//li[contains(., 'Cobnut') and contains(., 'throat')]//button[contains(., 'Undo')]")
+            ->xpath("//div[h3[.='Cobnut']]//li[contains(., 'hroat')]//button[contains(., 'Undo')]")
             ->click();
         $this->sees($this->page, 'Taken back');
     }

@@ -61,7 +61,7 @@ final class PatternTest extends BrowserTestCase
         $this->card($this->page, 'dimity', 'loin');
         $this->leaves($this->page, '1.5 mm');
         $this->page->go('/log');
-        $this->page->xpath("//li[contains(., 'Dimity') and contains(., 'loin')]//button[contains(., 'Undo')]")->click();
+        $this->page->xpath("//div[h3[.='Dimity']]//li[contains(., 'oin')]//button[contains(., 'Undo')]")->click();
         $this->sees($this->page, 'Taken back');
     }
 

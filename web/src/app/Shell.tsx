@@ -16,7 +16,6 @@ import { DOG_KEYS } from '../parts/useDogKeys'
 import { Away } from '../ui/Away'
 import { Button } from '../ui/Button'
 import { Modal } from '../ui/Modal'
-import { clock } from '../ui/words'
 import { Emergency } from './Emergency'
 import { useSession } from './session'
 
@@ -177,4 +176,9 @@ function useFocusOnPage(main: RefObject<HTMLElement | null>) {
     before.current = pathname
     if (!main.current?.contains(document.activeElement)) main.current?.focus({ preventScroll: true })
   }, [main, pathname])
+}
+
+/** Without the library of dates, which signing in does not need. */
+function clock(iso: string): string {
+  return new Date(iso).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
 }

@@ -38,16 +38,42 @@ export interface Field extends Raster {
 
 const kept = new Map<string, Field>()
 
-export function fieldOf(look: DogLook): Field {
+export function keyOfField(look: DogLook): string {
   const { build, muzzle, ear_type, ear_set, tail_type, tail_carriage, size } = look
-  const key = [build, muzzle, ear_type, ear_set, tail_type, tail_carriage, size ?? ''].join('|')
-  let field = kept.get(key)
-  if (!field) {
-    if (kept.size > 12) kept.delete(kept.keys().next().value ?? '')
-    kept.set(key, (field = compute(look)))
-  }
+  return ['side', build, muzzle, ear_type, ear_set, tail_type, tail_carriage, size ?? ''].join('|')
+}
+
+/** The field of a look where it was computed already. */
+export function knownField(look: DogLook): Field | null {
+  return kept.get(keyOfField(look)) ?? null
+}
+
+/** One that was computed elsewhere; the first that is known stays. */
+export function knowField(look: DogLook, field: Field): Field {
+  const known = knownField(look)
+  if (known) return known
+  if (kept.size > 12) kept.delete(kept.keys().next().value ?? '')
+  kept.set(keyOfField(look), field)
   return field
 }
+
+export function fieldOf(look: DogLook): Field {
+  return knownField(look) ?? knowField(look, compute(look))
+}
+
+const seen = new Map<string, string[]>()
+
+/** The zones that are seen from the side, as a field has them. */
+export function zonesSeen(look: DogLook): string[] {
+  const key = keyOfField(look)
+  let zones = seen.get(key)
+  if (!zones) seen.set(key, (zones = [...bodyZones(skeleton(look)), ...TAIL, ...EAR]))
+  return zones
+}
+
+const TAIL = ['tail_root', 'tail_flag', 'tail_tip']
+const EAR = ['ear_outer_left', 'ear_feather_left']
+const bodyZones = (bones: Skeleton) => Object.keys(bones.seeds).filter((z) => !OF_A_PART.test(z))
 
 const OF_A_PART = /^(ear_|tail_(root|flag|tip)$)/
 
@@ -58,7 +84,7 @@ function compute(look: DogLook): Field {
   const height = Math.ceil((y1 - y0) * SCALE)
   const size = width * height
   const raster: Raster = { x0, y0, width, height, scale: SCALE }
-  const body = Object.keys(bones.seeds).filter((z) => !OF_A_PART.test(z))
+  const body = bodyZones(bones)
   const stump = look.tail_type === 'bob'
   const tail = partOf(
     raster,

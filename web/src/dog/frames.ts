@@ -1,8 +1,9 @@
 // Coats that were laid already, kept: so that a slider over the weeks shows one frame after another
 // instead of laying each anew.
+import { askBeside, hasWorker } from './beside/beside'
 import type { DogLook } from './build'
 import { coatOf, type CoatPaths } from './coat'
-import { fieldOf, type Field } from './field'
+import type { Field } from './field'
 
 const KEPT = 140
 const coats = new WeakMap<Field, Map<string, CoatPaths>>()
@@ -23,18 +24,16 @@ export function laidCoat(field: Field, coat: string, lengths: string): CoatPaths
   return paths
 }
 
-/** Lays coats one by one while the page has nothing else to do. Gives back how to stop. */
+/** Has coats laid one by one while nothing else is asked. Gives back how to stop. */
 export function prepareCoats(look: DogLook, frames: Record<string, number>[]): () => void {
-  const field = fieldOf(look)
-  let next = 0
-  let timer = 0
-  const idle = globalThis.requestIdleCallback ?? ((work: () => void) => Number(setTimeout(work, 30)))
-  const stop = globalThis.cancelIdleCallback ?? clearTimeout
-  const work = () => {
-    if (next >= frames.length) return
-    laidCoat(field, look.coat, JSON.stringify(frames[next++]))
-    timer = idle(work)
-  }
-  timer = idle(work)
-  return () => stop(timer)
+  const lengths = frames.map((f) => JSON.stringify(f))
+  if (!hasWorker) return () => undefined
+  const ask = (list: string[]) =>
+    void askBeside(
+      { what: 'coats', look, lengths: list },
+      () => null,
+      (said): said is null => said === null,
+    )
+  ask(lengths)
+  return () => ask([])
 }

@@ -6,7 +6,7 @@ import type { DogLook } from '../dog/build'
 import { CloseUpDrawing } from '../dog/close/CloseUpDrawing'
 import { isCloseUp, seenClose, zonesOfView } from '../dog/close/views'
 import { DogDrawing } from '../dog/DogDrawing'
-import { fieldOf } from '../dog/field'
+import { zonesSeen } from '../dog/field'
 import type { DrawnZone } from '../dog/zone'
 import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
@@ -27,7 +27,7 @@ interface Props {
 export function DogViews({ look, zone, selected, onSelect, onOpen, name, tag = '' }: Props) {
   const [view, setView] = useState('side')
   const [side, setSide] = useState<'left' | 'right'>('left')
-  const seen = fieldOf(look).zones
+  const seen = zonesSeen(look)
   const close = useMemo(() => seenClose(look), [look])
   const select = (id: string, tapped = false) => {
     const next = (tapped && view === 'side' && closer(id)) || viewFor(id, view, { side: seen, ...close })

@@ -1,5 +1,7 @@
 // A close-up, computed once for each look in a worker and kept; where there is no worker, at once.
 import { useEffect, useMemo, useState } from 'react'
+import { askBeside, hasWorker } from '../beside/beside'
+import type { Answer } from '../beside/ask'
 import type { DogLook } from '../build'
 import type { CloseUp, Kept } from './plate'
 import { closeUpOf, keepOf, type View } from './views'
@@ -7,9 +9,7 @@ import { closeUpOf, keepOf, type View } from './views'
 const MOST = 8
 const known = new Map<string, Kept[]>()
 const asked = new Map<string, Promise<Kept[]>>()
-const waiting = new Map<number, { done: (kept: Kept[]) => void; here: () => Kept[] }>()
-let worker: Worker | null = null
-let last = 0
+const isKept = (said: Answer): said is Kept[] => Array.isArray(said)
 
 function keyOf(view: View, look: DogLook): string {
   const { build, muzzle, ear_type, ear_set, tail_type, size, sex } = look
@@ -26,25 +26,7 @@ function ask(view: View, look: DogLook): Promise<Kept[]> {
   const key = keyOf(view, look)
   let one = asked.get(key)
   if (!one) {
-    if (!worker) {
-      worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' })
-      worker.onmessage = (e: MessageEvent<{ n: number; kept: Kept[] }>) => {
-        waiting.get(e.data.n)?.done(e.data.kept)
-        waiting.delete(e.data.n)
-      }
-      // Its script may be gone after a new release: then it is drawn here.
-      worker.onerror = () => {
-        worker = null
-        for (const one of waiting.values()) one.done(one.here())
-        waiting.clear()
-      }
-    }
-    const n = ++last
-    const through = worker
-    one = new Promise<Kept[]>((done) => {
-      waiting.set(n, { done, here: () => keepOf(view, look) })
-      through.postMessage({ n, view, look })
-    })
+    one = askBeside({ what: 'close', key, view, look }, () => keepOf(view, look), isKept)
       .then((kept) => remember(key, kept))
       .finally(() => asked.delete(key))
     asked.set(key, one)
@@ -58,7 +40,7 @@ export function useCloseUp(view: View, look: DogLook): { close: CloseUp; kept: K
   const key = keyOf(view, look)
   const [came, setCame] = useState<{ key: string; kept: Kept[] } | null>(null)
   const here = useMemo(
-    () => known.get(key) ?? (typeof Worker === 'undefined' ? remember(key, keepOf(view, look)) : null),
+    () => known.get(key) ?? (hasWorker ? null : remember(key, keepOf(view, look))),
     [key, view, look],
   )
   useEffect(() => {

@@ -7,7 +7,7 @@ import { api, take, writeKey, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { seenClose } from '../../dog/close/views'
-import { fieldOf } from '../../dog/field'
+import { zonesSeen } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { Away } from '../../ui/Away'
 import { Button } from '../../ui/Button'
@@ -128,7 +128,7 @@ function Page({
   }, [dog.name])
   const canWork = may('visit')
   const look = useLook(dog)
-  const seen = fieldOf(look).zones
+  const seen = zonesSeen(look)
   const choose = (z: string) => {
     setZone(z)
     if (tab !== 'today') setTab('mats')

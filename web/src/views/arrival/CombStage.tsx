@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { isCloseUp, zonesOfView } from '../../dog/close/views'
-import { fieldOf } from '../../dog/field'
+import { zonesSeen } from '../../dog/field'
 import { MatPatterns } from '../../dog/Patterns'
 import type { DogLook } from '../../dog/build'
 import { DogDrawing } from '../../dog/DogDrawing'
@@ -56,7 +56,7 @@ export function CombStage({
 }: Props) {
   const [brush, setBrush] = useState(-1)
   const mats = useMemo(() => Object.fromEntries(comb.value.zones.map((z) => [z.zone, z])), [comb.value])
-  const seen = fieldOf(look).zones
+  const seen = zonesSeen(look)
   const drawn = (ids: string[], of: (id: string) => string) =>
     Object.fromEntries(
       ids.map((base): [string, DrawnZone] => {

@@ -5,7 +5,7 @@ import type { Schemas } from '../../app/client'
 import { DogDrawing } from '../../dog/DogDrawing'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { isCloseUp, seenClose, zonesOfView } from '../../dog/close/views'
-import { fieldOf } from '../../dog/field'
+import { zonesSeen } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
@@ -48,7 +48,7 @@ export function DogStage({
   const [when, setWhen] = useState('plan')
   const side = turned
   const look = useLook(dog)
-  const seen = fieldOf(look).zones
+  const seen = zonesSeen(look)
   const byId = useMemo(() => Object.fromEntries(card.zones.map((z) => [z.zone, z])), [card.zones])
   const labels = useMemo(() => Object.fromEntries(zones.map((z) => [z.id, z.label])), [zones])
   const close = useMemo(() => seenClose(look), [look])

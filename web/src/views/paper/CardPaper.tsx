@@ -9,7 +9,7 @@ import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { useCloseUp } from '../../dog/close/useCloseUp'
 import { zonesOfView } from '../../dog/close/views'
 import { DogDrawing } from '../../dog/DogDrawing'
-import { fieldOf } from '../../dog/field'
+import { zonesSeen } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { drawnOf } from '../../parts/cardDrawn'
 import { clockName } from '../../parts/clocks'
@@ -53,7 +53,7 @@ function Page({
   const { dog } = card
   const look = useLook(dog)
   const drawn = useMemo(() => {
-    const seen = { side: fieldOf(look).zones, closeUp: zonesOfView('head', look) }
+    const seen = { side: zonesSeen(look), closeUp: zonesOfView('head', look) }
     const of = (side: 'left' | 'right') => drawnOf(card, zones, seen, side, false, NONE)
     return { left: of('left').side, right: of('right').side, head: of('left').closeUp }
   }, [look, card, zones])

@@ -7,7 +7,7 @@ import { DogDrawing } from '../../dog/DogDrawing'
 import type { DrawnZone } from '../../dog/zone'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { isCloseUp, seenClose, zonesOfView } from '../../dog/close/views'
-import { fieldOf } from '../../dog/field'
+import { zonesSeen } from '../../dog/field'
 import type { LineData } from '../../parts/LineField'
 import { drawnAs, fromSide, viewFor } from '../../parts/sides'
 import { VIEWS } from '../../parts/views'
@@ -49,7 +49,7 @@ interface Props {
 export function Stage(props: Props) {
   const { groom, labels, look, said, inHand, stepKey, zone, onZone, view, onView } = props
   const { side, onSide, canWork, onTap, onPick, onKeys } = props
-  const seen = fieldOf(look).zones
+  const seen = zonesSeen(look)
   const byId = useMemo(() => Object.fromEntries(groom.zones.map((z) => [z.zone, z])), [groom.zones])
   const mats: Record<string, number> = groom.today?.mats ?? {}
   const noted = groom.notes.length + groom.incidents.length

@@ -7,7 +7,7 @@ import { Link, useLocation, useParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
-import { fieldOf } from '../../dog/field'
+import { zonesSeen } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
@@ -90,7 +90,7 @@ function Page({
     document.title = `${dog.name}, at the table · Keen Thistle`
   }, [dog.name])
   const look = useLook(dog)
-  const seen = fieldOf(look).zones
+  const seen = zonesSeen(look)
   // A step picked from the list stays in hand until it is done.
   const chosen = groom.steps.find((s) => s.key === picked && s.state !== 'done' && s.state !== 'skipped')
   const step = chosen ?? groom.steps.find((s) => s.key === groom.next) ?? null

@@ -15,6 +15,7 @@ vi.mock('../../dog/field', async (original) => {
   const { ids } = await import('./testing')
   return {
     ...real,
+    zonesSeen: (look: never) => real.zonesSeen(look).filter((z) => ids.includes(z)),
     fieldOf: (look: never) => ({
       ...real.fieldOf(look),
       zones: real.fieldOf(look).zones.filter((z) => ids.includes(z)),

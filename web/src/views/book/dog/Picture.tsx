@@ -4,7 +4,7 @@ import type { Control } from 'react-hook-form'
 import { useWatch } from 'react-hook-form'
 import type { Schemas } from '../../../app/client'
 import { DogDrawing } from '../../../dog/DogDrawing'
-import { fieldOf } from '../../../dog/field'
+import { zonesSeen } from '../../../dog/field'
 import { useLook } from '../../../dog/useLook'
 import type { DrawnZone } from '../../../dog/zone'
 import type { DogToSend, TypedDog } from './typed'
@@ -34,7 +34,7 @@ export function Picture({ control, carries, taken }: Props) {
   const zones = useMemo(() => {
     const mm = new Map(carries.map((c) => [c.zone, c.mm]))
     return Object.fromEntries(
-      fieldOf(look).zones.map((id): [string, DrawnZone] => [
+      zonesSeen(look).map((id): [string, DrawnZone] => [
         id,
         { id, label: id, mm: null, drawnMm: mm.get(id) ?? 0, planned: true },
       ]),

@@ -1,0 +1,30 @@
+// Keeps what was computed once in the browser's own store, for as long as the code that computed it is the same.
+import { clear, get, keys, set } from 'idb-keyval'
+
+/** The built file's name changes with what is in it: what another release computed is not taken for ours. */
+const RELEASE = import.meta.url
+const MOST = 60
+const now = new Map<string, unknown>()
+
+export async function remembered<T>(key: string, make: () => T): Promise<T> {
+  if (now.has(key)) return now.get(key) as T
+  const kept = await get<{ release: string; made: T }>(key).catch(() => undefined)
+  if (kept?.release === RELEASE) {
+    now.set(key, kept.made)
+    return kept.made
+  }
+  const made = make()
+  now.set(key, made)
+  void keepIt(key, made)
+  return made
+}
+
+/** A full or forbidden store is no matter: it is computed again next time. */
+async function keepIt(key: string, made: unknown): Promise<void> {
+  try {
+    if ((await keys()).length >= MOST) await clear()
+    await set(key, { release: RELEASE, made })
+  } catch {
+    return
+  }
+}

@@ -1,0 +1,72 @@
+// The side view's drawing: its field, coat and areas, computed beside the page and kept; where there is no
+// worker, at once.
+import { useEffect, useMemo, useRef, useState } from 'react'
+import { areasOf } from '../areas'
+import type { DogLook } from '../build'
+import { fieldOf, keyOfField, knowField, knownField, type Field } from '../field'
+import { laidCoat } from '../frames'
+import { askBeside, hasWorker } from './beside'
+import type { Answer, Drawn } from './ask'
+
+const MOST = 160
+const drawings = new Map<string, Drawn>()
+
+export interface Side extends Drawn {
+  field: Field
+}
+
+const isField = (said: Answer): said is Field => said !== null && 'bones' in said
+const isDrawn = (said: Answer): said is Drawn => said !== null && 'areas' in said
+
+async function drawnBeside(look: DogLook, lengths: string, alike: Record<string, string>): Promise<Side> {
+  const known = knownField(look)
+  const field =
+    known ?? knowField(look, await askBeside({ what: 'field', look }, () => fieldOf(look), isField))
+  const here = (): Drawn => drawnHere(field, look, lengths, alike)
+  return { field, ...(await askBeside({ what: 'draw', look, lengths, alike }, here, isDrawn)) }
+}
+
+function drawnHere(field: Field, look: DogLook, lengths: string, alike: Record<string, string>): Drawn {
+  return { paths: laidCoat(field, look.coat, lengths), areas: areasOf(field, alike) }
+}
+
+function remember(key: string, drawn: Drawn): void {
+  if (drawings.size >= MOST) drawings.delete(drawings.keys().next().value ?? '')
+  drawings.set(key, drawn)
+}
+
+/**
+ * The newest drawing there is; null while the first of this dog is computed. @param lengths mm by zone, as JSON
+ * @param alike zones by what is alike in them, as JSON
+ */
+export function useSide(look: DogLook, lengths: string, alike: string): Side | null {
+  const dog = keyOfField(look)
+  const key = `${dog}|${look.coat}|${lengths}|${alike}`
+  const now = useMemo((): Side | null => {
+    const field = knownField(look) ?? (hasWorker ? null : fieldOf(look))
+    const drawn =
+      drawings.get(key) ?? (field && !hasWorker ? drawnHere(field, look, lengths, parsed(alike)) : null)
+    return field && drawn ? { field, ...drawn } : null
+  }, [look, key, lengths, alike])
+  const [came, setCame] = useState<{ dog: string; side: Side } | null>(null)
+  const [again, setAgain] = useState(0)
+  const busy = useRef(false)
+  // What was shown last stays while the next is computed.
+  if (now && came?.side !== now) setCame({ dog, side: now })
+  useEffect(() => {
+    // One at a time: what is wanted while one is computed is not drawn, only the newest of it.
+    if (now || busy.current || drawings.has(key)) return
+    busy.current = true
+    void drawnBeside(look, lengths, parsed(alike)).then((side) => {
+      busy.current = false
+      remember(key, side)
+      setCame({ dog, side })
+      setAgain((n) => n + 1)
+    })
+  }, [now, again, dog, key, look, lengths, alike])
+  return now ?? (came?.dog === dog ? came.side : null)
+}
+
+function parsed(json: string): Record<string, string> {
+  return JSON.parse(json) as Record<string, string>
+}
