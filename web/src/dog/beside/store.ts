@@ -1,4 +1,5 @@
-// Keeps what was computed once in the browser's own store, for as long as the code that computed it is the same.
+// Keeps what was computed once in the browser's own store, for as long as the code that computed it is the
+// same.
 import { clear, get, keys, set } from 'idb-keyval'
 
 /** The built file's name changes with what is in it: what another release computed is not taken for ours. */

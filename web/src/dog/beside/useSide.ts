@@ -36,7 +36,8 @@ function remember(key: string, drawn: Drawn): void {
 }
 
 /**
- * The newest drawing there is; null while the first of this dog is computed. @param lengths mm by zone, as JSON
+ * The newest drawing there is; null while the first of this dog is computed.
+ * @param lengths mm by zone, as JSON
  * @param alike zones by what is alike in them, as JSON
  */
 export function useSide(look: DogLook, lengths: string, alike: string): Side | null {

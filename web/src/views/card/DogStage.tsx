@@ -1,6 +1,6 @@
 // The stage of the card: the drawn dog, whose kit answers, which side is seen, and the zones out of sight.
 import { FlipHorizontal2, Radio } from 'lucide-react'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react'
 import type { Schemas } from '../../app/client'
 import { DogDrawing } from '../../dog/DogDrawing'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
@@ -68,6 +68,8 @@ export function DogStage({
     setView((tapped && view === 'side' && closer(id)) || viewFor(id, view, seenIn))
     onSelect(id)
   }
+  // The sheet of a zone goes before its mark on the drawing.
+  const marked = useDeferredValue(selected)
   const worst = card.worst_here ? byId[card.worst_here] : null
   const { phone } = useSmall()
   const box = useRef<HTMLElement>(null)
@@ -123,7 +125,7 @@ export function DogStage({
               view={view}
               look={look}
               zones={drawn.closeUp}
-              selected={selected}
+              selected={marked}
               onSelect={select}
               onOpen={onOpen}
               name={dog.name}
@@ -134,7 +136,7 @@ export function DogStage({
               look={look}
               zones={drawn.side}
               side={side}
-              selected={selected}
+              selected={marked}
               onSelect={select}
               onOpen={onOpen}
               name={dog.name}

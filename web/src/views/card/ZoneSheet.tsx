@@ -7,6 +7,7 @@ import { useSession } from '../../app/session'
 import { draftOf, queries, type RecipeDraft } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { CheckField } from '../../ui/Field'
+import { Later } from '../../ui/Later'
 import { mm } from '../../ui/words'
 import { Conflict } from './Conflict'
 import { RecipeEditor } from '../../parts/RecipeEditor'
@@ -164,14 +165,16 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
               />
             )}
             {answers}
-            <RecipeEditor
-              draft={shown}
-              onChange={change}
-              errors={errors}
-              words={words}
-              place={card.place}
-              shapes={zone.shapes}
-            />
+            <Later>
+              <RecipeEditor
+                draft={shown}
+                onChange={change}
+                errors={errors}
+                words={words}
+                place={card.place}
+                shapes={zone.shapes}
+              />
+            </Later>
             {save.error &&
               !(
                 save.error instanceof ApiError &&

@@ -2,7 +2,7 @@
 // between.
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, FlipHorizontal2 } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useState, useDeferredValue } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
@@ -174,7 +174,9 @@ function Half({
     () => frames(side, outlook, natural, words, turned, ahead),
     [side, outlook, natural, words, turned, ahead],
   )
-  const drawn = useMemo(() => frame(week), [frame, week])
+  // Under a finger by half weeks, whose coats are laid already; the slider goes before the drawing.
+  const shown = useDeferredValue(moving ? Math.round(week * 2) / 2 : week)
+  const drawn = useMemo(() => frame(shown), [frame, shown])
   // While nobody is waiting, the coats of the weeks are laid, so that the slider only shows them.
   useEffect(() => {
     if (!ahead) return
