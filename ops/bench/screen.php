@@ -24,8 +24,8 @@ $middle = static function (array $all): float {
 /** Watches for tasks that hold the page up, and for elements that come; times by the page's own clock. */
 $watch = static fn (): mixed => $js(<<<'JS'
     window.longest = 0
-    new PerformanceObserver((l) => l.getEntries().forEach((e) => (window.longest = Math.max(window.longest, e.duration))))
-        .observe({ type: 'longtask' })
+    const seen = (e) => (window.longest = Math.max(window.longest, e.duration))
+    new PerformanceObserver((list) => list.getEntries().forEach(seen)).observe({ type: 'longtask' })
     window.until = (selector) => new Promise((done) => {
         const began = performance.now()
         const look = () => document.querySelector(selector) ? done(performance.now() - began) : setTimeout(look, 4)
@@ -45,8 +45,8 @@ for ($i = 0; $i < TIMES; ++$i) {
     $opened[] = $number(
         $async(<<<'JS'
             const done = arguments[0]
-            const card = [...document.querySelectorAll('a[href^="/dogs/"]')].find((a) => a.textContent.includes('Tansy'))
-            card.click()
+            const dogs = [...document.querySelectorAll('a[href^="/dogs/"]')]
+            dogs.find((a) => a.textContent.includes('Tansy')).click()
             until('[role=tablist]').then(done)
             JS),
     );

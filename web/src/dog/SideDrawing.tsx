@@ -1,5 +1,5 @@
-// What is drawn of a dog from the side, once its coat is laid: areas to see, zones to tap or walk through with
-// the arrow keys, hair to scale, numbers on top.
+// What is drawn of a dog from the side, once its coat is laid: areas to see, zones to tap or walk through
+// with the arrow keys, hair to scale, numbers on top.
 import { useMemo, useRef, type KeyboardEvent, type MouseEvent } from 'react'
 import type { Side } from './beside/useSide'
 import type { DogDrawingProps } from './props'

@@ -1,5 +1,5 @@
-// The page's side of the worker that computes drawings: one worker, each question once at a time; where there is
-// none, or its script is gone after a new release, it is computed here.
+// The page's side of the worker that computes drawings: one worker, each question once at a time. Where there
+// is none, or its script is gone after a new release, it is computed here.
 import type { Answer, Ask } from './ask'
 
 const waiting = new Map<number, { done: (said: Answer) => void; here: () => Answer }>()
