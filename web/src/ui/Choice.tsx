@@ -32,8 +32,8 @@ export function Choice<Id extends string>({
         <ToggleGroup.Item
           key={o.id}
           value={o.id}
-          className={`rounded px-3 font-bold text-ink-2 data-[state=on]:bg-sheet data-[state=on]:text-thistle
-            data-[state=on]:shadow-sm ${small ? 'min-h-10 text-sm' : 'min-h-11'}`}
+          className={`rounded font-bold text-ink-2 data-[state=on]:bg-sheet data-[state=on]:text-thistle
+            data-[state=on]:shadow-sm ${small ? 'min-h-10 px-2.5 text-sm' : 'min-h-11 px-3'}`}
         >
           {o.label}
         </ToggleGroup.Item>

@@ -9,7 +9,7 @@ const now = new Map<string, unknown>()
 
 export async function remembered<T>(key: string, make: () => T): Promise<T> {
   if (now.has(key)) return now.get(key) as T
-  const kept = await get<{ release: string; made: T }>(key).catch(() => undefined)
+  const kept = await keptBefore<T>(key)
   if (kept?.release === RELEASE) {
     now.set(key, kept.made)
     return kept.made
@@ -18,6 +18,15 @@ export async function remembered<T>(key: string, make: () => T): Promise<T> {
   now.set(key, made)
   void keepIt(key, made)
   return made
+}
+
+/** Where there is no store at all, asking for it throws at once. */
+async function keptBefore<T>(key: string): Promise<{ release: string; made: T } | undefined> {
+  try {
+    return await get<{ release: string; made: T }>(key)
+  } catch {
+    return undefined
+  }
 }
 
 /** A full or forbidden store is no matter: it is computed again next time. */

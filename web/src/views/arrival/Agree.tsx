@@ -25,6 +25,8 @@ export function Agree({ arrival, comb, labels, canWork, onSaved }: Props) {
   const [handed, setHanded] = useState(false)
   const chosen = comb.value.choice ?? arrival.comb.choice
   const settled = comb.status === 'saved'
+  const combed = new Set(comb.value.zones.map((z) => z.zone))
+  const uncombed = arrival.asked_first.filter((z) => !combed.has(z))
   const cache = useQueryClient()
   return (
     <div className="space-y-4 p-4">
@@ -98,6 +100,12 @@ export function Agree({ arrival, comb, labels, canWork, onSaved }: Props) {
           </ul>
         )}
       </section>
+      {canWork && uncombed.length > 0 && (
+        <p role="status" className="rounded-md bg-bracken-soft px-3 py-2 text-bracken">
+          <b>Not combed yet: {uncombed.map((z) => labels[z] ?? z).join(', ')}.</b> Comb there before the owner
+          signs: what is found later is another question to them.
+        </p>
+      )}
       {canWork && (
         <Button kind="main" className="min-h-14 w-full text-lg" onClick={() => setHanded(true)}>
           Show it to the owner

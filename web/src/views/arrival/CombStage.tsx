@@ -165,7 +165,7 @@ export function CombStage({
             <span className="-ml-2 max-sm:sr-only">: {side} side</span>
           </Button>
         )}
-        <p className="min-w-0 flex-1 text-sm text-ink-2 max-md:hidden">
+        <p className="min-w-0 flex-1 basis-72 text-sm text-ink-2 max-md:hidden">
           {view === 'after'
             ? `${chosen?.title ?? ''}: mm it leaves. ` +
               (chosen?.back_message

@@ -242,6 +242,22 @@ describe('agreeing', () => {
       kind: 'full',
     })
   })
+  it('asks first for the usual places that nobody has combed', () => {
+    const a = arrival({ asked_first: ['armpit_left', 'chest'] })
+    const labels = { armpit_left: 'left armpit', chest: 'chest' }
+    page(
+      signedIn(
+        <Agree
+          arrival={a}
+          comb={saver(combOf(a.comb), () => {})}
+          labels={labels}
+          canWork
+          onSaved={() => {}}
+        />,
+      ),
+    )
+    expect(screen.getByText('Not combed yet: left armpit.')).toBeTruthy()
+  })
   it('waits until what is shown has been saved', async () => {
     const a = arrival()
     page(

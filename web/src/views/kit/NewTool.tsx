@@ -1,6 +1,7 @@
 // A new tool for the kit.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState, type FormEvent } from 'react'
+import { zodResolver } from '@hookform/resolvers/zod'
+import { useForm, useWatch } from 'react-hook-form'
 import { api, take } from '../../app/client'
 import { queries } from '../../app/queries'
 import type { Session } from '../../app/session'
@@ -8,6 +9,7 @@ import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useWrite } from '../../app/useWrite'
+import { hasLength, toolToSend, type ToolToSend, type TypedTool } from './typedTool'
 
 const KINDS = [
   { id: 'blade', label: 'Blade' },
@@ -31,24 +33,14 @@ export function NewTool({
 }) {
   const cache = useQueryClient()
   const words = useQuery(queries.words())
-  const [v, setV] = useState({ kind: 'blade', label: '10', nominal: '', place: places[0]?.id ?? '' })
+  const { register, handleSubmit, setValue, control } = useForm<TypedTool, unknown, ToolToSend>({
+    defaultValues: { kind: 'blade', label: '10', nominal: '', place: places[0]?.id ?? '' },
+    resolver: zodResolver(toolToSend),
+  })
+  const kind = useWatch({ control, name: 'kind' })
   const blades = words.data?.lists.blade ?? []
   const save = useWrite({
-    send: (_: void, write) => {
-      const n = Number(v.nominal.trim().replace(',', '.'))
-      const nominal =
-        (v.kind !== 'guard' && v.kind !== 'trimmer') || v.nominal.trim() === ''
-          ? null
-          : Number.isFinite(n)
-            ? n
-            : v.nominal
-      return take(
-        api.POST('/api/kit', {
-          params: { header: write },
-          body: { kind: v.kind, label: v.label, nominal_mm: nominal, place: v.place },
-        }),
-      )
-    },
+    send: (body: ToolToSend, write) => take(api.POST('/api/kit', { params: { header: write }, body })),
     onSuccess: (item) => {
       void cache.invalidateQueries({ queryKey: ['kit'] })
       onAdded(item.id)
@@ -56,54 +48,42 @@ export function NewTool({
     },
   })
   const errors = save.fields
-  const send = (e: FormEvent) => {
-    e.preventDefault()
-    save.mutate()
-  }
+  const send = handleSubmit((tool) => save.mutate(tool))
   return (
     <Modal open onClose={onClose} title="New tool">
-      <form onSubmit={send} noValidate className="space-y-2">
+      <form onSubmit={(e) => void send(e)} noValidate className="space-y-2">
         <SelectField
           label="What it is"
-          value={v.kind}
+          {...register('kind', {
+            onChange: (e: { target: { value: string } }) =>
+              setValue('label', e.target.value === 'blade' ? '10' : ''),
+          })}
           options={KINDS}
-          onChange={(e) =>
-            setV({ ...v, kind: e.target.value, label: e.target.value === 'blade' ? '10' : '' })
-          }
           error={errors.kind}
         />
-        {v.kind === 'blade' ? (
-          <SelectField
-            label="Its number"
-            value={v.label}
-            options={blades}
-            onChange={(e) => setV({ ...v, label: e.target.value })}
-            error={errors.label}
-          />
+        {kind === 'blade' ? (
+          <SelectField label="Its number" {...register('label')} options={blades} error={errors.label} />
         ) : (
           <TextField
             label="What we call it"
-            value={v.label}
+            {...register('label')}
             maxLength={40}
             hint="as it is said in the salon"
-            onChange={(e) => setV({ ...v, label: e.target.value })}
             error={errors.label}
           />
         )}
-        {(v.kind === 'guard' || v.kind === 'trimmer') && (
+        {hasLength(kind) && (
           <TextField
-            label={v.kind === 'guard' ? 'As labelled, mm' : 'Set to, mm'}
+            label={kind === 'guard' ? 'As labelled, mm' : 'Set to, mm'}
             inputMode="decimal"
-            value={v.nominal}
-            onChange={(e) => setV({ ...v, nominal: e.target.value })}
+            {...register('nominal')}
             error={errors.nominal_mm}
           />
         )}
         <SelectField
           label="Lives at"
-          value={v.place}
+          {...register('place')}
           options={places.map((p) => ({ id: p.id, label: p.name }))}
-          onChange={(e) => setV({ ...v, place: e.target.value })}
           error={errors.place}
         />
         <FormEnd

@@ -2,6 +2,7 @@
 // draft that an older release has kept.
 import { z } from 'zod'
 import type { Schemas } from '../../../app/client'
+import { figure, typedFigure } from '../../../ui/figure'
 
 export const EMPTY = {
   name: '',
@@ -89,19 +90,13 @@ export const fieldOfDog = typed.keyof()
 /** A draft with the version it was begun from; what an older release did not ask is as in an empty form. */
 export const draftOfDog = z.object({ version: z.number(), values: typed.partial() })
 
-/** Numbers that are not numbers are sent as typed, so that the server can say what is allowed. */
-function number(v: string): number | string | null {
-  const t = v.trim().replace(',', '.')
-  return t === '' ? null : Number.isFinite(Number(t)) ? Number(t) : v
-}
-
 /** What is sent of what is typed. */
 export const dogToSend = typed.transform(({ owner_name, owner_phone, owner_email, household, ...dog }) => ({
   ...dog,
   born_on: dog.born_on || null,
-  kg: number(dog.kg),
-  wish_weeks: number(dog.wish_weeks),
-  dewclaws: number(dog.dewclaws) ?? 0,
+  kg: figure(dog.kg),
+  wish_weeks: figure(dog.wish_weeks),
+  dewclaws: figure(dog.dewclaws) ?? 0,
   ...(household === ''
     ? { owner: { name: owner_name, phone: owner_phone, email: owner_email } }
     : { household }),
@@ -111,13 +106,12 @@ export type DogToSend = z.infer<typeof dogToSend>
 /** A dog as the form holds it. */
 export function typedOf(dog: Schemas['DogView']): TypedDog {
   const person = dog.people[0]
-  const text = (v: number | null) => (v === null ? '' : String(v))
   return typed.parse({
     ...dog,
     born_on: dog.born_on ?? '',
-    kg: text(dog.kg),
-    wish_weeks: text(dog.wish_weeks),
-    dewclaws: text(dog.dewclaws),
+    kg: typedFigure(dog.kg),
+    wish_weeks: typedFigure(dog.wish_weeks),
+    dewclaws: typedFigure(dog.dewclaws),
     owner_name: person?.name ?? '',
     owner_phone: person?.phone ?? '',
     owner_email: person?.email ?? '',
