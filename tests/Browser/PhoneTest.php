@@ -17,7 +17,7 @@ final class PhoneTest extends BrowserTestCase
         yield 'right side' => ['tansy', 'Turn', 20];
         yield 'head' => ['tansy', 'Head', 14];
         yield 'feet' => ['tansy', 'Feet', 12];
-        yield 'toes' => ['tansy', 'Toes', 12];
+        yield 'toes' => ['tansy', 'Toes', 8];
         yield 'above' => ['tansy', 'Above', 18];
         yield 'rear' => ['tansy', 'Rear', 8];
         yield 'below' => ['tansy', 'Below', 20];

@@ -1,5 +1,5 @@
-// The worker beside the page: each answer to its question, computed here where there is none; what was computed
-// once is not computed again.
+// The worker beside the page: each answer to its question, computed here where there is none; what was
+// computed once is not computed again.
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Answer, Ask } from './ask'
 
