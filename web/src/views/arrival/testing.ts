@@ -1,4 +1,6 @@
 // An arrival as PHP answers it: what the tests of its tabs share.
+import type { CombDraft } from '../../parts/comb'
+import type { Mats } from './Mats'
 import type { Schemas } from '../../app/client'
 import type { ArrivalData } from '../../parts/comb'
 import { lists, SEVERITIES } from '../../testing'
@@ -141,4 +143,22 @@ export function arrival(
       ...comb,
     },
   } as unknown as ArrivalData
+}
+
+export type Save = Parameters<typeof Mats>[0]['comb']
+export function saver(
+  value: CombDraft,
+  change: (next: CombDraft) => void,
+  status: Save['status'] = 'saved',
+): Save {
+  return {
+    value,
+    change: (next) => change(typeof next === 'function' ? next(value) : next),
+    status,
+    error: null,
+    receive: () => {},
+    keepMine: () => {},
+    takeTheirs: () => {},
+    flush: () => Promise.resolve(),
+  }
 }
