@@ -4,18 +4,24 @@ import { clear, get, keys, set } from 'idb-keyval'
 
 /** The built file's name changes with what is in it: what another release computed is not taken for ours. */
 const RELEASE = import.meta.url
-const MOST = 60
+const MOST = 40
+/** In the worker's own memory no more than a card and a table look at: each is some megabytes. */
+const MOST_NOW = 8
 const now = new Map<string, unknown>()
+
+function know<T>(key: string, made: T): T {
+  if (now.size >= MOST_NOW) now.delete(now.keys().next().value ?? '')
+  now.set(key, made)
+  return made
+}
 
 export async function remembered<T>(key: string, make: () => T): Promise<T> {
   if (now.has(key)) return now.get(key) as T
   const kept = await keptBefore<T>(key)
   if (kept?.release === RELEASE) {
-    now.set(key, kept.made)
-    return kept.made
+    return know(key, kept.made)
   }
-  const made = make()
-  now.set(key, made)
+  const made = know(key, make())
   void keepIt(key, made)
   return made
 }
