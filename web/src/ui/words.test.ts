@@ -1,6 +1,6 @@
 // Dates and figures as people read them.
 import { describe, expect, it } from 'vitest'
-import { age, day, mm, shortDay } from './words'
+import { age, day, dayOf, grouped, mm, shortDay } from './words'
 
 describe('words', () => {
   it('writes lengths without needless digits', () => {
@@ -14,6 +14,14 @@ describe('words', () => {
   })
   it('writes days', () => {
     expect([day('2026-03-01'), shortDay('2026-03-01'), day(null)]).toEqual(['Sun 1 Mar 2026', '1 Mar', '–'])
+  })
+  it('puts what happened under its day here, in the order it comes', () => {
+    const here = new Date(2026, 10, 28, 23, 30).toISOString()
+    expect(dayOf(here)).toBe('2026-11-28')
+    expect(grouped(['b1', 'a1', 'b2'], (one) => one.charAt(0))).toEqual([
+      ['b', ['b1', 'b2']],
+      ['a', ['a1']],
+    ])
   })
   it('counts months for the young and years for the rest', () => {
     expect([age('2026-01-10', '2026-11-25'), age('2020-11-26', '2026-11-25')]).toEqual([

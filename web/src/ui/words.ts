@@ -14,6 +14,18 @@ export function clock(iso: string): string {
   return format(parseISO(iso), 'HH:mm')
 }
 
+/** The day a moment belongs to, where this device is. */
+export function dayOf(iso: string): string {
+  return format(parseISO(iso), 'yyyy-MM-dd')
+}
+
+/** Under what they have in common, in the order they come. */
+export function grouped<T>(all: T[], key: (one: T) => string): [string, T[]][] {
+  const out = new Map<string, T[]>()
+  for (const one of all) out.set(key(one), [...(out.get(key(one)) ?? []), one])
+  return [...out]
+}
+
 export function ago(iso: string): string {
   return `${formatDistanceToNowStrict(parseISO(iso))} ago`
 }

@@ -9,7 +9,7 @@ import { Choice } from '../../ui/Choice'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { useUndo } from '../../parts/useUndo'
-import { clock, day, sentence } from '../../ui/words'
+import { clock, day, dayOf, grouped, sentence } from '../../ui/words'
 import { Incidents } from './Incidents'
 
 export function Log() {
@@ -63,11 +63,11 @@ export function Log() {
         <p className="panel p-6 text-ink-2">Nothing has been changed yet.</p>
       )}
       {!wrong &&
-        [...by(entries, (e) => e.at.slice(0, 10))].map(([date, ofDay]) => (
+        grouped(entries, (e) => dayOf(e.at)).map(([date, ofDay]) => (
           <section key={date} className="mb-6" aria-label={day(date)}>
             <h2 className="mb-2 text-lg text-ink-2">{day(date)}</h2>
             <div className="panel divide-y divide-line">
-              {[...by(ofDay, (e) => e.dog ?? '')].map(([id, list]) => (
+              {grouped(ofDay, (e) => e.dog ?? '').map(([id, list]) => (
                 <div key={id} className="flex flex-wrap gap-x-4 gap-y-1 px-4 py-2">
                   <h3 className="min-h-11 w-32 shrink-0 py-2 text-base font-bold">
                     {id ? (
@@ -118,11 +118,4 @@ export function Log() {
       {pages.hasNextPage && <Button onClick={() => void pages.fetchNextPage()}>Earlier</Button>}
     </div>
   )
-}
-
-/** In the order they come. */
-function by<T>(entries: T[], key: (entry: T) => string): Map<string, T[]> {
-  const out = new Map<string, T[]>()
-  for (const e of entries) out.set(key(e), [...(out.get(key(e)) ?? []), e])
-  return out
 }

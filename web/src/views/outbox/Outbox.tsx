@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { clock, day } from '../../ui/words'
+import { clock, day, dayOf, grouped } from '../../ui/words'
 import { Failed } from './Failed'
 import { useWrite } from '../../app/useWrite'
 
@@ -58,7 +58,7 @@ export function Outbox() {
           Nothing has gone out yet. A ready message appears here when a visit is closed.
         </p>
       )}
-      {days(messages).map(([date, list]) => (
+      {grouped(messages, (m) => dayOf(m.at)).map(([date, list]) => (
         <section key={date} aria-label={day(date)}>
           <h2 className="mb-2 text-lg text-ink-2">{day(date)}</h2>
           <ul className="panel divide-y divide-line">
@@ -106,11 +106,4 @@ export function Outbox() {
       )}
     </div>
   )
-}
-
-/** Newest day first, as they come. */
-function days<T extends { at: string }>(messages: T[]): [string, T[]][] {
-  const out = new Map<string, T[]>()
-  for (const m of messages) out.set(m.at.slice(0, 10), [...(out.get(m.at.slice(0, 10)) ?? []), m])
-  return [...out]
 }

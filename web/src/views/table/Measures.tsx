@@ -8,6 +8,7 @@ import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { TextField } from '../../ui/Field'
+import { figure } from '../../ui/figure'
 import { mm } from '../../ui/words'
 import { Why } from '../../ui/Why'
 import { useWrite } from '../../app/useWrite'
@@ -44,7 +45,7 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
           body: Object.fromEntries(
             Object.entries(v)
               .filter(([, t]) => t.trim() !== '')
-              .map(([k, t]) => [k, numberOf(t)]),
+              .map(([k, t]) => [k, figure(t)]),
           ),
         }),
       ),
@@ -162,10 +163,4 @@ function Form({ dogId, data }: { dogId: string; data: Schemas['MeasuresView'] })
       </details>
     </form>
   )
-}
-
-/** As typed where it is no number, so that the answer can say so at the field. */
-function numberOf(text: string): number | string {
-  const n = Number(text.replace(',', '.'))
-  return Number.isFinite(n) ? n : text
 }
