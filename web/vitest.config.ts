@@ -5,8 +5,8 @@ import { defineConfig } from 'vitest/config'
 const PAGES = ['src/**/*.test.tsx']
 const TABLE = ['src/views/table/*.test.tsx']
 const page = {
-  environment: 'jsdom',
-  environmentOptions: { jsdom: { url: 'http://salon.test/' } },
+  environment: 'happy-dom',
+  environmentOptions: { happyDOM: { url: 'http://salon.test/' } },
   restoreMocks: true,
   unstubGlobals: true,
   setupFiles: ['src/testing.setup.ts'],

@@ -13,6 +13,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 abstract class ViewsCase extends BrowserTestCase
 {
+    /** Whether nothing moves any more and nothing is waited for. */
+    private const STILL = <<<'JS'
+        return document.getAnimations().every((a) => a.playState !== 'running')
+          && !document.querySelector('[aria-busy=true]')
+        JS;
+
     protected static bool $signedIn = false;
 
     protected function prepare(): void
@@ -75,7 +81,10 @@ abstract class ViewsCase extends BrowserTestCase
             }
         }
         $this->page->sees($says);
-        usleep(500_000);
+        $this->page->until(
+            fn (): ?bool => true === $this->page->driver->executeScript(self::STILL) ? true : null,
+            "$view does not come to rest",
+        );
         $this->page->consoleErrors();
     }
 

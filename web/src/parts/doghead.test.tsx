@@ -144,7 +144,7 @@ describe('the tools of a kit', () => {
       '20 guard',
       'Longer: 20 guard',
     ])
-    expect((await group()).getByRole('button', { name: '16 guard' }).ariaPressed).toBe('true')
+    expect((await group()).getByRole('button', { name: '16 guard', pressed: true })).toBeTruthy()
   })
 
   it('step from guard to guard and keep the base', async () => {

@@ -140,7 +140,7 @@ describe('the end of a groom', () => {
         seen: { leg: 'low' },
       }),
     )
-    await userEvent.click(screen.getByRole('button', { name: /full, Sat 20 Jun/ }))
+    await userEvent.click(screen.getByRole('button', { name: /full ?, Sat 20 Jun/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Owner is told' }))
     await userEvent.type(screen.getByLabelText('Note for the next person'), 'good')
     await waitFor(() =>

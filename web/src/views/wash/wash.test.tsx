@@ -99,7 +99,8 @@ describe('the wash', () => {
   })
   it('mixes what is missing once, and shows the labels of the new bottles', async () => {
     let sent = 0
-    const print = vi.spyOn(window, 'print').mockImplementation(() => {})
+    const print = vi.fn()
+    vi.stubGlobal('print', print)
     const asked = open({
       'POST /api/wash/bottles': () =>
         sent++ === 0
