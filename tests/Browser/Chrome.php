@@ -192,15 +192,6 @@ final class Chrome
     public function type(string $label, string $text): void
     {
         $field = $this->field($label);
-        if ('date' === $field->getAttribute('type')) {
-            $this->driver->executeScript(
-                'const e = arguments[0]; const s = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, '.
-                    '"value").set; s.call(e, arguments[1]); e.dispatchEvent(new Event("input", {bubbles: true}));',
-                [$field, $text],
-            );
-
-            return;
-        }
         $field->sendKeys(\Facebook\WebDriver\WebDriverKeys::CONTROL.'a');
         $field->sendKeys(\Facebook\WebDriver\WebDriverKeys::DELETE);
         $field->sendKeys($text);

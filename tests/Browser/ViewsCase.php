@@ -81,10 +81,6 @@ abstract class ViewsCase extends BrowserTestCase
             }
         }
         $this->page->sees($says);
-        $this->page->until(
-            fn (): ?bool => true === $this->page->driver->executeScript(self::STILL) ? true : null,
-            "$view does not come to rest",
-        );
         $this->page->consoleErrors();
     }
 
@@ -123,6 +119,10 @@ abstract class ViewsCase extends BrowserTestCase
      */
     protected function axe(array $rules = []): array
     {
+        $this->page->until(
+            fn (): ?bool => true === $this->page->driver->executeScript(self::STILL) ? true : null,
+            'the view does not come to rest',
+        );
         static $source = null;
         $source ??= file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js');
         \assert(\is_string($source));

@@ -51,6 +51,11 @@ final class ViewsOfADogTest extends ViewsCase
         $this->page->css('[role=dialog]');
         self::assertSame([], $this->axe(), 'reasons');
         $this->page->keys(\Facebook\WebDriver\WebDriverKeys::ESCAPE);
+        $this->page->button('When back')->click();
+        $this->page->css('[aria-label="Day: choose from a month"]')->click();
+        $this->page->css('.calendar [aria-selected=true] button');
+        self::assertSame([], $this->axe(), 'a month');
+        $this->page->keys(\Facebook\WebDriver\WebDriverKeys::ESCAPE);
         $this->page->css('header button[aria-haspopup=dialog]')->click();
         $this->page->sees('Who is at the table?');
         self::assertSame([], $this->axe(), 'change of person');

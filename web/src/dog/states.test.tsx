@@ -6,9 +6,9 @@ import { describe, expect, it, vi } from 'vitest'
 import type { DogLook } from './build'
 import { DogDrawing } from './DogDrawing'
 import { SIGNS, type DrawnZone, type ZoneState } from './zone'
-import { Rear } from './Rear'
 import { STYLES_DRAWN, StyleDrawing } from './StyleDrawing'
 import { CloseUpDrawing } from './close/CloseUpDrawing'
+import { Extents } from './close/Extents'
 
 const LOOK: DogLook = {
   build: 'square',
@@ -82,24 +82,30 @@ describe('a zone at the table', () => {
   })
 })
 
-describe('from behind', () => {
-  it('draws what reaches how far, and lets a zone be chosen by finger and by key', async () => {
+describe('the rear come close', () => {
+  it('draws to scale how far the close clip reaches, and lets a zone be chosen by key', async () => {
     const choose = vi.fn()
-    const zones = { rump: zone('rump', 'partly'), thigh_left: zone('thigh_left', 'planned', { now: true }) }
-    const { container, rerender } = render(
-      <Rear extents={{ ring: 10, channel: 0, arc: 0 }} zones={zones} onSelect={choose} name="Brisk" />,
+    const zones = {
+      channel: zone('channel', 'partly'),
+      under_tail_ring: zone('under_tail_ring', 'planned', { now: true }),
+    }
+    const rear = (ring: number, channel: number, arc: number) => (
+      <CloseUpDrawing view="rear" look={LOOK} zones={zones} selected={null} onSelect={choose} name="Brisk">
+        <Extents ring={ring} channel={channel} arc={arc} />
+      </CloseUpDrawing>
     )
-    const hatched = () => container.querySelectorAll('[style*="kt-extent"]').length
-    expect(hatched()).toBe(1)
-    rerender(
-      <Rear extents={{ ring: 20, channel: 60, arc: 30 }} zones={zones} onSelect={choose} name="Brisk" />,
-    )
-    expect(hatched()).toBe(3)
-    expect(Number(container.querySelector('ellipse')?.getAttribute('rx'))).toBeGreaterThan(8)
-    await userEvent.click(screen.getByRole('button', { name: 'rump, partly' }))
-    screen.getByRole('button', { name: 'thigh_left, planned' }).focus()
-    await userEvent.keyboard('{Enter}')
-    expect(choose.mock.calls).toEqual([['rump'], ['thigh_left']])
+    const { container, rerender } = render(rear(10, 0, 0))
+    const drawn = () =>
+      [...container.querySelectorAll('[data-extent]')].map((e) => e.getAttribute('data-extent'))
+    const across = () => Number(container.querySelector('[data-extent=ring]')?.getAttribute('rx'))
+    expect(drawn()).toEqual(['ring'])
+    const ten = across()
+    rerender(rear(20, 60, 30))
+    expect(drawn()).toEqual(['arc', 'channel', 'ring'])
+    expect(across() - ten).toBeCloseTo(1)
+    screen.getByRole('listbox').focus()
+    await userEvent.keyboard('{Home}{End}')
+    expect(choose.mock.calls.map(([z]) => z as string)).toEqual(['under_tail_ring', 'channel'])
   })
 })
 

@@ -1,16 +1,23 @@
 // Form fields: label, control, hint and error, tied together for screen readers.
 import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react'
 
-interface Around {
+export interface Around {
   label: string
-  error?: string
-  hint?: string
+  error?: string | undefined
+  hint?: string | undefined
 }
 
-function Frame({ id, label, error, hint, children }: Around & { id: string; children: ReactNode }) {
+export function Frame({
+  id,
+  label,
+  error,
+  hint,
+  bare = false,
+  children,
+}: Around & { id: string; bare?: boolean; children: ReactNode }) {
   return (
     <div>
-      <label className="label" htmlFor={id}>
+      <label className={bare ? 'sr-only' : 'label'} htmlFor={id}>
         {label}
       </label>
       {children}

@@ -1,6 +1,6 @@
 // A part of the dog come close: the same zones, numbers, mats and states as on the whole dog; both sides are
 // seen.
-import { memo, useMemo, useRef, type KeyboardEvent, type MouseEvent } from 'react'
+import { memo, useMemo, useRef, type KeyboardEvent, type MouseEvent, type ReactNode } from 'react'
 import type { Area } from '../areas'
 import type { DogLook } from '../build'
 import type { Point } from '../geometry'
@@ -34,6 +34,8 @@ interface Props {
   /** of its own colour, where the dog is shown as it is today */
   markings?: readonly string[] | undefined
   tag?: string
+  /** drawn on top of the coat, under the numbers; cm */
+  children?: ReactNode
 }
 
 /** Height of a number where there is room for no more, cm. */
@@ -65,6 +67,7 @@ function Drawn({
   onDigit,
   markings,
   tag = '',
+  children,
   close,
   kept,
 }: Props & { close: CloseUp; kept: Kept[] }) {
@@ -195,6 +198,7 @@ function Drawn({
           </g>
         )
       })}
+      {children}
       {close.captions?.map(({ text, at: [x, y] }) => (
         <text
           key={text}
@@ -255,14 +259,16 @@ function labelsOf(
       const text = written(q)
       if (text === '') continue
       const key = chosen ?? `${base}|${p.tints?.[sure(a.zones[0])] ? a.zones.join(' ') : alike(q)}`
-      const at = [a.spot, ...a.zones.map((z) => sure(spots[z]))].sort((m, n) => n.room - m.room)
+      // What has no room at all on any plate has none.
+      const own = a.zones.flatMap((z) => spots[z] ?? [])
+      const at = [a.spot, ...own].sort((m, n) => n.room - m.room)
       const before = found.get(key)
       const room = sure(at[0]).room
       if (before && before.room >= room) continue
       found.set(key, {
         key,
         text,
-        at: chosen ? [sure(spots[chosen]).at] : at.map((s) => s.at),
+        at: chosen && spots[chosen] ? [spots[chosen].at] : at.map((s) => s.at),
         room,
         chosen: chosen !== undefined,
         fresh: a.zones.some((z) => zones[z]?.fresh),

@@ -159,6 +159,7 @@ function Form({
       <div className="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <Groups
           register={register}
+          control={control}
           errors={errors}
           words={words}
           homes={

@@ -8,6 +8,8 @@ import { useSession } from '../../app/session'
 import { ifMatch, useWrite } from '../../app/useWrite'
 import { notYet } from '../../parts/notYet'
 import { VISIT_KINDS } from '../../parts/kinds'
+import { DateField } from '../../ui/DateField'
+import { timeTyped } from '../../ui/dates'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
@@ -129,19 +131,15 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
           noValidate
           aria-label="Book the next date"
         >
-          <div className="grid grid-cols-2 gap-2">
-            <TextField
-              label="Day"
-              type="date"
-              value={form.day}
-              onChange={(e) => set({ day: e.target.value })}
-              error={errors.day}
-            />
+          <div className="grid grid-cols-[7fr_5fr] gap-2">
+            <DateField label="Day" value={form.day} onDay={(day) => set({ day })} error={errors.day} />
             <TextField
               label="Time"
-              type="time"
+              inputMode="numeric"
+              placeholder="09:30"
               value={form.time}
               onChange={(e) => set({ time: e.target.value })}
+              onBlur={(e) => set({ time: timeTyped(e.target.value) })}
               error={errors.time}
             />
             <SelectField

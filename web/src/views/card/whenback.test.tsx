@@ -86,7 +86,7 @@ describe('when back', () => {
     })
     page(signedIn(<View c={card()} />))
     const book = await screen.findByRole('button', { name: /^Book / })
-    expect(screen.getByLabelText('Day')).toHaveProperty('value', '2026-12-24')
+    expect(screen.getByLabelText('Day')).toHaveProperty('value', 'Thu 24 Dec 2026')
     await userEvent.click(book)
     await screen.findByText('Time must be a time such as 09:30')
     await userEvent.click(book)

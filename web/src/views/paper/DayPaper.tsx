@@ -7,6 +7,8 @@ import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { VISIT_KINDS } from '../../parts/kinds'
+import { DateField } from '../../ui/DateField'
+import { isDay } from '../../ui/dates'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
@@ -33,12 +35,12 @@ export function DayPaper() {
           <Button className="px-3" aria-label="Day before" onClick={() => turn(-1)}>
             <ChevronLeft aria-hidden className="size-5" />
           </Button>
-          <input
-            type="date"
-            aria-label="Day"
-            className="field w-44"
+          <DateField
+            label="Day"
+            bare
+            className="w-48"
             value={data.day}
-            onChange={(e) => e.target.value && setSearch({ on: e.target.value }, { replace: true })}
+            onDay={(on) => isDay(on) && setSearch({ on }, { replace: true })}
           />
           <Button className="px-3" aria-label="Day after" onClick={() => turn(1)}>
             <ChevronRight aria-hidden className="size-5" />

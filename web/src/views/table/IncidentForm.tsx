@@ -2,6 +2,7 @@
 import { addDays, format, parseISO } from 'date-fns'
 import { useState } from 'react'
 import type { Schemas } from '../../app/client'
+import { DateField } from '../../ui/DateField'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
@@ -81,12 +82,7 @@ export function IncidentForm({ words, today, what, zone, tool, onClose, onTap }:
             placeholder="redness, swelling, how it walks"
             onChange={(e) => set({ follow_up: e.target.value })}
           />
-          <TextField
-            label="We ask after it on"
-            type="date"
-            value={followUpOn}
-            onChange={(e) => setOn(e.target.value)}
-          />
+          <DateField label="We ask after it on" value={followUpOn} onDay={setOn} />
         </div>
         <CheckField
           label="The owner has been told"

@@ -1,7 +1,9 @@
 // The rear view with its extents: moved by slider or key, sent when let go.
 import { useState } from 'react'
 import type { DrawnZone } from '../../dog/zone'
-import { Rear, type Extents } from '../../dog/Rear'
+import type { DogLook } from '../../dog/build'
+import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
+import { Extents, type Reach } from '../../dog/close/Extents'
 import type { Shown, TapData } from './taps'
 
 const MEASURES = [
@@ -10,18 +12,20 @@ const MEASURES = [
   ['arc', 'At the root of the tail', 60],
 ] as const
 /** What is drawn before anybody has said: a close ring, no channel, no arc. */
-const START: Extents = { ring: 10, channel: 0, arc: 0 }
+const START: Reach = { ring: 10, channel: 0, arc: 0 }
 
 interface Props {
   groom: Shown
+  look: DogLook
   zones: Record<string, DrawnZone>
+  selected: string | null
   canWork: boolean
   onSelect: (zone: string) => void
   onTap: (data: TapData) => void
 }
 
-export function RearView({ groom, zones, canWork, onSelect, onTap }: Props) {
-  const [moving, setMoving] = useState<Extents | null>(null)
+export function RearView({ groom, look, zones, selected, canWork, onSelect, onTap }: Props) {
+  const [moving, setMoving] = useState<Reach | null>(null)
   const extents = moving ?? groom.extents ?? START
   const send = () => {
     if (moving) onTap({ kind: 'extents', ...moving })
@@ -30,7 +34,16 @@ export function RearView({ groom, zones, canWork, onSelect, onTap }: Props) {
   return (
     <div className="flex h-full flex-col gap-2 sm:flex-row">
       <div className="min-h-0 flex-1">
-        <Rear extents={extents} zones={zones} onSelect={onSelect} name={groom.dog.name} />
+        <CloseUpDrawing
+          view="rear"
+          look={look}
+          zones={zones}
+          selected={selected}
+          onSelect={onSelect}
+          name={groom.dog.name}
+        >
+          <Extents {...extents} />
+        </CloseUpDrawing>
       </div>
       <div className="space-y-3 sm:w-56 sm:self-center">
         {MEASURES.map(([name, label, most]) => (

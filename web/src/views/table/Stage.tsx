@@ -22,8 +22,6 @@ import { RearView } from './RearView'
 import { Steps } from './Steps'
 import { type Shown, type TapData } from './taps'
 
-const REAR = ['thigh_left', 'thigh_right', 'breeches_left', 'breeches_right', 'rump', 'under_tail_ring']
-
 interface Props {
   groom: Shown
   words: Schemas['VocabularyView']
@@ -196,7 +194,9 @@ export function Stage(props: Props) {
             ) : (
               <RearView
                 groom={groom}
-                zones={drawn(REAR, (z) => z)}
+                look={look}
+                zones={drawn(zonesOfView('rear', look), (z) => z)}
+                selected={zone}
                 canWork={canWork}
                 onSelect={onZone}
                 onTap={onTap}

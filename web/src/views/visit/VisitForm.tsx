@@ -6,6 +6,7 @@ import { api, take, type Schemas } from '../../app/client'
 import { useDraft } from '../../app/draft'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
+import { DateField } from '../../ui/DateField'
 import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
@@ -131,12 +132,11 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
       )}
       <fieldset className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
         <legend className="sr-only">The visit</legend>
-        <TextField
+        <DateField
           label="Day"
-          type="date"
           value={head.day}
           max={card.today}
-          onChange={(e) => set({ day: e.target.value })}
+          onDay={(day) => set({ day })}
           error={errors.day}
         />
         <SelectField

@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
+import { DateField } from '../../ui/DateField'
 import { TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
@@ -72,12 +73,11 @@ export function Mix({
               : 'today asks for nothing more'
           }
         />
-        <TextField
+        <DateField
           label="Discard by"
-          type="date"
           min={day}
           value={by}
-          onChange={(e) => setBy(e.target.value)}
+          onDay={setBy}
           error={errors.discard_by}
           hint={
             label === null

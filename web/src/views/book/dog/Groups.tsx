@@ -1,12 +1,14 @@
 // The fields of a dog, in the groups they are asked in.
 import type { ReactNode } from 'react'
-import type { UseFormRegister } from 'react-hook-form'
+import { Controller, type Control, type UseFormRegister } from 'react-hook-form'
 import type { ListName, Schemas } from '../../../app/client'
+import { DateField } from '../../../ui/DateField'
 import { CheckField, SelectField, TextField } from '../../../ui/Field'
-import type { TypedDog } from './typed'
+import type { DogToSend, TypedDog } from './typed'
 
 interface Props {
   register: UseFormRegister<TypedDog>
+  control: Control<TypedDog, unknown, DogToSend>
   /** by the server's name of the field */
   errors: Record<string, string>
   words: Schemas['VocabularyView']
@@ -29,7 +31,7 @@ function Legend({ children }: { children: string }) {
   return <legend className="px-1 font-head text-lg font-bold">{children}</legend>
 }
 
-export function Groups({ register, errors, words, homes, known, isNew }: Props) {
+export function Groups({ register, control, errors, words, homes, known, isNew }: Props) {
   const list = (name: ListName) => words.lists[name]
   const text = (name: keyof TypedDog, label: string, more: More = {}) => (
     <TextField
@@ -60,7 +62,13 @@ export function Groups({ register, errors, words, homes, known, isNew }: Props) 
         {text('breed', 'Breed or cross')}
         {pick('sex', 'Sex')}
         {text('kg', 'Weight (kg)', { inputMode: 'decimal' })}
-        {text('born_on', 'Born on', { type: 'date' })}
+        <Controller
+          control={control}
+          name="born_on"
+          render={({ field }) => (
+            <DateField label="Born on" value={field.value} onDay={field.onChange} error={errors.born_on} />
+          )}
+        />
         <CheckField label="Birth date is a guess" {...register('born_estimated')} />
         {!isNew && pick('state', 'State')}
       </fieldset>
