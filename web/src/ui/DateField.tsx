@@ -1,4 +1,4 @@
-// A day, typed as people say it or chosen from a month; shown as every other day is, whatever the browser's country.
+// A day, typed as people say it or chosen from a month; shown as every other day is.
 import { CalendarDays } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { lazy, Suspense, useId, useState } from 'react'
