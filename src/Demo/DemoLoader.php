@@ -30,7 +30,7 @@ final class DemoLoader
     /** login => [name, role, PIN, place] */
     public const PEOPLE = [
         'maren' => ['Maren Oakhollow', Role::Manager, '4826', 0],
-        'tove' => ['Tove Lindgarth', Role::Groomer, '1937', 0],
+        'tove' => ['Tove Lindgarth', Role::Groomer, '8530', 0],
         'idris' => ['Idris Fenwater', Role::MobileGroomer, '7350', 2],
         'pell' => ['Pell Hasp', Role::Bather, '2648', 1],
         'junia' => ['Junia Cray', Role::FrontDesk, '8092', 0],
@@ -58,6 +58,7 @@ final class DemoLoader
     {
         $today = $now->setTime(0, 0);
         $salon = new Salon(Uuid::v7(), 'The Fulling Room');
+        $salon->demo = true;
         $this->manager->persist($salon);
         $places = [];
         foreach (self::PLACES as $i => [$name, $kind]) {
@@ -93,6 +94,7 @@ final class DemoLoader
     private function neighbour(DemoHistories $dogs, \DateTimeImmutable $today): void
     {
         $salon = new Salon(Uuid::v7(), 'Tinder Loft');
+        $salon->demo = true;
         $place = new Place(Uuid::v7(), $salon, 'Loft', 'room', 0);
         $this->manager->persist($salon);
         $this->manager->persist($place);

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Diary;
 
 use KeenThistle\Input\Choice;
+use KeenThistle\Input\Line;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Text;
 use KeenThistle\Visit\Visit;
@@ -15,7 +16,7 @@ final readonly class NewBooking
 {
     public function __construct(
         #[Says('a day from today on')] public \DateTimeImmutable $day,
-        #[Text(5, 5), Says('such as 09:30')] public string $time = '09:00',
+        #[Line(0, 12), Says('such as 09:30')] public string $time = '09:00',
         #[Choice(Visit::KINDS, 'kind of visit')] public string $kind = 'full',
         #[Text(0, 36), Says('who; null: not decided')] public ?string $staff = null,
         #[Text(0, 300)] public string $note = '',

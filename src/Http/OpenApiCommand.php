@@ -17,6 +17,9 @@ use Symfony\Component\Routing\RouterInterface;
 #[AsCommand('thistle:openapi', 'Prints the OpenAPI document')]
 final class OpenApiCommand extends Command
 {
+    /** Named only: it lives further right. */
+    private const KEY = 'KeenThistle\Command\Key';
+
     public function __construct(private readonly RouterInterface $router)
     {
         parent::__construct();
@@ -130,7 +133,7 @@ final class OpenApiCommand extends Command
                 'schema' => ['type' => 'string'],
             ];
         }
-        if ('GET' !== $verb && !str_starts_with($path, '/api/session') && !str_ends_with($path, '/answer')) {
+        if (self::takesKey($action)) {
             $parameters[] = [
                 'name' => 'Idempotency-Key',
                 'in' => 'header',
@@ -187,7 +190,16 @@ final class OpenApiCommand extends Command
         return null;
     }
 
-    /** @param class-string $mark */
+    /** Whether it is done once however often it is sent. */
+    private static function takesKey(\ReflectionMethod $action): bool
+    {
+        return \in_array(
+            self::KEY,
+            array_map(static fn (\ReflectionParameter $p): string => (string) $p->getType(), $action->getParameters()),
+            true,
+        );
+    }
+
     private static function isMarked(\ReflectionMethod $action, string $mark): bool
     {
         return [] !== array_filter(

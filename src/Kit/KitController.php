@@ -39,17 +39,29 @@ final readonly class KitController
     #[Endpoint('The tools of the salon, where they live and how worn they are', gives: KitView::class)]
     public function list(Actor $actor): Response
     {
-        $rows = $this->kit->rows($actor);
-        $wear = $this->wear->of($actor, $rows);
-
-        return Json::response(
-            new KitView(
-                array_map(static fn (array $row): KitItemView => KitItemView::of($row, $wear[$row['id']]), $rows),
-            ),
-        );
+        return Json::response($this->all($actor));
     }
 
-    #[Route('/api/kit/{id}', methods: ['GET'], requirements: ['id' => '(?!derivations)[^/]+'])]
+    #[Route('/api/kit/catalogue', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('Tools that most salons have, to tick a kit from', gives: CatalogueView::class)]
+    public function catalogue(): Response
+    {
+        return Json::response(new CatalogueView(Catalogue::all()));
+    }
+
+    #[Route('/api/kit/catalogue', methods: ['POST'])]
+    #[IsGranted(May::KIT)]
+    #[Endpoint('Take what was ticked into the kit of a place', gives: KitView::class, status: 201)]
+    public function tick(Actor $actor, #[FromBody] TickedTools $ticked, Key $key): Response
+    {
+        $done = $this->commands->run(new AddTicked($ticked), $actor, $key);
+        $this->kit->reset();
+
+        return Answer::to($done, $this->all($actor), 201);
+    }
+
+    #[Route('/api/kit/{id}', methods: ['GET'], requirements: ['id' => '(?!derivations|catalogue)[^/]+'])]
     #[IsGranted(May::READ)]
     #[Endpoint(
         'One tool: its latest entries, who needs it, what its last measurement changed',
@@ -96,6 +108,16 @@ final readonly class KitController
         $done = $this->commands->run(new ChangeTool($id, $version, $tool), $actor, $key);
 
         return Answer::to($done, $this->view($actor, $id));
+    }
+
+    private function all(Actor $actor): KitView
+    {
+        $rows = $this->kit->rows($actor);
+        $wear = $this->wear->of($actor, $rows);
+
+        return new KitView(
+            array_map(static fn (array $row): KitItemView => KitItemView::of($row, $wear[$row['id']]), $rows),
+        );
     }
 
     /** Also of one that is retired, which the list of the kit has not. */

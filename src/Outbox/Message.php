@@ -21,9 +21,9 @@ class Message implements SalonOwned
 {
     use Owned;
 
+    /** Null: it goes to somebody who works here. */
     #[ORM\ManyToOne(targetEntity: Dog::class)]
-    #[ORM\JoinColumn(nullable: false)]
-    public Dog $dog;
+    public ?Dog $dog;
 
     #[ORM\ManyToOne(targetEntity: Client::class)]
     public ?Client $client;
@@ -62,7 +62,7 @@ class Message implements SalonOwned
     public ?\DateTimeImmutable $claimedAt = null;
 
     public function __construct(
-        Dog $dog,
+        ?Dog $dog,
         ?Client $client,
         Staff $staff,
         \DateTimeImmutable $at,
@@ -71,7 +71,7 @@ class Message implements SalonOwned
         string $text,
     ) {
         $this->id = Uuid::v7();
-        $this->salon = $dog->salon;
+        $this->salon = $staff->salon;
         $this->dog = $dog;
         $this->client = $client;
         $this->staff = $staff;

@@ -29,6 +29,12 @@ final class Refused extends \RuntimeException
         return new self(Kind::NotFound, "There is no such $what in this salon.");
     }
 
+    /** @param string $title what has become of it */
+    public static function gone(string $title): self
+    {
+        return new self(Kind::NotFound, $title);
+    }
+
     public static function signInNeeded(): self
     {
         return new self(Kind::SignInNeeded, 'Sign in to go on. What you typed is still here.');

@@ -31,6 +31,14 @@ class Salon
     #[ORM\Column(length: 40, options: ['default' => 'UTC'])]
     public string $timeZone = 'UTC';
 
+    /** What its people read the screens in. */
+    #[ORM\Column(length: 5, options: ['default' => 'en'])]
+    public string $language = 'en';
+
+    /** Made up, to look around in: every page says so. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $demo = false;
+
     /** Minor currency units per matting minute; an hour of it is what people say, so it may have a fraction. */
     #[ORM\Column]
     public float $matRateMinor = 80.0;

@@ -20,7 +20,7 @@ final readonly class Actors
     public function of(Uuid $staff): ?array
     {
         $row = $this->db->fetchAssociative(
-            'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone FROM staff s
+            'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone, o.language FROM staff s
             JOIN salon o ON o.id = s.salon_id WHERE s.id = ? AND s.active = 1',
             [$staff->toBinary()],
         );
@@ -35,6 +35,7 @@ final readonly class Actors
                     role: Role::from(Row::text($row['role'])),
                     timeZone: new \DateTimeZone(Row::text($row['time_zone'])),
                     place: \is_string($row['place_id']) ? Uuid::fromBinary($row['place_id']) : null,
+                    language: Row::text($row['language']),
                 ),
                 Row::text($row['password_hash']),
             ];

@@ -16,6 +16,7 @@ final class May
     public const KIT = 'ROLE_KIT';
     public const HOUSE = 'ROLE_HOUSE';
     public const PHONE = 'ROLE_PHONE';
+    public const PEOPLE = 'ROLE_PEOPLE';
 
     /** What each right is, in the salon's own words; House style shows who has it. */
     public const WORDS = [
@@ -26,6 +27,7 @@ final class May
         self::BOOK => 'book and cancel; whoever may not leaves a wish for the desk when closing a visit',
         self::DOG => 'take dogs into the book and change what is known of them',
         self::KIT => 'buy, move, measure and retire tools, change washing products',
+        self::PEOPLE => 'invite people, change their role and place, let them go; add, rename and close places',
         self::HOUSE => 'change house style and prices, take out anybody\'s photo (a maker can within a day)',
     ];
 

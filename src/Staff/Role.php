@@ -24,7 +24,16 @@ enum Role: string
     public function permissions(): array
     {
         $may = match ($this) {
-            self::Manager => [May::PHONE, May::PLAN, May::VISIT, May::BOOK, May::DOG, May::KIT, May::HOUSE],
+            self::Manager => [
+                May::PHONE,
+                May::PLAN,
+                May::VISIT,
+                May::BOOK,
+                May::DOG,
+                May::KIT,
+                May::HOUSE,
+                May::PEOPLE,
+            ],
             self::Groomer, self::MobileGroomer => [May::PHONE, May::PLAN, May::VISIT, May::BOOK, May::DOG],
             self::Bather => [May::PHONE, May::VISIT],
             self::FrontDesk => [May::PHONE, May::BOOK, May::DOG],

@@ -11,6 +11,7 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Staff\Security\FirstSignIn;
 use KeenThistle\Staff\Security\SignedIn;
 use KeenThistle\Staff\Security\SignedInSession;
 use KeenThistle\Staff\Security\SignInAuthenticator;
@@ -51,7 +52,7 @@ final readonly class SessionController
     public function changePerson(Actor $actor, Request $request, #[FromBody] PersonForm $form): Response
     {
         $session = $request->getSession();
-        if ($session->get(SignInAuthenticator::SIGNED_IN_ON) !== $this->scope->today($actor)->format('Y-m-d')) {
+        if ($session->get(FirstSignIn::ON) !== $this->scope->today($actor)->format('Y-m-d')) {
             throw Refused::forbidden('The first sign-in of the day needs a password.');
         }
         $next = $this->scope->get($actor, Staff::class, $form->staff, $this->manager, 'person');

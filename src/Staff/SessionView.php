@@ -21,13 +21,14 @@ final readonly class SessionView
         public string $name,
         public string $role,
         public string $role_label,
-        #[Gives('list<\'read\'|\'phone\'|\'plan\'|\'visit\'|\'book\'|\'dog\'|\'kit\'|\'house\'>')] public array $may,
+        #[Gives("list<'read'|'phone'|'plan'|'visit'|'book'|'dog'|'kit'|'house'|'people'>")] public array $may,
         public string $salon,
         public ?string $place,
         public array $places,
         public array $colleagues,
         public string $csrf,
         public string $currency,
+        #[Says('made up, to look around in')] public bool $demo,
         #[Says('a wrong PIN was typed for this person so often that it takes their password again')]
         public ?string $pin_refused_at,
     ) {

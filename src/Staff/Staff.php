@@ -11,6 +11,7 @@ use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -19,6 +20,7 @@ use Symfony\Component\Uid\Uuid;
 class Staff implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\Column(length: 80)]
     public string $name;
@@ -43,6 +45,10 @@ class Staff implements SalonOwned
     /** How sure this person is with dogs that bear a task badly, 1 to 5. */
     #[ORM\Column(options: ['default' => 3])]
     public int $confidence = 3;
+
+    /** Where an invitation or a new password is sent. */
+    #[ORM\Column(length: 120, options: ['default' => ''])]
+    public string $email = '';
 
     #[ORM\Column]
     public bool $active = true;

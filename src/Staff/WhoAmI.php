@@ -47,6 +47,7 @@ final readonly class WhoAmI
             ),
             $this->csrf->of($staff->id),
             $staff->salon->currency,
+            $staff->salon->demo,
             null === $staff->pinRefusedAt ? null : $staff->pinRefusedAt->format('Y-m-d\TH:i:s\Z'),
         );
     }

@@ -7,7 +7,8 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Input\Choice;
-use KeenThistle\Input\Text;
+use KeenThistle\Input\Line;
+use KeenThistle\Input\Says;
 use KeenThistle\Visit\Visit;
 
 final readonly class NextVisit
@@ -15,7 +16,7 @@ final readonly class NextVisit
     public function __construct(
         #[Choice(Visit::KINDS, 'kind of visit')] public string $kind,
         public \DateTimeImmutable $on,
-        #[Text(5, 5)] public string $time = '09:00',
+        #[Line(0, 12), Says('such as 09:30')] public string $time = '09:00',
     ) {
     }
 }

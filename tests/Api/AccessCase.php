@@ -48,6 +48,8 @@ abstract class AccessCase extends ApiTestCase
             'DELETE /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
             'GET /api/kit' => [self::ALL, false],
             'POST /api/kit' => [['manager'], false],
+            'GET /api/kit/catalogue' => [self::ALL, false],
+            'POST /api/kit/catalogue' => [['manager'], false],
             'GET /api/kit/{id}' => [self::ALL, true],
             'PUT /api/kit/{id}' => [['manager'], true],
             'POST /api/kit/{id}/entries' => [[...self::TABLE, 'bather'], true],
@@ -120,6 +122,13 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/incidents' => [self::ALL, false],
             'GET /api/outbox' => [self::ALL, false],
             'GET /api/words' => [self::ALL, false],
+            'GET /api/people' => [['manager'], false],
+            'POST /api/people/invitations' => [['manager'], false],
+            'DELETE /api/people/invitations/{id}' => [['manager'], true],
+            'PUT /api/people/{id}' => [['manager'], true],
+            'POST /api/people/{id}/reset' => [['manager'], true],
+            'PUT /api/me/password' => [self::ALL, false],
+            'PUT /api/me/pin' => [self::ALL, false],
             'GET /api/session' => [self::ALL, false],
             'DELETE /api/session' => [self::ALL, false],
             'POST /api/session/person' => [self::ALL, false],
@@ -150,6 +159,8 @@ abstract class AccessCase extends ApiTestCase
                 "groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'",
                 'g',
             ),
+            str_starts_with($path, '/api/people/invitations/') => $this->anInvitation(),
+            str_starts_with($path, '/api/people/') => $this->idOf("staff t WHERE t.login = 'wim'", 't'),
             str_starts_with($path, '/api/agreements/') => $this->idOf('agreement a', 'a'),
             str_starts_with($path, '/api/photos/') => ($this->photo ??= $this->idOf('photo p', 'p')),
             str_starts_with($path, '/api/log/') => $this->idOf(
@@ -204,6 +215,19 @@ abstract class AccessCase extends ApiTestCase
         $this->db()->executeStatement(
             'INSERT INTO job (id, salon_id, staff_id, subject, about, command, state, total, at) SELECT ?, '.
                 "s.salon_id, s.id, s.id, 'counting', '[]', 'failed', 1, NOW() FROM staff s WHERE s.login = 'maren'",
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
+    protected function anInvitation(): string
+    {
+        $id = \Symfony\Component\Uid\Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO one_time_link (id, kind, name, sent_to, made_at, until_at, salon_id)
+                SELECT ?, 'join', 'Nell', '', NOW(), DATE_ADD(NOW(), INTERVAL 7 DAY), id FROM salon
+                WHERE name = 'The Fulling Room'",
             [$id->toBinary()],
         );
 
@@ -299,6 +323,7 @@ abstract class AccessCase extends ApiTestCase
             ],
             'POST /api/kit/{id}/calliper/answer' => ['stroke' => 0],
             'POST /api/kit' => ['kind' => 'rake', 'label' => 'fine rake', 'place' => $this->aPlace()],
+            'POST /api/kit/catalogue' => ['place' => $this->aPlace(), 'tools' => ['blade 3F']],
             'PUT /api/kit/{id}' => ['place' => $this->aPlace()],
             'POST /api/kit/{id}/entries' => ['kind' => 'disinfected'],
             'POST /api/wash/products', 'PUT /api/wash/products/{id}' => ['name' => 'Oat wash', 'ratio' => '1:10'],
@@ -321,6 +346,15 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/dogs/{id}/schools' => ['point' => 'voice', 'side' => 'marker'],
             'PUT /api/dogs/{id}/hard-lines' => ['zone' => 'back', 'other' => 'loin', 'wanted' => true],
             'POST /api/grooms/{id}/probe/answer' => ['blade' => '10'],
+            'POST /api/people/invitations' => ['name' => 'Nell Sedgeley', 'role' => 'bather'],
+            'PUT /api/people/{id}' => [
+                'name' => 'Wim Tarrow',
+                'role' => 'apprentice',
+                'confidence' => 2,
+                'active' => true,
+            ],
+            'PUT /api/me/password' => ['old' => DemoLoader::PASSWORD, 'new' => DemoLoader::PASSWORD],
+            'PUT /api/me/pin' => ['password' => DemoLoader::PASSWORD, 'pin' => DemoLoader::PEOPLE['tove'][2]],
             'PUT /api/house' => ['hour' => 42, 'mat_hour' => 48, 'mat_limit' => 12],
             'POST /api/session/person' => [
                 'staff' => $this->idOf("staff t WHERE t.login = 'tove'", 't'),

@@ -147,7 +147,7 @@ final class RightsTest extends ApiTestCase
         $this->signIn('maren');
         $rights = self::rows($this->ask('GET', '/api/house', expect: 200)['rights']);
         self::assertSame(
-            ['read', 'phone', 'plan', 'visit', 'book', 'dog', 'kit', 'house'],
+            ['read', 'phone', 'plan', 'visit', 'book', 'dog', 'kit', 'people', 'house'],
             array_column($rights, 'right'),
         );
         foreach (

@@ -32,6 +32,7 @@ final class LayersTest
         'Plan',
         'Visit',
         'Diary',
+        'People',
         'HouseStyle',
         'Handling',
         'Arrival',

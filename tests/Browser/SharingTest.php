@@ -139,7 +139,7 @@ final class SharingTest extends BrowserTestCase
         $page->driver->navigate()->refresh();
         $this->sees($page, 'Taken up where it was left');
         self::assertSame('a neighbour', $this->mayCollect());
-        $this->change('Tove Lindgarth', '1937');
+        $this->change('Tove Lindgarth', '8530');
         $page->until(
             fn (): ?bool => 'only Lorcan' === $this->mayCollect() ? true : null,
             'it is not there again for who typed it',

@@ -193,7 +193,7 @@ final class StoryTest extends BrowserTestCase
     {
         $this->page->signIn('junia');
         $this->card($this->page, 'cobnut');
-        $this->page->type('Time', '0915AM');
+        $this->page->type('Time', '9.15');
         $this->page->xpath("//button[starts-with(., 'Book ')]")->click();
         $this->sees($this->page, 'Booked: ');
         $this->page->button('Undo')->click();

@@ -93,7 +93,7 @@ abstract class ViewsCase extends BrowserTestCase
             try {
                 $this->page
                     ->xpath(
-                        "//button[normalize-space(.)=$t or .//b[normalize-space(.)=$t] ".
+                        "//button[normalize-space(.)=$t or @aria-label=$t or .//b[normalize-space(.)=$t] ".
                             "or .//span[normalize-space(.)=$t]]",
                     )
                     ->click();

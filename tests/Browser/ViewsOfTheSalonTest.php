@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Browser;
 
+use Symfony\Component\Process\Process;
+
 final class ViewsOfTheSalonTest extends ViewsCase
 {
     public static function views(): iterable
@@ -38,5 +40,27 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'outbox' => ['/outbox', 'stand-in'];
         yield 'incidents' => ['/log?of=incidents', 'By tool'];
         yield 'log' => ['/log', 'recorded'];
+        yield 'people' => ['/people', 'What each role may'];
+        yield 'people, invite' => ['/people#Invite somebody', 'you hand the link over yourself'];
+        yield 'people, change' => ['/people#Change Wim Tarrow', 'Works here'];
+        yield 'own password and PIN' => ['/me', 'Change the PIN'];
+        yield 'kit, ticking' => ['/kit?tick=1', 'In the hand'];
+    }
+
+    public function testWhatAOneTimeLinkOpensHolds(): void
+    {
+        $begin = new Process(['php', 'bin/console', 'thistle:begin'], \dirname(__DIR__, 2));
+        $this->page->go(trim($begin->mustRun()->getOutput()));
+        foreach (['Name of the salon', 'First place', 'Sign-in name'] as $label) {
+            $this->page->field($label);
+            self::assertSame([], $this->axe(), $label);
+            $this->page->driver->executeScript('document.documentElement.dataset.theme = "dark"');
+            self::assertSame([], $this->axe(['color-contrast']), "$label, dark");
+            $this->page->driver->executeScript('document.documentElement.dataset.theme = "light"');
+            $this->page->size(390, 844, true);
+            self::assertLessThanOrEqual(390, $this->width(), 'wider than a phone');
+            $this->page->size(1280, 800);
+            $this->page->css('form button[type=submit]')->click();
+        }
     }
 }

@@ -129,6 +129,7 @@ export const SESSION: Session = {
   csrf: 't',
   currency: 'EUR',
   pin_refused_at: null,
+  demo: false,
 }
 
 /** As somebody who is signed in sees it. */

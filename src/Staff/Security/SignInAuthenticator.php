@@ -11,12 +11,10 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Refusal\Refused;
-use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Pins;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Staff\Throttle;
 use KeenThistle\Staff\WhoAmI;
-use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
@@ -30,16 +28,12 @@ use Symfony\Component\Security\Http\Authenticator\Passport\Passport;
 
 final class SignInAuthenticator extends AbstractAuthenticator
 {
-    /** Session key: the day of the last sign-in with a password; a PIN is enough only on that day. */
-    public const SIGNED_IN_ON = 'thistle.signed_in_on';
-
     public function __construct(
         private readonly StaffProvider $staff,
-        private readonly SignedInSession $session,
+        private readonly FirstSignIn $signIn,
         private readonly Throttle $throttle,
         private readonly Pins $pins,
         private readonly PasswordHasherFactoryInterface $hashers,
-        private readonly ClockInterface $clock,
         private readonly WhoAmI $whoAmI,
     ) {
     }
@@ -86,8 +80,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
         $staff = $this->staff->known($token->getUserIdentifier());
         \assert($staff instanceof Staff);
         $this->throttle->succeeded(self::scopes($staff, '', (string) $request->getClientIp()));
-        $this->session->begin($request->getSession(), SignedIn::of($staff));
-        $request->getSession()->set(self::SIGNED_IN_ON, Actor::of($staff)->day($this->clock->now())->format('Y-m-d'));
+        $this->signIn->begin($request->getSession(), $staff);
         $answer = $this->whoAmI->of($staff);
         // Told once, in this answer; from now on their PIN is enough again.
         $this->pins->forgive($staff);

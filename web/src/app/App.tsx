@@ -1,6 +1,6 @@
 // Wires session, data and routes together.
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { Suspense, type ComponentType } from 'react'
+import { lazy, Suspense, type ComponentType } from 'react'
 import { ErrorBoundary } from 'react-error-boundary'
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router'
 import { Resting } from '../ui/Resting'
@@ -86,6 +86,8 @@ const router = createBrowserRouter([
             lazy: view(async () => (await import('../views/patterns/Patterns')).Patterns),
           },
           { path: 'outbox', lazy: view(async () => (await import('../views/outbox/Outbox')).Outbox) },
+          { path: 'people', lazy: view(async () => (await import('../views/people/People')).People) },
+          { path: 'me', lazy: view(async () => (await import('../views/people/Me')).Me) },
           { path: 'house', lazy: view(async () => (await import('../views/house/House')).House) },
           { path: 'log', lazy: view(async () => (await import('../views/log/Log')).Log) },
           { path: '*', element: <Navigate to="/book" replace /> },
@@ -96,7 +98,21 @@ const router = createBrowserRouter([
   },
 ])
 
+const Enter = lazy(async () => ({ default: (await import('../views/enter/Enter')).Enter }))
+
 export function App() {
+  // A one-time link opens without a sign-in, whoever is signed in here.
+  const token = /^\/enter\/([0-9a-f]+)$/.exec(location.pathname)?.[1]
+  if (token)
+    return (
+      <ErrorBoundary fallbackRender={({ error }) => <Broken error={error} />}>
+        <QueryClientProvider client={cache}>
+          <Suspense fallback={<Waiting />}>
+            <Enter token={token} />
+          </Suspense>
+        </QueryClientProvider>
+      </ErrorBoundary>
+    )
   return (
     <ErrorBoundary fallbackRender={({ error }) => <Broken error={error} />}>
       <QueryClientProvider client={cache}>

@@ -2,13 +2,16 @@
 import { LogOut, UserRound } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { useState, type FormEvent } from 'react'
+import { Link } from 'react-router'
 import { Button } from '../ui/Button'
 import { api, ApiError, take } from './client'
 import { useSession } from './session'
 import { applyTheme, theme, themeOf, type Theme } from './theme'
 
+const OWN = 'inline-flex min-h-11 items-center underline underline-offset-2'
+
 export function PersonMenu() {
-  const { session, signedIn, signedOut } = useSession()
+  const { session, may, signedIn, signedOut } = useSession()
   const [open, setOpen] = useState(false)
   const [next, setNext] = useState<string | null>(null)
   const [pin, setPin] = useState('')
@@ -114,7 +117,17 @@ export function PersonMenu() {
               </div>
             </form>
           )}
-          <div className="mt-4 flex items-center justify-between gap-2 border-t border-line pt-3">
+          <p className="mt-4 flex gap-4 border-t border-line pt-3 font-bold text-thistle">
+            <Link to="/me" className={OWN} onClick={() => setOpen(false)}>
+              My password and PIN
+            </Link>
+            {may('people') && (
+              <Link to="/people" className={OWN} onClick={() => setOpen(false)}>
+                People
+              </Link>
+            )}
+          </p>
+          <div className="flex items-center justify-between gap-2">
             <label className="flex items-center gap-2 text-sm">
               Look
               <select

@@ -90,6 +90,11 @@ export function Shell() {
           <img src="/thistle.svg" alt="" className="size-7" />
           <span className="whitespace-nowrap max-sm:sr-only">Keen Thistle</span>
         </Link>
+        {session.demo && (
+          <p className="rounded bg-slate-soft px-1.5 text-xs font-bold text-slate">
+            Demo<span className="sr-only">: this salon, its people and its dogs are made up</span>
+          </p>
+        )}
         <nav
           aria-label="Views"
           className={`flex min-w-0 max-w-full overflow-x-auto phone:fixed phone:inset-x-0 phone:bottom-0

@@ -52,6 +52,7 @@ export const queries = {
       // It is counted behind the scenes; looked at while it goes on.
       refetchInterval: ({ state: { data } }) => (data && !data.finished && data.why === '' ? STEP_MS : false),
     }),
+  people: () => queryOptions({ queryKey: ['people'], queryFn: () => take(api.GET('/api/people')) }),
   wash: () => queryOptions({ queryKey: ['wash'], queryFn: () => take(api.GET('/api/wash')) }),
   then: (id: string, a: string, b: string) =>
     queryOptions({

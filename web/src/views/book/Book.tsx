@@ -11,6 +11,7 @@ import { LinkButton } from '../../ui/LinkButton'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { shortDay } from '../../ui/words'
+import { FirstSteps } from './FirstSteps'
 
 type Row = Schemas['BookRowView']
 
@@ -103,7 +104,9 @@ export function Book() {
         {now.isPending
           ? ''
           : q === ''
-            ? 'All dogs by name. Enter opens the first, arrow keys walk through them.'
+            ? rows.length > 0
+              ? 'All dogs by name. Enter opens the first, arrow keys walk through them.'
+              : ''
             : rows.length === 0
               ? `Nobody called “${q}”, nor a typo away from it.`
               : found.data?.near
@@ -114,6 +117,8 @@ export function Book() {
         <Resting error={now.error} retry={() => void now.refetch()} />
       ) : now.isPending ? (
         <Waiting />
+      ) : q === '' && rows.length === 0 && may('people') ? (
+        <FirstSteps />
       ) : (
         <ul id="dogs" ref={list} aria-label="Dogs" className="panel divide-y divide-line overflow-hidden">
           {rows.map((r, i) => (

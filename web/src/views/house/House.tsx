@@ -6,6 +6,7 @@ import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
+import { LinkButton } from '../../ui/LinkButton'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
@@ -84,7 +85,10 @@ function Form({ house }: { house: HouseData }) {
   }
   return (
     <form onSubmit={send} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
-      <h1 className="text-3xl">House style of {house.name}</h1>
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-3xl">House style of {house.name}</h1>
+        {may('people') && <LinkButton to="/people">People</LinkButton>}
+      </div>
       <fieldset disabled={!canChange} className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
         <legend className="px-1 font-head text-lg font-bold">Prices and limits</legend>
         <TextField

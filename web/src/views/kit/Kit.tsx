@@ -1,7 +1,8 @@
 // The kit: every tool where it lives, what it leaves, what it asks for; one at a time in the sheet beside.
 import { useQuery } from '@tanstack/react-query'
-import { Plus, Ruler } from 'lucide-react'
+import { ListChecks, Plus, Ruler } from 'lucide-react'
 import { useState } from 'react'
+import { useSearchParams } from 'react-router'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { toneColour } from '../../dog/tone'
@@ -12,6 +13,7 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { mm, shortDay } from '../../ui/words'
 import { NewTool } from './NewTool'
+import { TickKit } from './TickKit'
 import { ToolSheet } from './ToolSheet'
 import { SHORT, toolName, type Item } from './names'
 
@@ -22,6 +24,8 @@ export function Kit() {
   const [due, setDue] = useState('all')
   const [chosen, setChosen] = useState<string | null>(null)
   const [adding, setAdding] = useState(false)
+  const [search, setSearch] = useSearchParams()
+  const tick = (open: boolean) => setSearch(open ? { tick: '1' } : {}, { replace: true })
   if (!kit.data)
     return kit.error ? <Resting error={kit.error} retry={() => void kit.refetch()} /> : <Waiting />
   const shown = kit.data.items.filter(
@@ -58,6 +62,11 @@ export function Kit() {
           ]}
         />
         {may('kit') && (
+          <Button className="min-h-10" onClick={() => tick(true)}>
+            <ListChecks aria-hidden className="size-4" /> Tick several
+          </Button>
+        )}
+        {may('kit') && (
           <Button className="min-h-10" onClick={() => setAdding(true)}>
             <Plus aria-hidden className="size-4" /> New tool
           </Button>
@@ -92,6 +101,14 @@ export function Kit() {
           )}
         </section>
       </div>
+      {search.has('tick') && may('kit') && (
+        <TickKit
+          items={kit.data.items}
+          places={session.places}
+          first={session.place ?? session.places[0]?.id ?? ''}
+          onClose={() => tick(false)}
+        />
+      )}
       {adding && (
         <NewTool places={session.places} onClose={() => setAdding(false)} onAdded={(id) => setChosen(id)} />
       )}

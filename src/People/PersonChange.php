@@ -1,0 +1,38 @@
+<?php
+
+/** What a manager may change of a person: never their password. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\People;
+
+use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Input\Choice;
+use KeenThistle\Input\Line;
+use KeenThistle\Input\Says;
+use KeenThistle\Input\Text;
+use KeenThistle\Input\Whole;
+use KeenThistle\Staff\Role;
+
+final readonly class PersonChange
+{
+    public function __construct(
+        #[Line(2, 80)] public string $name,
+        #[Choice(Role::class, 'role')] public Role $role,
+        #[Whole(1, 5), Says('how sure with dogs that bear a task badly')] public int $confidence,
+        #[Says('false: works here no more')] public bool $active,
+        #[Text(0, 36), Says('id of the place where they usually work')] public ?string $place = null,
+        #[Line(0, 120), Says('e-mail address')] public string $email = '',
+    ) {
+    }
+
+    /** @throws InvalidInput for what is no address */
+    public function address(): string
+    {
+        $email = trim($this->email);
+
+        return '' === $email || false !== filter_var($email, \FILTER_VALIDATE_EMAIL)
+            ? $email
+            : throw InvalidInput::at('email', 'is no e-mail address');
+    }
+}

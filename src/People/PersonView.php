@@ -1,0 +1,31 @@
+<?php
+
+/** Somebody who works in the salon, or has. A response record. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\People;
+
+use KeenThistle\Input\Gives;
+use KeenThistle\Input\Says;
+
+final readonly class PersonView
+{
+    /** @param list<AheadView> $ahead */
+    public function __construct(
+        public string $id,
+        public int $version,
+        public string $name,
+        public string $login,
+        public string $email,
+        public string $role,
+        public string $role_label,
+        public ?string $place,
+        #[Says('how sure with dogs that bear a task badly, 1 to 5')] public int $confidence,
+        #[Says('false: works here no more')] public bool $active,
+        #[Says('visits booked with somebody who works here no more: to be moved'),
+            Gives('list<AheadView>')]
+        public array $ahead,
+    ) {
+    }
+}

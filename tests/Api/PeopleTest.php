@@ -1,0 +1,139 @@
+<?php
+
+/** People change, leave and come back; the last manager stays; each changes their own password and PIN. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Api;
+
+final class PeopleTest extends ApiTestCase
+{
+    public function testWhoLeavesIsSignedOutAtOnceAndWhatIsBookedWithThemIsListed(): void
+    {
+        $this->signIn('tove');
+        $tablet = $this->client->getCookieJar()->all();
+        $this->signIn('maren');
+        $tove = $this->person('tove');
+        self::assertSame([], $tove['ahead'], 'listed of those who have left only');
+        $this->db()->executeStatement(
+            "UPDATE booking SET staff_id = (SELECT id FROM staff WHERE login = 'tove'), ".
+                "state = 'booked', day = DATE_ADD(CURDATE(), INTERVAL 2 DAY) ORDER BY id LIMIT 2",
+        );
+        $gone = $this->change($tove, ['active' => false], 200);
+        self::assertFalse($gone['active']);
+        self::assertGreaterThanOrEqual(2, \count(self::rows($gone['ahead'])));
+        self::assertNotContains(
+            'Tove Lindgarth',
+            array_column(self::rows($this->ask('GET', '/api/session', expect: 200)['colleagues']), 'name'),
+        );
+        $log = json_encode($this->ask('GET', '/api/log', expect: 200), \JSON_THROW_ON_ERROR);
+        self::assertStringContainsString('Tove Lindgarth: works here no more', $log);
+        $manager = $this->client->getCookieJar()->all();
+        $this->browser($tablet);
+        $this->ask('GET', '/api/kit', expect: 401);
+        $this->ask('POST', '/api/session', ['login' => 'tove', 'password' => 'thistle-demo'], 401);
+        $this->browser($manager);
+        $this->ask('POST', '/api/people/'.self::text($tove['id']).'/reset', [], 409);
+        $this->change($gone, ['active' => true], 200);
+        $this->signIn('tove');
+    }
+
+    public function testTheLastManagerStaysAndNobodyLetsThemselvesGo(): void
+    {
+        $this->signIn('maren');
+        $maren = $this->person('maren');
+        $self = $this->change($maren, ['active' => false], 422);
+        self::assertSame('active', self::rows($self['errors'])[0]['field'] ?? '');
+        $role = $this->change($maren, ['role' => 'groomer'], 422);
+        self::assertStringContainsString('last manager', self::text(self::rows($role['errors'])[0]['message'] ?? ''));
+        $this->change($this->person('tove'), ['role' => 'manager'], 200);
+        $this->change($maren, ['role' => 'groomer'], 200);
+        $this->signIn('maren');
+        $this->ask('GET', '/api/people', expect: 403);
+    }
+
+    public function testAnotherSalonsPlaceAnAddressThatIsNoneAndAnOldVersionAreNamed(): void
+    {
+        $this->signIn('sunniva');
+        $loft = self::text(self::rows($this->ask('GET', '/api/session', expect: 200)['places'])[0]['id'] ?? '');
+        $this->signIn('maren');
+        $wim = $this->person('wim');
+        $this->change($wim, ['place' => $loft], 404);
+        $this->change($wim, ['email' => 'nobody'], 422);
+        $this->change($wim, ['name' => 'W'], 422);
+        $this->change($wim, ['confidence' => 9], 422);
+        $first = $this->change($wim, ['confidence' => 2], 200);
+        $stale = $this->change($wim, ['confidence' => 3], 412);
+        self::assertSame([$first['version'], 2], [$stale['version'], self::map($stale['theirs'])['confidence']]);
+    }
+
+    public function testEachChangesTheirOwnPasswordAndPin(): void
+    {
+        $this->signIn('wim');
+        $elsewhere = $this->client->getCookieJar()->all();
+        $this->signIn('wim');
+        $wrong = ['old' => 'nonsense', 'new' => 'moss kettle ferry oar'];
+        self::assertSame(['old'], $this->wrong('/api/me/password', $wrong));
+        $short = ['old' => 'thistle-demo', 'new' => 'kettle'];
+        self::assertSame(['new'], $this->wrong('/api/me/password', $short));
+        $right = ['old' => 'thistle-demo', 'new' => 'moss kettle ferry oar'];
+        $who = $this->ask('PUT', '/api/me/password', $right, 200);
+        $this->csrf(self::text($who['csrf']));
+        $this->ask('PUT', '/api/me/pin', ['password' => 'thistle-demo', 'pin' => '8530'], 422);
+        $this->ask('PUT', '/api/me/pin', ['password' => 'moss kettle ferry oar', 'pin' => '1234'], 422);
+        $this->ask('PUT', '/api/me/pin', ['password' => 'moss kettle ferry oar', 'pin' => '8530'], 204);
+        $wim = $who['id'];
+        $this->browser($elsewhere);
+        $this->ask('GET', '/api/kit', expect: 401);
+        $this->signIn('tove');
+        $this->ask('POST', '/api/session/person', ['staff' => $wim, 'pin' => '5571'], 422);
+        $this->ask('POST', '/api/session/person', ['staff' => $wim, 'pin' => '8530'], 200);
+        self::assertSame(
+            0,
+            $this->db()->fetchOne("SELECT COUNT(*) FROM change_log WHERE CONCAT(was, became) LIKE '%kettle%'"),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function person(string $login): array
+    {
+        return self::find(self::rows($this->ask('GET', '/api/people', expect: 200)['people']), 'login', $login);
+    }
+
+    /**
+     * @param array<string, mixed> $person
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed>
+     */
+    private function change(array $person, array $change, int $expect): array
+    {
+        $fields = ['name', 'role', 'confidence', 'active', 'place', 'email'];
+        $body = $change + array_intersect_key($person, array_flip($fields));
+        $version = $person['version'];
+        self::assertIsInt($version);
+
+        $path = '/api/people/'.self::text($person['id']);
+
+        return $this->ask('PUT', $path, $body, $expect, ['If-Match' => "\"$version\""]);
+    }
+
+    /**
+     * @param array<string, mixed> $body
+     *
+     * @return list<mixed> the fields that are named
+     */
+    private function wrong(string $path, array $body): array
+    {
+        return array_column(self::rows($this->ask('PUT', $path, $body, 422)['errors']), 'field');
+    }
+
+    /** @param array<\Symfony\Component\BrowserKit\Cookie> $cookies */
+    private function browser(array $cookies): void
+    {
+        $this->client->getCookieJar()->clear();
+        foreach ($cookies as $cookie) {
+            $this->client->getCookieJar()->set($cookie);
+        }
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+/** A salon from nothing: begun by a one-time address, its kit ticked, its first dog planned; people come and go. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Browser;
+
+use Symfony\Component\Process\Process;
+
+final class EnterTest extends BrowserTestCase
+{
+    private const PASSWORD = 'moss kettle ferry oar';
+    /** Of a newcomer, first look to first planned zone; typing in a field is none. */
+    private const MOST_TAPS = 30;
+
+    private int $taps = 0;
+    private string $last = '';
+
+    public function testFromTheFirstRunToTheFirstDog(): void
+    {
+        $this->page->go($this->begin());
+        $this->type(['Name of the salon' => 'T']);
+        $this->tap('Go on');
+        $this->tap('Go on');
+        $this->type(['Your name' => 'Nell Sedgeley', 'Sign-in name' => 'nell']);
+        $this->type(['Password' => 'kettle', 'PIN' => '1234']);
+        $this->tap('Begin');
+        $this->tap('1. Your salon · something is wrong here');
+        $this->sees($this->page, 'Name of the salon must be');
+        $this->type(['Name of the salon' => 'The Long Meadow']);
+        $this->tap('3. You, its first manager');
+        $this->tap('Begin');
+        $this->sees($this->page, 'Password must have 12 letters or more');
+        $this->sees($this->page, 'its digits stand in a row');
+        // Left, and taken up again: what was typed is there, secrets are not.
+        $this->page->driver->navigate()->refresh();
+        self::assertSame('The Long Meadow', $this->page->field('Name of the salon')->getAttribute('value'));
+        $this->tap('Go on');
+        $this->type(['First place' => 'Barn']);
+        $this->tap('Go on');
+        self::assertSame('', $this->page->field('PIN')->getAttribute('value'));
+        self::assertSame('nell', $this->page->field('Sign-in name')->getAttribute('value'));
+        $this->type(['Password' => self::PASSWORD, 'PIN' => '4071']);
+        $this->tap('Begin');
+        $this->sees($this->page, 'The Long Meadow has begun');
+        self::assertStringNotContainsString('Demo', $this->page->text());
+        $this->link('Tick your kit');
+        foreach (['10 · 1.5 mm', '7F · 3.2 mm', '16 mm guard', 'long straight shears'] as $tool) {
+            $this->page->field($tool)->click();
+            ++$this->taps;
+        }
+        $this->tap('Take 4 into the kit');
+        $this->sees($this->page, '4 tools are in the kit');
+        $this->page->xpath("//nav//a[contains(., 'Book')]")->click();
+        $this->sees($this->page, '4 tools so far');
+        $this->link('Take the first dog in');
+        $this->type(['Name' => 'Sedge', 'Breed or cross' => 'cross']);
+        $this->type(['Name of the owner' => 'Rafe Moor', 'Phone' => '0555 014 0000']);
+        $this->page->choose('Coat type', 'curly');
+        ++$this->taps;
+        $this->page->css('form button[type=submit]')->click();
+        ++$this->taps;
+        $this->sees($this->page, 'Nothing is planned yet');
+        $this->page->tapZone('back');
+        ++$this->taps;
+        $this->page->css('#zone-back[aria-selected=true]');
+        $this->tap('Plan this zone');
+        $this->sees($this->page, '7F');
+        self::assertLessThanOrEqual(self::MOST_TAPS, $this->taps);
+        // The address opens nothing any more.
+        $this->page->go($this->last);
+        $this->sees($this->page, 'This link opens nothing any more');
+    }
+
+    public function testSomebodyIsInvitedSignsInOnASharedTabletAndLeaves(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->css('header button[aria-haspopup=dialog]')->click();
+        $this->link('People');
+        $this->page->button('Invite somebody')->click();
+        $this->type(['Name' => 'Nell Sedgeley']);
+        $this->page->choose('Role', 'bather');
+        $this->page->button('Invite')->click();
+        $address = $this->page->css('[role=dialog] code')->getText();
+        $theirs = $this->another();
+        $theirs->go((string) parse_url($address, \PHP_URL_PATH));
+        $this->sees($theirs, 'You are invited as bather');
+        foreach (['Sign-in name' => 'nell', 'Password' => self::PASSWORD, 'PIN' => '4071'] as $field => $text) {
+            $theirs->type($field, $text);
+        }
+        $theirs->button('Join')->click();
+        $theirs->css('#find');
+        $this->sees($theirs, 'Demo');
+        // On the salon's tablet their PIN is enough.
+        $this->page->button('Done')->click();
+        $this->page->driver->navigate()->refresh();
+        $this->page->css('header button[aria-haspopup=dialog]')->click();
+        $this->page->xpath("//button[contains(., 'Nell Sedgeley')]")->click();
+        $this->page->css('#pin')->sendKeys('4071');
+        $this->page->button('Take over')->click();
+        $this->page->xpath("//header//button[contains(., 'Nell')]");
+        // Let go: out everywhere, at once.
+        $this->signOut();
+        $this->page->signIn('maren');
+        $this->page->go('/people');
+        $this->page->button('Change Nell Sedgeley')->click();
+        $this->page->button('No more')->click();
+        $this->sees($this->page, 'signed out everywhere at once');
+        $this->page->button('Keep')->click();
+        $this->sees($this->page, 'Work here no more');
+        $theirs->go('/kit');
+        $theirs->css('input[name=login]');
+    }
+
+    public function testAForgottenPasswordIsChosenAnewByALinkThatAManagerHandsOver(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->go('/people');
+        $this->page->button('Change Pell Hasp')->click();
+        $this->page->button('Link for a new password')->click();
+        $address = $this->page->css("section[aria-label='Open links'] code")->getText();
+        $this->signOut();
+        $this->page->go((string) parse_url($address, \PHP_URL_PATH));
+        $this->sees($this->page, 'A new password for Pell Hasp');
+        $this->type(['New password' => 'pell hasp 12']);
+        $this->page->button('Keep it and go in')->click();
+        $this->sees($this->page, 'little more than a name');
+        $this->type(['New password' => self::PASSWORD]);
+        $this->page->button('Keep it and go in')->click();
+        $this->page->css('#find');
+        $this->signOut();
+        $this->page->signIn('pell', self::PASSWORD);
+    }
+
+    private function begin(): string
+    {
+        $begin = new Process(['php', 'bin/console', 'thistle:begin'], \dirname(__DIR__, 2));
+
+        return $this->last = trim($begin->mustRun()->getOutput());
+    }
+
+    /** @param array<string, string> $fields */
+    private function type(array $fields): void
+    {
+        foreach ($fields as $label => $text) {
+            $this->page->type($label, $text);
+        }
+    }
+
+    private function tap(string $button): void
+    {
+        $this->page->button($button)->click();
+        ++$this->taps;
+    }
+
+    private function link(string $text): void
+    {
+        $this->page->xpath("//a[contains(., '$text')]")->click();
+        ++$this->taps;
+    }
+}

@@ -1,0 +1,144 @@
+// What a manager changes of a person: role, place, whether they work here; a new password only by a link.
+import { useState } from 'react'
+import { api, take, type Schemas } from '../../app/client'
+import { useSession } from '../../app/session'
+import { ifMatch, useWrite } from '../../app/useWrite'
+import { Button } from '../../ui/Button'
+import { Choice } from '../../ui/Choice'
+import { SelectField, TextField } from '../../ui/Field'
+import { FormEnd } from '../../ui/FormEnd'
+import { Modal } from '../../ui/Modal'
+import { useToast } from '../../ui/Toasts'
+
+interface Props {
+  person: Schemas['PersonView']
+  roles: Schemas['PeopleView']['roles']
+  after: () => void
+  onClose: () => void
+}
+const SURE = ['1', '2', '3', '4', '5'].map((id) => ({ id, label: id }))
+
+export function ChangePerson({ person, roles, after, onClose }: Props) {
+  const { session } = useSession()
+  const toast = useToast()
+  const [v, setV] = useState({
+    name: person.name,
+    role: person.role,
+    place: person.place ?? '',
+    email: person.email,
+    confidence: person.confidence,
+    active: person.active,
+  })
+  const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
+  const path = { id: person.id }
+  const write = useWrite({
+    send: (_: void, key) =>
+      take(
+        api.PUT('/api/people/{id}', {
+          params: { path, header: { ...ifMatch(person.version), ...key } },
+          body: v,
+        }),
+      ),
+    onSuccess: (now) => {
+      toast({ text: now.active ? `${now.name} is changed` : `${now.name} works here no more` })
+      onClose()
+    },
+    onSettled: after,
+  })
+  const reset = useWrite({
+    send: (_: void, key) => take(api.POST('/api/people/{id}/reset', { params: { path, header: key } })),
+    onSuccess: (link) => {
+      toast({ text: link.to ? `A link is on its way to ${link.to}` : 'The link stands above the list' })
+      onClose()
+    },
+    onError: (e) => toast({ text: e.message, bad: true }),
+    onSettled: after,
+  })
+  return (
+    <Modal open onClose={onClose} title={person.name} wide>
+      <form
+        onSubmit={(e) => (e.preventDefault(), write.mutate())}
+        noValidate
+        className="grid gap-x-4 gap-y-2 sm:grid-cols-2"
+      >
+        <TextField
+          label="Name"
+          maxLength={80}
+          value={v.name}
+          onChange={(e) => set({ name: e.target.value })}
+          error={write.fields.name}
+        />
+        <TextField
+          label="E-mail"
+          type="email"
+          maxLength={120}
+          value={v.email}
+          onChange={(e) => set({ email: e.target.value })}
+          error={write.fields.email}
+        />
+        <SelectField
+          label="Role"
+          value={v.role}
+          options={roles}
+          onChange={(e) => set({ role: e.target.value })}
+          error={write.fields.role}
+        />
+        <SelectField
+          label="Works at"
+          value={v.place}
+          options={[
+            { id: '', label: 'anywhere' },
+            ...session.places.map((p) => ({ id: p.id, label: p.name })),
+          ]}
+          onChange={(e) => set({ place: e.target.value })}
+          error={write.fields.place}
+        />
+        <div>
+          <p className="label">How sure with dogs that bear a task badly</p>
+          <Choice
+            label="How sure with dogs that bear a task badly"
+            value={String(v.confidence)}
+            options={SURE}
+            onChange={(n) => set({ confidence: Number(n) })}
+          />
+        </div>
+        <div>
+          <p className="label">Works here</p>
+          <Choice
+            label="Works here"
+            value={v.active ? 'yes' : 'no'}
+            options={[
+              { id: 'yes', label: 'Yes' },
+              { id: 'no', label: 'No more' },
+            ]}
+            onChange={(is) => set({ active: is === 'yes' })}
+          />
+          <p className="text-sm font-bold text-haw" role={write.fields.active ? 'alert' : undefined}>
+            {write.fields.active && `Works here ${write.fields.active}`}
+          </p>
+        </div>
+        {!v.active && person.active && (
+          <p className="text-sm text-bracken sm:col-span-2">
+            {person.name} is signed out everywhere at once. Name and history stay; what is booked with them is
+            listed here to be moved.
+          </p>
+        )}
+        <div className="sm:col-span-2">
+          <FormEnd
+            error={write.error}
+            busy={write.isPending}
+            send="Keep"
+            sending="Keeping …"
+            onLeave={onClose}
+          >
+            {person.active && (
+              <Button disabled={reset.isPending} onClick={() => reset.mutate()}>
+                Link for a new password
+              </Button>
+            )}
+          </FormEnd>
+        </div>
+      </form>
+    </Modal>
+  )
+}
