@@ -22,6 +22,8 @@ final class Version20261128060000 extends Resumable
         // Until today a salon could be made up only.
         $this->addSql('UPDATE salon SET demo = 1');
         $this->addSql('ALTER TABLE staff ADD version INT DEFAULT 1 NOT NULL');
+        $this->addSql('ALTER TABLE place ADD version INT DEFAULT 1 NOT NULL');
+        $this->addSql('ALTER TABLE place ADD open TINYINT(1) DEFAULT 1 NOT NULL');
         $this->addSql("ALTER TABLE staff ADD email VARCHAR(120) DEFAULT '' NOT NULL");
         $this->addSql('ALTER TABLE message CHANGE dog_id dog_id BINARY(16) DEFAULT NULL');
         $this->addSql(<<<'SQL'

@@ -91,7 +91,7 @@ final readonly class WearReader
         $rows = $this->scope->rows(
             $actor,
             'SELECT b.id booking, b.day, COALESCE(s.place_id, (SELECT p.id FROM place p WHERE p.salon_id = '.
-                ':salon ORDER BY p.position LIMIT 1)) place, d.kg, d.coat, d.handling, z.zone, '.
+                ':salon AND p.open = 1 ORDER BY p.position LIMIT 1)) place, d.kg, d.coat, d.handling, z.zone, '.
                 RecipeCodec::columns('z.').
                 "
             FROM (SELECT * FROM booking WHERE salon_id = :salon AND day >= :today AND day <= :until

@@ -14,6 +14,7 @@ use Symfony\Component\Uid\Uuid;
 class Place implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\Column(length: 60)]
     public string $name;
@@ -24,6 +25,10 @@ class Place implements SalonOwned
 
     #[ORM\Column]
     public int $position;
+
+    /** False: nobody works and no tool lives there any more; what was done there still says so. */
+    #[ORM\Column(options: ['default' => true])]
+    public bool $open = true;
 
     public function __construct(Uuid $id, Salon $salon, string $name, string $kind, int $position)
     {

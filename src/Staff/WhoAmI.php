@@ -20,7 +20,7 @@ final readonly class WhoAmI
     {
         $places = $this->manager
             ->getRepository(Place::class)
-            ->findBy(['salon' => $staff->salon], ['position' => 'ASC']);
+            ->findBy(['salon' => $staff->salon, 'open' => true], ['position' => 'ASC']);
         $colleagues = $this->manager
             ->getRepository(Staff::class)
             ->findBy(['salon' => $staff->salon, 'active' => true], ['name' => 'ASC']);

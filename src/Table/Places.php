@@ -26,7 +26,7 @@ final readonly class Places
         }
 
         return $this->scope->person($actor)->place ??
-            ($this->manager->getRepository(Place::class)->findOneBy([], ['position' => 'ASC']) ??
+            ($this->manager->getRepository(Place::class)->findOneBy(['open' => true], ['position' => 'ASC']) ??
                 throw InvalidInput::missing('place', $hint));
     }
 }

@@ -113,6 +113,20 @@ final class EnterTest extends BrowserTestCase
         $theirs->css('input[name=login]');
     }
 
+    public function testAPlaceIsClosedAndItsToolsMove(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->go('/people');
+        $this->page->button('Change Ferry room')->click();
+        $this->page->button('Closed')->click();
+        $this->page->xpath("//*[@role='dialog']//label[.='Its tools and people go to']");
+        $this->page->button('Keep')->click();
+        $this->sees($this->page, 'Ferry room is closed');
+        $this->page->go('/kit');
+        $this->sees($this->page, 'Mill room');
+        self::assertStringNotContainsString('Ferry room', $this->page->text());
+    }
+
     public function testAForgottenPasswordIsChosenAnewByALinkThatAManagerHandsOver(): void
     {
         $this->page->signIn('maren');

@@ -43,6 +43,7 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'people' => ['/people', 'What each role may'];
         yield 'people, invite' => ['/people#Invite somebody', 'you hand the link over yourself'];
         yield 'people, change' => ['/people#Change Wim Tarrow', 'Works here'];
+        yield 'people, a place' => ['/people#Change Ferry room', 'It is'];
         yield 'own password and PIN' => ['/me', 'Change the PIN'];
         yield 'kit, ticking' => ['/kit?tick=1', 'In the hand'];
     }

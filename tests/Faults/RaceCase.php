@@ -256,6 +256,14 @@ abstract class RaceCase extends FaultCase
             },
             static fn (): mixed => self::value("SELECT CONCAT(version, name) $product"),
         ];
+        yield 'PUT /api/people/{id}: a person' => self::named('people', "FROM staff WHERE login = 'wim'", [
+            'role' => 'apprentice',
+            'confidence' => 1,
+            'active' => true,
+        ]);
+        yield 'PUT /api/places/{id}: a place' => self::named('places', "FROM place WHERE kind = 'van' LIMIT 1", [
+            'kind' => 'van',
+        ]);
         yield 'PUT /api/wash/bottles/{id}: a bottle' => [
             static function (int $round) use ($product): callable {
                 [$status, $wash] = self::person()->ask('POST', '/api/wash/bottles', [
@@ -323,5 +331,30 @@ abstract class RaceCase extends FaultCase
         self::assertIsString($value);
 
         return $value;
+    }
+
+    /**
+     * What twenty people call differently at once.
+     *
+     * @param array<string, mixed> $body what else is sent
+     *
+     * @return array{callable(int): (callable(int): Wish), callable(): mixed}
+     */
+    private static function named(string $path, string $row, array $body): array
+    {
+        return [
+            static function (int $round) use ($path, $row, $body): callable {
+                $id = self::id("SELECT id $row");
+                $v = (int) self::number(self::value("SELECT version $row"));
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/$path/$id",
+                    ['name' => "Race $round of $n"] + $body,
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(version, name) $row"),
+        ];
     }
 }

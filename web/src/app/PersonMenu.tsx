@@ -123,7 +123,7 @@ export function PersonMenu() {
             </Link>
             {may('people') && (
               <Link to="/people" className={OWN} onClick={() => setOpen(false)}>
-                People
+                People and places
               </Link>
             )}
           </p>

@@ -88,13 +88,12 @@ export function Shell() {
           className="flex min-h-12 items-center gap-2 font-head text-lg font-bold short:hidden"
         >
           <img src="/thistle.svg" alt="" className="size-7" />
-          <span className="whitespace-nowrap max-sm:sr-only">Keen Thistle</span>
+          <span className="whitespace-nowrap leading-none max-sm:sr-only">
+            Keen Thistle
+            {session.demo && <Demo className="block w-fit max-sm:hidden" />}
+          </span>
         </Link>
-        {session.demo && (
-          <p className="rounded bg-slate-soft px-1.5 text-xs font-bold text-slate">
-            Demo<span className="sr-only">: this salon, its people and its dogs are made up</span>
-          </p>
-        )}
+        {session.demo && <Demo className="sm:hidden short:block" />}
         <nav
           aria-label="Views"
           className={`flex min-w-0 max-w-full overflow-x-auto phone:fixed phone:inset-x-0 phone:bottom-0
@@ -155,6 +154,14 @@ export function Shell() {
         </dl>
       </Modal>
     </div>
+  )
+}
+
+function Demo({ className }: { className: string }) {
+  return (
+    <span className={`rounded bg-slate-soft px-1.5 font-sans text-xs/4 font-bold text-slate ${className}`}>
+      Demo<span className="sr-only">: this salon, its people and its dogs are made up</span>
+    </span>
   )
 }
 

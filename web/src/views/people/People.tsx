@@ -13,6 +13,7 @@ import { day } from '../../ui/words'
 import { ChangePerson } from './ChangePerson'
 import { InvitePerson } from './InvitePerson'
 import { Links } from './Links'
+import { Places } from './Places'
 
 type Person = Schemas['PersonView']
 
@@ -34,7 +35,7 @@ export function People() {
   return (
     <div className="mx-auto w-full max-w-4xl space-y-4 p-4 sm:p-6">
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-3xl">People</h1>
+        <h1 className="text-3xl">People and places</h1>
         <Button kind="main" onClick={() => setInviting(true)}>
           <UserPlus aria-hidden className="size-5" /> Invite somebody
         </Button>
@@ -42,6 +43,7 @@ export function People() {
       <Links links={data.invitations} after={again} />
       <List title="Work here" people={here} onChange={setChanging} />
       {gone.length > 0 && <List title="Work here no more" people={gone} onChange={setChanging} />}
+      <Places />
       <section className="panel p-4" aria-labelledby="roles">
         <h2 id="roles" className="mb-2 text-xl">
           What each role may
