@@ -12,6 +12,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
+use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -19,6 +20,7 @@ use Symfony\Component\Uid\Uuid;
 class Household implements SalonOwned
 {
     use Owned;
+    use Versioned;
 
     #[ORM\Column(length: 80)]
     public string $name;
@@ -27,7 +29,8 @@ class Household implements SalonOwned
     public string $note = '';
 
     /** @var Collection<int, Client> */
-    #[ORM\OneToMany(targetEntity: Client::class, mappedBy: 'household', cascade: ['persist'])]
+    #[ORM\OneToMany(targetEntity: Client::class, mappedBy: 'household', cascade: ['persist'], orphanRemoval: true)]
+    #[ORM\OrderBy(['id' => 'ASC'])]
     public Collection $clients;
 
     public function __construct(Uuid $id, Salon $salon, string $name)

@@ -122,6 +122,9 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/incidents' => [self::ALL, false],
             'GET /api/outbox' => [self::ALL, false],
             'GET /api/words' => [self::ALL, false],
+            'GET /api/homes/{id}' => [self::ALL, true],
+            'PUT /api/homes/{id}' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
+            'PUT /api/dogs/{id}/home' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
             'GET /api/people' => [['manager'], false],
             'POST /api/people/invitations' => [['manager'], false],
             'DELETE /api/people/invitations/{id}' => [['manager'], true],
@@ -163,6 +166,10 @@ abstract class AccessCase extends ApiTestCase
                 'g',
             ),
             str_starts_with($path, '/api/people/invitations/') => $this->anInvitation(),
+            str_starts_with($path, '/api/homes/') => $this->idOf(
+                "household h JOIN salon s ON s.id = h.salon_id AND s.name = 'The Fulling Room'",
+                'h',
+            ),
             str_starts_with($path, '/api/places/') => $this->aPlace(),
             str_starts_with($path, '/api/people/') => $this->idOf("staff t WHERE t.login = 'wim'", 't'),
             str_starts_with($path, '/api/agreements/') => $this->idOf('agreement a', 'a'),
@@ -351,6 +358,11 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/dogs/{id}/hard-lines' => ['zone' => 'back', 'other' => 'loin', 'wanted' => true],
             'POST /api/grooms/{id}/probe/answer' => ['blade' => '10'],
             'POST /api/people/invitations' => ['name' => 'Nell Sedgeley', 'role' => 'bather'],
+            'PUT /api/homes/{id}' => [
+                'name' => 'Moor',
+                'people' => [['name' => 'Rafe Moor', 'phone' => '0555 014 0000']],
+            ],
+            'PUT /api/dogs/{id}/home' => ['owner' => ['name' => 'Rafe Moor', 'phone' => '0555 014 0000']],
             'POST /api/places' => ['name' => 'Shed '.bin2hex(random_bytes(3))],
             'PUT /api/places/{id}' => ['name' => 'Mill room'],
             'PUT /api/people/{id}' => [

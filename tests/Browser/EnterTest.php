@@ -101,7 +101,7 @@ final class EnterTest extends BrowserTestCase
         $this->page->button('Take over')->click();
         $this->page->xpath("//header//button[contains(., 'Nell')]");
         // Let go: out everywhere, at once.
-        $this->signOut();
+        $this->leave();
         $this->page->signIn('maren');
         $this->page->go('/people');
         $this->page->button('Change Nell Sedgeley')->click();
@@ -134,7 +134,7 @@ final class EnterTest extends BrowserTestCase
         $this->page->button('Change Pell Hasp')->click();
         $this->page->button('Link for a new password')->click();
         $address = $this->page->css("section[aria-label='Open links'] code")->getText();
-        $this->signOut();
+        $this->leave();
         $this->page->go((string) parse_url($address, \PHP_URL_PATH));
         $this->sees($this->page, 'A new password for Pell Hasp');
         $this->type(['New password' => 'pell hasp 12']);
@@ -143,8 +143,15 @@ final class EnterTest extends BrowserTestCase
         $this->type(['New password' => self::PASSWORD]);
         $this->page->button('Keep it and go in')->click();
         $this->page->css('#find');
-        $this->signOut();
+        $this->leave();
         $this->page->signIn('pell', self::PASSWORD);
+    }
+
+    /** Once nothing is under way any more that could bring the session back. */
+    private function leave(): void
+    {
+        $this->page->go('/thistle.svg');
+        $this->signOut();
     }
 
     private function begin(): string

@@ -225,6 +225,30 @@ final class StoryTest extends BrowserTestCase
         $this->page->xpath("//ul[@id='dogs']//a[contains(., 'Brindlewick <b>') and contains(., 'Sabine Oatwell')]");
     }
 
+    public function testAHomeIsChangedOnceAndADogMovesWithItsHistory(): void
+    {
+        $this->page->signIn('junia');
+        $this->card($this->page, 'tansy');
+        $this->page->button('Dog')->click();
+        $this->page->xpath("//a[starts-with(@href, '/homes/')]")->click();
+        $this->page->button('Change this home')->click();
+        $this->page->type('Called', 'Moor');
+        $this->page->button('Another person')->click();
+        $this->page->xpath("(//*[@role='dialog']//input[@id=//label[.='Name']/@for])[last()]")->sendKeys('Rafe Moor');
+        $this->page->button('Keep')->click();
+        $this->sees($this->page, 'Moor: changed');
+        $this->page->xpath("//h1[.='Moor']");
+        $this->sees($this->page, 'Rafe Moor');
+        $this->page->button('Tansy has another home')->click();
+        $this->page->type('Name of the owner', 'Nell Weir');
+        $this->page->type('Phone', '0555 014 0009');
+        $this->page->button('Move to a new home')->click();
+        $this->page->xpath("//h1[.='Weir']");
+        $this->page->xpath("//main//a[.='Tansy']")->click();
+        $this->page->button('Visits')->click();
+        $this->page->xpath("//*[@role='tabpanel'][@data-state='active']//summary");
+    }
+
     public function testACardPrintsOnOnePage(): void
     {
         $this->page->signIn('tove');

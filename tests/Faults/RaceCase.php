@@ -256,6 +256,25 @@ abstract class RaceCase extends FaultCase
             },
             static fn (): mixed => self::value("SELECT CONCAT(version, name) $product"),
         ];
+        yield 'PUT /api/homes/{id}: a home' => self::named('homes', 'FROM household ORDER BY id LIMIT 1', [
+            'people' => [['name' => 'Rafe Moor', 'phone' => '0555 014 0000']],
+        ]);
+        yield 'PUT /api/dogs/{id}/home: where a dog lives' => [
+            static function (int $round) use ($version): callable {
+                $v = $version("SELECT version FROM dog WHERE name = 'Marl'");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/dogs/'.self::dog('Marl').'/home',
+                    ['owner' => ['name' => "Race $round of $n", 'phone' => '0555 014 0000']],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value(
+                'SELECT CONCAT(d.version, c.name) FROM dog d JOIN client c ON c.household_id = d.household_id WHERE '.
+                    "d.name = 'Marl'",
+            ),
+        ];
         yield 'PUT /api/people/{id}: a person' => self::named('people', "FROM staff WHERE login = 'wim'", [
             'role' => 'apprentice',
             'confidence' => 1,

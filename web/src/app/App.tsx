@@ -86,6 +86,7 @@ const router = createBrowserRouter([
             lazy: view(async () => (await import('../views/patterns/Patterns')).Patterns),
           },
           { path: 'outbox', lazy: view(async () => (await import('../views/outbox/Outbox')).Outbox) },
+          { path: 'homes/:id', lazy: view(async () => (await import('../views/home/Home')).Home) },
           { path: 'people', lazy: view(async () => (await import('../views/people/People')).People) },
           { path: 'me', lazy: view(async () => (await import('../views/people/Me')).Me) },
           { path: 'house', lazy: view(async () => (await import('../views/house/House')).House) },

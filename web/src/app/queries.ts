@@ -53,6 +53,11 @@ export const queries = {
       refetchInterval: ({ state: { data } }) => (data && !data.finished && data.why === '' ? STEP_MS : false),
     }),
   people: () => queryOptions({ queryKey: ['people'], queryFn: () => take(api.GET('/api/people')) }),
+  home: (id: string) =>
+    queryOptions({
+      queryKey: ['home', id],
+      queryFn: () => take(api.GET('/api/homes/{id}', { params: { path: { id } } })),
+    }),
   places: () => queryOptions({ queryKey: ['places'], queryFn: () => take(api.GET('/api/places')) }),
   wash: () => queryOptions({ queryKey: ['wash'], queryFn: () => take(api.GET('/api/wash')) }),
   then: (id: string, a: string, b: string) =>

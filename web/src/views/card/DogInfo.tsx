@@ -1,5 +1,5 @@
 // Who the dog is and who looks after it.
-import { Printer } from 'lucide-react'
+import { House, Printer } from 'lucide-react'
 import type { Schemas } from '../../app/client'
 import { LinkButton } from '../../ui/LinkButton'
 import { day } from '../../ui/words'
@@ -8,7 +8,6 @@ import { HousePattern } from './HousePattern'
 export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zone: string) => string }) {
   const { dog } = card
   const rows: [string, string | null | undefined][] = [
-    ['Household', dog.household_name],
     ['Vet', dog.vet],
     ['Emergency', dog.emergency],
     ['May collect', dog.may_collect],
@@ -34,6 +33,9 @@ export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zo
   ]
   return (
     <div className="space-y-4 p-4">
+      <LinkButton to={`/homes/${dog.household}`} className="w-full">
+        <House aria-hidden className="size-5" /> The {dog.household_name} home
+      </LinkButton>
       <ul className="space-y-2">
         {dog.people.map((p) => (
           <li key={p.phone} className="rounded-lg bg-well p-3">
