@@ -17,9 +17,6 @@ use Symfony\Component\Routing\RouterInterface;
 #[AsCommand('thistle:openapi', 'Prints the OpenAPI document')]
 final class OpenApiCommand extends Command
 {
-    /** Named only: it lives further right. */
-    private const KEY = 'KeenThistle\Command\Key';
-
     public function __construct(private readonly RouterInterface $router)
     {
         parent::__construct();
@@ -190,13 +187,12 @@ final class OpenApiCommand extends Command
         return null;
     }
 
-    /** Whether it is done once however often it is sent. */
+    /** Whether it asks for a key, to be done once however often it is sent; by name, as it lives further right. */
     private static function takesKey(\ReflectionMethod $action): bool
     {
-        return \in_array(
-            self::KEY,
-            array_map(static fn (\ReflectionParameter $p): string => (string) $p->getType(), $action->getParameters()),
-            true,
+        return [] !== array_filter(
+            $action->getParameters(),
+            static fn (\ReflectionParameter $p): bool => str_ends_with((string) $p->getType(), '\\Key'),
         );
     }
 

@@ -36,7 +36,7 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'table, claws' => ['osric/table#Go on#Nails, ears', 'Nails and pads'];
         yield 'table, steps' => ['osric/table#Go on#Steps', 'hands over to'];
         yield 'table, notes' => ['osric/table#Go on#Notes (1)', 'Notes for the next person'];
-        yield 'finish' => ['osric/table#Go on#Finish', 'From all sides'];
+        yield 'finish' => ['osric/table#Go on#>Finish', 'From all sides'];
         yield 'outbox' => ['/outbox', 'stand-in'];
         yield 'incidents' => ['/log?of=incidents', 'By tool'];
         yield 'log' => ['/log', 'recorded'];
@@ -44,6 +44,9 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'people, invite' => ['/people#Invite somebody', 'you hand the link over yourself'];
         yield 'people, change' => ['/people#Change Wim Tarrow', 'Works here'];
         yield 'people, a place' => ['/people#Change Ferry room', 'It is'];
+        yield 'a home' => ['tansy?tab=dog#>The Marchpane home', 'What went to them'];
+        yield 'a home, changed' => ['tansy?tab=dog#>The Marchpane home#Change this home', 'First to be reached'];
+        yield 'a home, left' => ['tansy?tab=dog#>The Marchpane home#Tansy has another home', 'go along'];
         yield 'own password and PIN' => ['/me', 'Change the PIN'];
         yield 'kit, ticking' => ['/kit?tick=1', 'In the hand'];
     }
