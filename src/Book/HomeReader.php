@@ -81,7 +81,8 @@ final readonly class HomeReader
             $this->scope->rows(
                 $actor,
                 'SELECT m.at, m.text, m.state, d.name dog FROM message m JOIN dog d ON d.id = m.dog_id
-                WHERE m.salon_id = :salon AND d.household_id = :home ORDER BY m.id DESC LIMIT 10',
+                JOIN client c ON c.id = m.client_id
+                WHERE m.salon_id = :salon AND c.household_id = :home ORDER BY m.id DESC LIMIT 10',
                 ['home' => $home->toBinary()],
             ),
         );

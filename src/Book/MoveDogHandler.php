@@ -15,7 +15,6 @@ use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
-use Symfony\Component\Uid\Uuid;
 
 /** @implements Handler<MoveDog> */
 final readonly class MoveDogHandler implements Handler
@@ -23,6 +22,7 @@ final readonly class MoveDogHandler implements Handler
     public function __construct(
         private Scope $scope,
         private DogIndex $index,
+        private Homes $homes,
         private EntityManagerInterface $manager,
     ) {
     }
@@ -38,10 +38,13 @@ final readonly class MoveDogHandler implements Handler
             ]);
         }
         $before = $dog->household;
+        $was = ['home' => (string) $before->id, 'may_collect' => $dog->mayCollect, 'emergency' => $dog->emergency];
         $dog->household = $this->home($command->form, $actor);
         if ($dog->household->id->equals($before->id)) {
             throw InvalidInput::at('home', 'is where it lives already');
         }
+        // Who may collect it and whom to call were of the home before: asked anew.
+        [$dog->mayCollect, $dog->emergency] = ['', ''];
         ++$dog->version;
         $this->manager->flush();
         $this->index->refresh($dog);
@@ -50,7 +53,7 @@ final readonly class MoveDogHandler implements Handler
         return new Outcome(
             ['home' => (string) $dog->household->id],
             [
-                new Entry($dog, 'home', (string) $dog->id, $words, ['home' => (string) $before->id], [
+                new Entry($dog, 'home', (string) $dog->id, $words, $was, [
                     'home' => (string) $dog->household->id,
                 ]),
             ],
@@ -66,13 +69,7 @@ final readonly class MoveDogHandler implements Handler
         $owner =
             $form->owner ??
             throw InvalidInput::missing('home', 'a home in the book, or name and phone of the owner');
-        $name = trim($owner->name);
-        $words = explode(' ', $name);
-        $home = new Household(Uuid::v7(), $this->scope->salon($actor), end($words));
-        $client = new Client(Uuid::v7(), $home, $name, trim($owner->phone));
-        $client->email = trim($owner->email);
-        $this->manager->persist($home);
 
-        return $home;
+        return $this->homes->begin($this->manager, $this->scope->salon($actor), $owner);
     }
 }

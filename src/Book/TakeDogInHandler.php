@@ -24,6 +24,7 @@ final readonly class TakeDogInHandler implements Handler
     public function __construct(
         private Scope $scope,
         private DogIndex $index,
+        private Homes $homes,
         private EntityManagerInterface $manager,
         #[AutowireIterator(WithNewDog::class)] private iterable $beginnings,
     ) {
@@ -64,13 +65,7 @@ final readonly class TakeDogInHandler implements Handler
                 'name and phone of the owner, or a household that is in the book already',
             );
         }
-        $name = trim($form->owner->name);
-        $words = explode(' ', $name);
-        $household = new Household(Uuid::v7(), $this->scope->salon($actor), end($words));
-        $client = new Client(Uuid::v7(), $household, $name, trim($form->owner->phone));
-        $client->email = trim($form->owner->email);
-        $this->manager->persist($household);
 
-        return $household;
+        return $this->homes->begin($this->manager, $this->scope->salon($actor), $form->owner);
     }
 }

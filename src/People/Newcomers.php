@@ -68,7 +68,9 @@ final readonly class Newcomers
         $salon = $link->salon ?? throw new \LogicException('Who joins joins a salon.');
 
         return $this->once($link, function () use ($join, $link, $salon): array {
-            $person = $this->person($salon, $join, $link->role ?? Role::Apprentice, $link->place);
+            // Closed since the invitation: then they work anywhere.
+            $place = true === $link->place?->open ? $link->place : null;
+            $person = $this->person($salon, $join, $link->role ?? Role::Apprentice, $place);
             $person->email = $link->to;
 
             return [$person, 'person', (string) $person->id, "$person->name has joined as ".$person->role->label()];

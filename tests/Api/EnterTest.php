@@ -79,7 +79,7 @@ final class EnterTest extends ApiTestCase
         yield 'signs only' => ['name', '<>!', 'name'];
         yield '300 letters' => ['name', str_repeat('n', 300), 'name'];
         yield 'no time zone' => ['time_zone', 'Middle/Earth', 'time_zone'];
-        yield 'no currency' => ['currency', 'XXX', 'currency'];
+        yield 'no currency' => ['currency', 'ZZZ', 'currency'];
         yield 'a space to sign in with' => ['login', 'nell s', 'login'];
         yield 'somebody else\'s' => ['login', 'TOVE', 'login'];
         yield 'short' => ['password', 'kettle', 'password'];

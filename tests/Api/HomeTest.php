@@ -37,18 +37,37 @@ final class HomeTest extends ApiTestCase
         self::assertSame([], $this->ask('GET', '/api/dogs?q=aveline+moor', expect: 200)['dogs']);
     }
 
+    public function testAPhoneChangedOnADogsFormIsNotLostToAnOlderPageOfTheHome(): void
+    {
+        $this->signIn('junia');
+        $tansy = $this->dog('Tansy');
+        $open = $this->home($tansy);
+        $owner = ['name' => 'Aveline Moor', 'phone' => '0555 014 0777'];
+        $form = ['name' => 'Tansy', 'breed' => $tansy['breed'], 'coat' => $tansy['coat'], 'owner' => $owner];
+        $path = '/api/dogs/'.self::text($tansy['id']);
+        $this->ask('PUT', $path, $form, 200, ['If-Match' => self::version($tansy)]);
+        $stale = $this->change($open, ['note' => 'The gate sticks.'], 412);
+        $theirs = self::rows(self::map($stale['theirs'])['people']);
+        self::assertContains('0555 014 0777', array_column($theirs, 'phone'));
+    }
+
     public function testADogThatMovesKeepsItsHistory(): void
     {
         $this->signIn('junia');
         $before = $this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card', expect: 200);
         $tansy = self::map($before['dog']);
         $old = $this->home($tansy);
+        self::assertNotSame('', $tansy['may_collect']);
+        self::assertNotSame([], $old['messages']);
         $new = $this->move($tansy, ['owner' => ['name' => 'Rafe Moor', 'phone' => '0555 014 0000']], 200);
         self::assertSame(['Moor', ['Tansy']], [$new['name'], array_column(self::rows($new['dogs']), 'name')]);
+        self::assertSame([], $new['messages'], 'what went to the home before is not theirs');
         $after = $this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card', expect: 200);
         $visits = static fn (array $card): array => array_column(self::rows($card['visits']), 'id');
         self::assertSame($visits($before), $visits($after));
         self::assertSame($before['revision'], $after['revision'], 'its plan too');
+        $dog = self::map($after['dog']);
+        self::assertSame(['', ''], [$dog['may_collect'], $dog['emergency']], 'those of the home before');
         self::assertNotContains('Tansy', array_column(self::rows($this->home($tansy)['dogs']), 'name'));
         $this->move(self::map($after['dog']), ['home' => $new['id']], 422);
         $this->move(self::map($after['dog']), ['home' => $old['id']], 200);

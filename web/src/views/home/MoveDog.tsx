@@ -44,7 +44,9 @@ export function MoveDog({ dog, after, onClose }: Props) {
   return (
     <Modal open onClose={onClose} title={`${dog.name} has another home`}>
       <form onSubmit={(e) => (e.preventDefault(), write.mutate())} noValidate className="space-y-2">
-        <p className="text-ink-2">Plan, visits and what is booked go along.</p>
+        <p className="text-ink-2">
+          Plan, visits and what is booked go along. Who may collect it and whom to call is asked anew.
+        </p>
         <TextField
           label="Name of the owner"
           maxLength={80}
