@@ -42,11 +42,13 @@ export function SideDrawing({
   tag = '',
   markings,
   moving = false,
+  part,
 }: Props) {
   const box = useRef<SVGSVGElement>(null)
   const { field, paths } = drawing
   const texture = textureOf(look.coat)
   const [x0, y0, x1, y1] = field.bones.box
+  const shown = part ?? field.bones.box
   const size = useNumberSize(box, [x1 - x0, y1 - y0], LEAST)
   const order = useMemo(() => field.zones.filter((z) => zones[z]), [field, zones])
   // Computed a moment ago: of what is there now.
@@ -127,7 +129,7 @@ export function SideDrawing({
   return (
     <svg
       ref={box}
-      viewBox={`${x0} ${-y1} ${x1 - x0} ${y1 - y0}`}
+      viewBox={`${shown[0]} ${-shown[3]} ${shown[2] - shown[0]} ${shown[3] - shown[1]}`}
       className={`block h-full max-h-full w-full select-none ${onPaint ? 'touch-none' : 'touch-manipulation'}
         ${moving ? 'will-change-transform' : ''}`}
       role="listbox"

@@ -22,6 +22,8 @@ export interface DogDrawingProps {
   onDigit?: (digit: number) => void
   /** keeps the ids of two drawings on one page apart */
   tag?: string
+  /** only this of it, cm: left, low, right, high */
+  part?: [number, number, number, number]
   /** of its own colour, where the dog is shown as it is today */
   markings?: readonly string[] | undefined
   /** while it changes under a finger: fewer hairs, so that it keeps up */

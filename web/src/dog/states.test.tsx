@@ -6,7 +6,10 @@ import { describe, expect, it, vi } from 'vitest'
 import type { DogLook } from './build'
 import { DogDrawing } from './DogDrawing'
 import { SIGNS, type DrawnZone, type ZoneState } from './zone'
-import { STYLES_DRAWN, StyleDrawing } from './StyleDrawing'
+import { StyleDrawing } from './StyleDrawing'
+import { SAMPLE, STYLES } from './styles'
+import { zonesSeen } from './field'
+import { zonesOfView } from './close/views'
 import { CloseUpDrawing } from './close/CloseUpDrawing'
 import { Extents } from './close/Extents'
 
@@ -110,16 +113,28 @@ describe('the rear come close', () => {
 })
 
 describe('the drawings of styles', () => {
-  it('are all different, and nothing is drawn for a word nobody knows', () => {
-    const seen = new Set<string>()
-    for (const of of STYLES_DRAWN) {
+  it('are all different, and about zones that are seen in their view', () => {
+    const drawn = Object.entries(STYLES)
+    expect(new Set(drawn.map(([, s]) => JSON.stringify(s))).size).toBe(drawn.length)
+    for (const [of, s] of drawn) {
+      const look = { ...SAMPLE, ...s.look }
+      const seen = s.view === 'side' ? zonesSeen(look) : zonesOfView(s.view, look)
+      expect([of, Object.keys(s.mm).filter((z) => !seen.includes(z))]).toEqual([of, []])
+    }
+  })
+  it('are the part of a dog that comes close, quiet to ears and keys', () => {
+    // Drawn at once: nothing is in sight of a test.
+    vi.stubGlobal('IntersectionObserver', undefined)
+    for (const of of ['half_circle', 'ring_strip', 'pompon']) {
       const { container, unmount } = render(<StyleDrawing of={of} />)
-      const d = [...container.querySelectorAll('path')].map((p) => p.getAttribute('d')).join('|')
-      expect(d).not.toMatch(/NaN|undefined|Infinity/)
-      seen.add(d)
+      const paths = [...container.querySelectorAll('path')].map((p) => p.getAttribute('d')).join('|')
+      expect(paths.length).toBeGreaterThan(5_000)
+      expect(paths).not.toMatch(/NaN|undefined|Infinity/)
+      expect(container.querySelector('[inert]')).not.toBeNull()
+      expect(container.querySelector('text')).toBeNull()
       unmount()
     }
-    expect(seen.size).toBe(STYLES_DRAWN.length)
+    vi.unstubAllGlobals()
     expect(render(<StyleDrawing of="wings" />).container.innerHTML).toBe('')
   })
 })

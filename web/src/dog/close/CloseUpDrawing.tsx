@@ -34,6 +34,8 @@ interface Props {
   /** of its own colour, where the dog is shown as it is today */
   markings?: readonly string[] | undefined
   tag?: string
+  /** only this of it, cm: left, low, right, high */
+  part?: CloseUp['box']
   /** drawn on top of the coat, under the numbers; cm */
   children?: ReactNode
 }
@@ -67,12 +69,13 @@ function Drawn({
   onDigit,
   markings,
   tag = '',
+  part,
   children,
   close,
   kept,
 }: Props & { close: CloseUp; kept: Kept[] }) {
   const box = useRef<SVGSVGElement>(null)
-  const [x0, y0, x1, y1] = close.box
+  const [x0, y0, x1, y1] = part ?? close.box
   const size = useNumberSize(box, [x1 - x0, y1 - y0], LEAST)
   const lengths = JSON.stringify(
     Object.fromEntries(Object.entries(zones).map(([z, q]) => [z, q.mm ?? q.drawnMm])),
@@ -199,19 +202,20 @@ function Drawn({
         )
       })}
       {children}
-      {close.captions?.map(({ text, at: [x, y] }) => (
-        <text
-          key={text}
-          x={x}
-          y={-y}
-          fontSize={size * 0.9}
-          textAnchor="middle"
-          style={{ fill: 'var(--ink-2)' }}
-          pointerEvents="none"
-        >
-          {text}
-        </text>
-      ))}
+      {!part &&
+        close.captions?.map(({ text, at: [x, y] }) => (
+          <text
+            key={text}
+            x={x}
+            y={-y}
+            fontSize={size * 0.9}
+            textAnchor="middle"
+            style={{ fill: 'var(--ink-2)' }}
+            pointerEvents="none"
+          >
+            {text}
+          </text>
+        ))}
       <Labels labels={labels} size={size} keepOff={[99, 99]} mirror={null} />
     </svg>
   )
