@@ -46,6 +46,36 @@ final class OrderTest extends OrderCase
         self::assertSame(Step::Handover, $list->items[\count($list->items) - 1]->step());
     }
 
+    public function testWhatMustBeSeenIsNeverToldOfWithSomethingElse(): void
+    {
+        $alone = array_filter(Step::cases(), static fn (Step $s): bool => '' === $s->together());
+        foreach (
+            [
+                Step::Check,
+                Step::CombTest,
+                Step::MatsOut,
+                Step::MatsClip,
+                Step::Nails,
+                Step::Ears,
+                Step::Teeth,
+                Step::Dry,
+                Step::CombOut,
+                Step::Look,
+            ] as $step
+        ) {
+            self::assertContains($step, $alone, $step->value);
+        }
+        // From nothing done to handed over, with one word for each run of the same work.
+        $runs = 0;
+        $before = '';
+        foreach (self::list()->items as $item) {
+            $now = $item->step()->together();
+            $runs += '' === $now || $now !== $before ? 1 : 0;
+            $before = $now;
+        }
+        self::assertLessThanOrEqual(12, $runs);
+    }
+
     public function testEveryZoneIsDoneOnceWithItsTool(): void
     {
         $zones = [];

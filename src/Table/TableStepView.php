@@ -41,6 +41,8 @@ final readonly class TableStepView
         #[Gives("'owner'|'dry'|'refused'|''"), Says('why nothing of it is done as things stand; empty: it can be')]
         public string $waits,
         #[Says('why it does not stand where it usually does')] public string $moved,
+        #[Says('work that is told of at once where all of it went as planned; empty: by itself')]
+        public string $together,
     ) {
     }
 }

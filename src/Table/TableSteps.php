@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Order\Step;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Recipe\ZoneRecipe;
 
@@ -68,6 +69,7 @@ final readonly class TableSteps
                     who: $mark->who,
                     waits: $mark->waits,
                     moved: $s['moved'] ?? '',
+                    together: Step::ofStored($s['step'])?->together() ?? '',
                 );
             },
             $groom->steps,

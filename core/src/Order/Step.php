@@ -121,6 +121,22 @@ enum Step: string
         return \in_array($this, [self::Clip, self::Scissor, self::Thin, self::Edges, self::Feet, self::Rear], true);
     }
 
+    /**
+     * What of the work one word may tell of at once, where every step of it went as planned; empty: somebody looks
+     * at this one for itself: skin, mats, nails, ears, whether it is dry, the whole dog at the end.
+     */
+    public function together(): string
+    {
+        return match ($this) {
+            self::Wipe, self::CloseWork, self::Pads => Say::it('order.together_close_work'),
+            self::BrushOut, self::Bath => Say::it('order.together_bath'),
+            self::Clip => Say::it('order.together_clip'),
+            self::Scissor, self::Thin, self::Edges, self::Feet, self::Rear => Say::it('order.together_scissor'),
+            self::Finish, self::Notes, self::Handover => Say::it('order.together_end'),
+            default => '',
+        };
+    }
+
     /** The phase of the estimate that its minutes are counted to. */
     public function phase(): Phase
     {

@@ -85,7 +85,7 @@ export function Shell() {
       >
         <Link
           to="/book"
-          className="flex min-h-12 items-center gap-2 font-head text-lg font-bold short:hidden"
+          className="flex min-h-12 shrink-0 items-center gap-2 pr-2 font-head text-lg font-bold short:hidden"
         >
           <img src="/thistle.svg" alt="" className="size-7" />
           <span className="whitespace-nowrap leading-none max-sm:sr-only">

@@ -7,7 +7,10 @@ export const Tabs = Radix.Root
 /** label: whose tabs these are, for those who hear them. */
 export function TabBar({ label, tabs }: { label: string; tabs: { id: string; label: string }[] }) {
   return (
-    <Radix.List aria-label={label} className="no-print flex border-b border-line">
+    <Radix.List
+      aria-label={label}
+      className="no-print flex shrink-0 overflow-x-auto border-b border-line short:text-sm"
+    >
       {tabs.map((t) => (
         <Radix.Trigger
           key={t.id}

@@ -82,7 +82,9 @@ function Drawn({
   )
   const plates = useMemo(() => {
     const mm = JSON.parse(lengths) as Record<string, number>
-    return close.plates.map((p, i) => grow(p, sure(kept[i]), look.coat, (z) => mm[z] ?? 4, close.coarse))
+    return close.plates.map((p, i) =>
+      grow(p, sure(kept[i]), look.coat, (z) => Math.min(close.most ?? 180, mm[z] ?? 4), close.coarse),
+    )
   }, [close, kept, look.coat, lengths])
   // The same zone may be seen on two plates: its number stands where it has the most room.
   const spots = useMemo(() => {

@@ -87,6 +87,7 @@ export function aboveOf(look: DogLook): CloseUp {
   return {
     box: [-top - 3, -13, look.tail_type === 'long' ? 13 : 6.5, 13],
     cells: 22_000,
+    most: 40,
     plates: plates.map(lying),
     keep: lain(ell(0, top, 1.6, 1.2)),
     art: { body: [line(0.16, 0.35, [-49, 0], [-30, 0], [-8, 0])], head: eyes },

@@ -18,6 +18,7 @@ export function feetOf(): CloseUp {
     box: [-11.5, -12, 11.5, 11.8],
     cells: 18_000,
     plates: FEET.map(({ foot, at, size }) => footPlate(foot, at, 0, size)),
+    most: 22,
     keep: () => 9,
     art: {},
     captions: FEET.map(({ text, at: [x, y] }) => ({ text, at: [x < 0 ? -9.6 : 9.6, y + 4.6] as Point })),

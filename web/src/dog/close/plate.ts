@@ -39,6 +39,8 @@ export interface CloseUp {
   cells?: number
   /** how much coarser its hair is drawn than a head's */
   coarse?: number
+  /** mm of hair that are drawn at most: cords to the floor would cover the next foot */
+  most?: number
   /** drawn after the plate of that id */
   art: Record<string, Art[]>
 }

@@ -29,6 +29,7 @@ export function toesOf(): CloseUp {
     box: [-17.4, -5.6, 17.4, 6.4],
     cells: 18_000,
     plates: FEET.map(({ foot, leg, at: middle, size }) => toesPlate(foot, leg, middle, size)),
+    most: 22,
     keep: () => 9,
     art: Object.fromEntries(FEET.map(({ foot, at: middle, size }) => [`toes-${foot}`, nails(middle, size)])),
     captions: FEET.map(({ text, at: [x] }) => ({ text, at: [x, -5] as Point })),

@@ -200,7 +200,8 @@ function Page({
         />
         <section
           aria-label="Sheet"
-          className="panel flex min-h-0 flex-col wide:w-[27rem] wide:max-w-[48vw] wide:shrink-0"
+          className="panel flex min-h-0 flex-col wide:w-[27rem] wide:max-w-[48vw] wide:shrink-0
+            short:w-[min(19rem,40vw)]"
         >
           {line && (
             <Line dogId={dog.id} labels={labels} onShown={setPlanned} onClose={() => setLine(false)} />

@@ -150,7 +150,11 @@ export function CombStage({
   )
   const unasked = arrival.asked_first.filter((z) => !mats[z])
   return (
-    <section aria-label="Comb test" className="panel flex min-h-0 flex-1 flex-col overflow-hidden">
+    <section
+      aria-label="Comb test"
+      className={`panel flex min-h-0 flex-1 flex-col overflow-hidden short:grid
+        short:grid-cols-[minmax(0,1fr)_9.5rem] short:grid-rows-[3.25rem_minmax(0,1fr)]`}
+    >
       <div className="stage-bar">
         <Choice
           small
@@ -208,11 +212,15 @@ export function CombStage({
         </div>
       </div>
       {canWork && !said && (
-        <div className="space-y-2 border-t border-line p-2">
+        <div
+          className={`space-y-2 border-t border-line p-2 short:col-start-2 short:row-span-2
+          short:row-start-1 short:overflow-y-auto short:border-l short:border-t-0`}
+        >
           <div
             role="radiogroup"
             aria-label="The comb finds"
-            className="relative flex flex-wrap gap-1.5 phone:grid phone:grid-cols-4"
+            className={`relative flex flex-wrap gap-1.5 phone:grid phone:grid-cols-4 short:grid
+              short:grid-cols-2`}
           >
             {/* for the swatches, whichever view of the dog is open */}
             <svg aria-hidden className="absolute size-0">
@@ -228,7 +236,8 @@ export function CombStage({
                 aria-checked={brush === n}
                 onClick={() => setBrush(n)}
                 className={`flex min-h-12 min-w-20 flex-1 items-center justify-center gap-2 rounded-md
-                  phone:min-w-0                   phone:flex-col phone:gap-0 phone:text-xs
+                  phone:min-w-0 phone:flex-col phone:gap-0 phone:text-xs
+                  short:min-w-0 short:flex-col short:gap-0 short:px-1 short:text-xs
                   border px-2 text-sm font-bold
                   ${brush === n ? 'border-thistle bg-thistle-soft text-thistle' : PLAIN}`}
               >
@@ -241,7 +250,7 @@ export function CombStage({
               </button>
             ))}
             <Button
-              className="min-h-12 min-w-20 flex-1 text-sm phone:col-span-2"
+              className="min-h-12 min-w-20 flex-1 text-sm phone:col-span-2 short:col-span-2"
               disabled={before.length === 0}
               onClick={undo}
             >
@@ -250,7 +259,7 @@ export function CombStage({
           </div>
           {unasked.length > 0 && (
             <div
-              className="flex items-center gap-1.5 overflow-x-auto pb-0.5"
+              className="flex items-center gap-1.5 overflow-x-auto pb-0.5 short:flex-wrap"
               role="group"
               aria-label="Usual places, not combed yet"
               tabIndex={0}

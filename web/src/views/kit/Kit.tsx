@@ -83,7 +83,7 @@ export function Kit() {
           {groups.map(([name, items]) => (
             <div key={name} className="border-b border-line p-3 last:border-0">
               <h2 className="mb-2 text-sm text-ink-2">{name}</h2>
-              <ul className="grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
+              <ul className="grid gap-2 sm:grid-cols-2 xl:grid-cols-3 short:grid-cols-1">
                 {items.map((i) => (
                   <li key={i.id}>
                     <Row item={i} chosen={i.id === chosen} onChoose={() => setChosen(i.id)} />

@@ -53,7 +53,10 @@ export function Incidents() {
             <b className="text-haw">{names(i.what)}</b>
             {i.zone && `, ${i.zone.replaceAll('_', ' ')}`}
             {i.tool && `, ${i.tool}`} ·{' '}
-            <Link to={`/dogs/${i.dog_id}`} className="font-bold text-thistle underline underline-offset-2">
+            <Link
+              to={`/dogs/${i.dog_id}`}
+              className="inline-block min-h-6 font-bold text-thistle underline underline-offset-2"
+            >
               {i.dog}
             </Link>
             <p className="text-sm text-ink-2">

@@ -71,7 +71,10 @@ export function Log() {
                 <div key={id} className="flex flex-wrap gap-x-4 gap-y-1 px-4 py-2">
                   <h3 className="min-h-11 w-32 shrink-0 py-2 text-base font-bold">
                     {id ? (
-                      <Link to={`/dogs/${id}`} className="text-thistle underline underline-offset-2">
+                      <Link
+                        to={`/dogs/${id}`}
+                        className="inline-block min-h-6 text-thistle underline underline-offset-2"
+                      >
                         {list[0]?.dog_name}
                       </Link>
                     ) : (

@@ -69,7 +69,10 @@ export function Patterns() {
         )}
       </header>
       <div className="flex min-h-0 flex-1 flex-col gap-3 wide:flex-row">
-        <nav aria-label="Patterns" className="panel min-h-0 shrink-0 overflow-y-auto p-2 wide:w-60">
+        <nav
+          aria-label="Patterns"
+          className="panel min-h-0 shrink-0 overflow-y-auto p-2 wide:w-60 short:w-40"
+        >
           {list.data.patterns.length === 0 && (
             <p className="p-3 text-ink-2">
               No pattern yet. Save a dog’s plan from its card, or write one here.
@@ -184,7 +187,7 @@ function One({
     <>
       <section
         aria-label="The pattern drawn"
-        className="panel flex min-h-72 min-w-0 flex-1 flex-col overflow-hidden"
+        className="panel flex min-h-72 min-w-0 flex-1 short:min-h-0 flex-col overflow-hidden"
       >
         <div className="px-4 pt-3">
           <h2 className="text-xl leading-tight">
@@ -200,7 +203,7 @@ function One({
           </h2>
           {data.pattern.note && <p className="text-sm text-ink-2">{data.pattern.note}</p>}
         </div>
-        <div className="relative min-h-48 flex-1">
+        <div className="relative min-h-48 flex-1 short:min-h-0">
           <div className="absolute inset-2">
             <DogDrawing
               look={look}
@@ -223,7 +226,11 @@ function One({
           )}
         </p>
       </section>
-      <section aria-label="Sheet" className="panel flex min-h-0 flex-col wide:w-[26rem] wide:shrink-0">
+      <section
+        aria-label="Sheet"
+        className="panel flex min-h-0 flex-col wide:w-[26rem] wide:shrink-0
+        short:w-[17rem]"
+      >
         <OnTheWay job={job} />
         <Tabs
           defaultValue="lay"

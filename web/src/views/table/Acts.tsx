@@ -1,5 +1,5 @@
 // The few answers a wet thumb can give: done, partly, later, not needed, differently, back one.
-import { Check, CircleSlash, Clock3, Ellipsis, Undo2, Wrench } from 'lucide-react'
+import { Check, CheckCheck, CircleSlash, Clock3, Ellipsis, Undo2, Wrench } from 'lucide-react'
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
 import { WHY_LATER, WHY_PARTLY, WHY_SKIPPED } from '../../parts/reasons'
@@ -16,12 +16,26 @@ interface Props {
   /** a hit now is meant for what is in hand */
   settled: () => boolean
   onSay: (state: string, why?: string) => void
+  /** what follows of the same work, in words; null: nothing does */
+  run: string | null
+  onRun: () => void
   onOtherwise: () => void
   /** takes the last tap back; null: there is none */
   onBack: (() => void) | null
 }
 
-export function Acts({ done, byZone, unplanned, waits, settled, onSay, onOtherwise, onBack }: Props) {
+export function Acts({
+  done,
+  byZone,
+  unplanned,
+  waits,
+  settled,
+  run,
+  onRun,
+  onSay,
+  onOtherwise,
+  onBack,
+}: Props) {
   const [asking, setAsking] = useState<'partly' | 'deferred' | 'skipped' | null>(null)
   const say = (state: string, why = '') => {
     if (!settled()) return
@@ -57,6 +71,15 @@ export function Acts({ done, byZone, unplanned, waits, settled, onSay, onOtherwi
               data-testid="done"
             >
               <Check aria-hidden className="size-8" /> {done}
+            </Button>
+          )}
+          {run && (
+            <Button
+              className="min-h-12 w-full short:min-h-11"
+              onClick={() => settled() && onRun()}
+              data-testid="run"
+            >
+              <CheckCheck aria-hidden className="size-5" /> {run}
             </Button>
           )}
           <div className="flex gap-2 max-sm:flex-wrap">

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 import type { Schemas } from '../../app/client'
 import { Acts, BackOne } from './Acts'
 import { InHand } from './InHand'
-import { isOpen, waitsFor } from './zoneStates'
+import { allDone, isOpen, runOf, waitsFor } from './zoneStates'
 import type { Shown, TapData } from './taps'
 import { useSettled } from './useSettled'
 
@@ -17,7 +17,7 @@ interface Props {
   /** style name => its drawing */
   drawings: Record<string, string>
   canWork: boolean
-  onTap: (data: TapData) => void
+  onTap: (...data: TapData[]) => void
   onOtherwise: () => void
   onZone: (zone: string | null) => void
   /** takes the last tap back; null: there is none */
@@ -63,6 +63,11 @@ export function Now({
   const zones = zone ? [zone] : open
   const byZone = (step?.zones.length ?? 0) > 0 || zone !== null
   const waits = (z ? z.waits : step?.waits) || ''
+  const run = step && !zone && !waits ? runOf(groom, step) : []
+  const sayAll = () => {
+    moved()
+    onTap(...allDone(groom, run))
+  }
   const say = (state: string, why = '') => {
     moved()
     if (byZone) onTap({ kind: 'zone', zones, state, ...(why ? { why } : {}) })
@@ -99,6 +104,8 @@ export function Now({
           unplanned={z !== null && !z.planned}
           waits={waits !== ''}
           settled={settled}
+          run={run.length > 1 ? `${step?.together}, as planned: ${run.length} steps` : null}
+          onRun={sayAll}
           onSay={say}
           onOtherwise={onOtherwise}
           onBack={onBack}

@@ -8,7 +8,7 @@ import type * as Field from '../../dog/field'
 import { json, page, problem, server, signedIn, type Asked } from '../../testing'
 import { Table } from './Table'
 import { makeTap, waitingFor, type Tap } from './taps'
-import { groom, salon, WORDS, zone } from './testing'
+import { WORDS, groom, salon, step, zone } from './testing'
 import { kept } from '../../app/outbox'
 
 vi.mock('../../dog/field', async (original) => {
@@ -83,6 +83,33 @@ describe('the table', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Back one' }))
     await waitFor(() => expect(seen.at(-1)).toMatchObject({ kind: 'step', step: 'check', state: 'open' }))
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Back one' }).disabled).toBe(true)
+  })
+  it('tells of the rest of one work with one tap, leaves what waits, and takes all of it back', async () => {
+    const scissor = { together: 'All the scissor work' }
+    const { seen } = salon(() =>
+      groom({
+        next: 'legs',
+        zones: groom().zones.map((z) => (z.zone === 'loin' ? zone('loin', { waits: 'owner' as const }) : z)),
+        steps: [
+          step('legs', ['back', 'loin'], scissor),
+          step('rear', ['groin'], scissor),
+          step('feet', [], scissor),
+          step('nails', []),
+          step('head', [], scissor),
+        ],
+      }),
+    )
+    open()
+    const all = await screen.findByRole('button', { name: 'All the scissor work, as planned: 3 steps' })
+    await userEvent.click(all)
+    await waitFor(() => expect(seen).toHaveLength(2))
+    expect(seen[0]).toMatchObject({ kind: 'zone', zones: ['back', 'groin'], state: 'done' })
+    expect(seen[1]).toMatchObject({ kind: 'step', step: 'feet', state: 'done' })
+    await settle()
+    await userEvent.click(screen.getByRole('button', { name: 'Back one' }))
+    await waitFor(() => expect(seen).toHaveLength(4))
+    expect(seen[2]).toMatchObject({ kind: 'zone', zones: ['back', 'groin'], state: 'planned' })
+    expect(seen[3]).toMatchObject({ kind: 'step', step: 'feet', state: 'open' })
   })
   it('takes a step back to what was half done, with its reason', async () => {
     const half = zone('loin', { state: 'partly', why: 'it tired' })

@@ -43,10 +43,12 @@ export const zone = (id: string, change = {}) => ({
 })
 export const step = (key: string, zones: string[], change = {}) => ({
   key,
-  step: key.split(':')[0],
-  title: key.split(':')[0],
+  step: key.split(':')[0] ?? '',
+  title: key.split(':')[0] ?? '',
   tool: key.split(':')[1] ?? null,
   base: null,
+  blade: null,
+  places: [],
   lay: null,
   leaves_mm: null,
   leaves_to_mm: null,
@@ -56,10 +58,11 @@ export const step = (key: string, zones: string[], change = {}) => ({
   minutes: 5,
   cautions: [],
   done_when: 'it is done',
+  together: '',
   state: 'open',
   why: '',
   who: null,
-  waits: '',
+  waits: '' as const,
   moved: '',
   ...change,
 })

@@ -25,7 +25,7 @@ export const Differences = memo(function Differences({ data, week, ahead, words,
     <section
       aria-label="Differences"
       tabIndex={0}
-      className="panel min-h-0 overflow-y-auto p-4 lg:w-[23rem] lg:shrink-0"
+      className="panel min-h-0 overflow-y-auto p-4 lg:w-[23rem] lg:shrink-0 short:w-auto"
     >
       <h2 className="text-lg">{growing ? `What grows in ${trim(week)} weeks` : 'What differs'}</h2>
       {growing ? (

@@ -64,18 +64,20 @@ export function Then() {
   const settled = ahead ? rested : 0
   return (
     <div
-      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 wide:h-[calc(100dvh-var(--top))] wide:flex-none
-      wide:overflow-hidden`}
+      className={`flex flex-1 flex-col gap-2 p-3 sm:p-4 lg:h-[calc(100dvh-var(--top))] lg:flex-none
+      lg:overflow-hidden short:h-auto short:overflow-visible short:p-2`}
     >
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 short:flex-nowrap short:gap-x-2">
         <Link
           to={`/dogs/${id}`}
-          className="inline-flex min-h-11 items-center gap-2 font-bold text-thistle"
+          className="inline-flex min-h-11 min-w-11 items-center gap-2 font-bold text-thistle"
           aria-label={`Back to ${data.dog.name}’s card`}
         >
           <ArrowLeft aria-hidden className="size-5" />
         </Link>
-        <h1 className="flex-1 text-3xl leading-none">{data.dog.name}, then and now</h1>
+        <h1 className="flex-1 text-3xl leading-none short:truncate short:text-xl">
+          {data.dog.name}, then and now
+        </h1>
         <p className="text-sm text-ink-2">
           grows {trim(data.growth.mm_per_week)} mm a week, give or take {band}{' '}
           <Why of={`${trim(data.growth.mm_per_week)} mm a week`} reasons={data.growth.reasons} />
@@ -85,9 +87,13 @@ export function Then() {
           <span className="sr-only">: {turned} side</span>
         </Button>
       </header>
-      <div className="flex min-h-0 flex-1 flex-col gap-3 wide:flex-row">
-        <div className="flex min-h-0 flex-1 flex-col gap-2">
-          <div className="grid min-h-0 flex-1 gap-2 sm:grid-cols-2">
+      <div className="flex min-h-0 flex-1 flex-col gap-3 lg:flex-row short:flex-col">
+        {/* on its side a phone shows both dogs and the slider; the list is below */}
+        <div
+          className={`flex min-h-0 min-w-0 flex-1 flex-col gap-2 short:h-[calc(100dvh-4rem)]
+          short:flex-none`}
+        >
+          <div className="grid min-h-0 flex-1 gap-2 sm:grid-cols-2 short:grid-rows-1">
             <Half
               data={data}
               side={data.then}
@@ -190,8 +196,8 @@ function Half({
   const curve = zone ? outlook.zones[zone] : undefined
   const strikes = later ? struck(outlook, week) : []
   return (
-    <section aria-label={label} className="panel flex min-h-64 flex-col overflow-hidden">
-      <div className="px-3 pt-2">
+    <section aria-label={label} className="panel flex min-h-64 flex-col overflow-hidden short:min-h-0">
+      <div className="px-3 pt-2 short:px-1 short:pt-1 short:[&_.label]:sr-only">
         <SelectField
           label={label}
           value={side.id}
@@ -199,7 +205,7 @@ function Half({
           onChange={(e) => onChoose(e.target.value)}
         />
       </div>
-      <div className="relative min-h-40 flex-1">
+      <div className="relative min-h-40 flex-1 short:min-h-0">
         <div className="absolute inset-x-2 inset-y-0">
           <DogDrawing
             look={look}
@@ -213,7 +219,7 @@ function Half({
           />
         </div>
       </div>
-      <div className="min-h-14 px-3 pb-2 text-sm">
+      <div className="min-h-14 px-3 pb-2 text-sm short:min-h-0 short:pb-0 short:text-xs">
         {ahead ? (
           <>
             {later && (

@@ -49,7 +49,7 @@ export function Weeks({
         className="h-8 w-full accent-thistle"
       />
       <ol
-        className="relative isolate mx-[9px] text-xs"
+        className="relative isolate mx-[9px] text-xs short:sr-only"
         style={{ height: 8 + 15 * rows }}
         aria-label="When each clock strikes"
       >
