@@ -12,6 +12,7 @@ import { useLook } from '../../dog/useLook'
 import { Away } from '../../ui/Away'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
+import { useUnhurried } from '../../ui/useUnhurried'
 import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
 import { DogHead } from '../../parts/DogHead'
@@ -61,7 +62,8 @@ export function Arrival() {
   const { id = '' } = useParams()
   const arrival = useQuery(queries.arrival(id))
   const words = useQuery(queries.words())
-  if (!arrival.data || !words.data) {
+  const unhurried = useUnhurried(!!arrival.data && !!words.data)
+  if (!arrival.data || !words.data || !unhurried) {
     const failed = arrival.error ?? words.error
     return failed ? (
       <Resting error={failed} retry={() => (void arrival.refetch(), void words.refetch())} />

@@ -18,6 +18,7 @@ import { Away } from '../../ui/Away'
 import { BottomSheet } from '../../ui/BottomSheet'
 import { Resting } from '../../ui/Resting'
 import { useSmall } from '../../ui/useSmall'
+import { useUnhurried } from '../../ui/useUnhurried'
 import { Waiting } from '../../ui/Waiting'
 import { age } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
@@ -84,7 +85,8 @@ export function Card() {
     [words.data],
   )
   const staged = useMemo(() => card.data && follow(card.data, drawn), [card.data, drawn])
-  if (!card.data || !staged || !words.data) {
+  const unhurried = useUnhurried(!!card.data && !!words.data)
+  if (!card.data || !staged || !words.data || !unhurried) {
     const failed = card.error ?? words.error
     return failed ? (
       <Resting error={failed} retry={() => (void card.refetch(), void words.refetch())} />

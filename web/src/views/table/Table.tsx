@@ -11,6 +11,7 @@ import { zonesSeen } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
+import { useUnhurried } from '../../ui/useUnhurried'
 import { Waiting } from '../../ui/Waiting'
 import { DogHead } from '../../parts/DogHead'
 import { Cautions } from '../../parts/Cautions'
@@ -35,7 +36,8 @@ export function Table() {
   const { id = '' } = useParams()
   const words = useQuery(queries.words())
   const groom = useGroom(id)
-  if (!groom.groom || !words.data) {
+  const unhurried = useUnhurried(!!groom.groom && !!words.data)
+  if (!groom.groom || !words.data || !unhurried) {
     const failed = groom.error ?? words.error
     return failed ? (
       <Resting error={failed} retry={() => (void groom.refetch(), void words.refetch())} />
