@@ -11,8 +11,10 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Diary\Bookings;
 use KeenThistle\Log\Entry;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -34,6 +36,9 @@ final readonly class OpenArrivalHandler implements Handler
         $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
         if (null !== $arrival) {
             return new Outcome(['arrival' => (string) $arrival->id]);
+        }
+        if (!State::from($dog->state)->comes()) {
+            throw Refused::conflict("$dog->name is no longer coming: change its state first.");
         }
         $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
         $arrival->kind = $this->bookings->kind($actor, $dog, $today);

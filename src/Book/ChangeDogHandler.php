@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
@@ -58,11 +59,14 @@ final readonly class ChangeDogHandler implements Handler
         }
         ++$dog->version;
         $this->manager->flush();
+        $out = State::from($dog->state)->isBooked() ? 0 : $this->takeOut($dog, $actor);
         $this->index->refresh($dog);
         if (\in_array('people', $changed, true)) {
             $this->homes->changed($this->manager, $dog);
         }
         $words = implode(', ', array_map(static fn (string $key): string => str_replace('_', ' ', $key), $changed));
+
+        $taken = 0 === $out ? '' : ($out > 1 ? "; $out bookings taken out" : '; one booking taken out');
 
         return new Outcome(
             entries: [
@@ -70,11 +74,21 @@ final readonly class ChangeDogHandler implements Handler
                     $dog,
                     'dog',
                     (string) $dog->id,
-                    "$dog->name: $words changed",
+                    "$dog->name: $words changed$taken",
                     array_intersect_key($before, array_flip($changed)),
                     array_intersect_key($after, array_flip($changed)),
                 ),
             ],
+        );
+    }
+
+    /** What is booked or wished ahead, of a dog for whom no dates are held. */
+    private function takeOut(Dog $dog, Actor $actor): int
+    {
+        return (int) $this->manager->getConnection()->executeStatement(
+            "UPDATE booking SET state = 'cancelled', slot = NULL, version = version + 1 WHERE dog_id = ? AND ".
+                "state IN ('booked', 'wished') AND day >= ?",
+            [$dog->id->toBinary(), $this->scope->today($actor)->format('Y-m-d')],
         );
     }
 
@@ -83,7 +97,7 @@ final readonly class ChangeDogHandler implements Handler
     {
         $fields = [];
         foreach (get_object_vars(DogView::of($dog, true)) as $name => $value) {
-            if (!\in_array($name, ['id', 'version', 'household', 'household_name'], true)) {
+            if (!\in_array($name, ['id', 'version', 'household', 'household_name', 'stops', 'reach'], true)) {
                 $fields[(string) $name] = $value;
             }
         }

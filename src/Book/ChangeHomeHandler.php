@@ -50,7 +50,10 @@ final readonly class ChangeHomeHandler implements Handler
         }
         $home->name = trim($form->name);
         $home->note = trim($form->note);
-        $this->people($home, $form);
+        $home->vet = trim($form->vet);
+        $home->others = array_map(static fn (HomeOtherForm $o): array => $o->row(), $form->others);
+        [$home->quietFrom, $home->quietTo] = [$form->quiet_from, $form->quiet_to];
+        $this->people($home, $form, $this->scope->today($actor));
         $this->manager->flush();
         $entries = [];
         foreach ($this->manager->getRepository(Dog::class)->findBy(['household' => $home]) as $dog) {
@@ -70,7 +73,7 @@ final readonly class ChangeHomeHandler implements Handler
         );
     }
 
-    private function people(Household $home, HomeForm $form): void
+    private function people(Household $home, HomeForm $form, \DateTimeImmutable $today): void
     {
         $known = [];
         foreach ($home->clients as $c) {
@@ -82,6 +85,11 @@ final readonly class ChangeHomeHandler implements Handler
                 ? new Client(Uuid::v7(), $home, '', '')
                 : $known[$id] ?? throw InvalidInput::at("people[$i].id", 'is nobody of this home');
             [$client->name, $client->phone, $client->email] = [trim($p->name), trim($p->phone), trim($p->email)];
+            [$client->collects, $client->word] = [$p->collects, trim($p->word)];
+            if ($client->writes !== $p->writes) {
+                $client->writes = $p->writes;
+                $client->writesOn = 'unasked' === $p->writes ? null : $today;
+            }
             unset($known[$id]);
         }
         foreach ($known as $gone) {

@@ -13,6 +13,7 @@ use KeenThistle\Salon\Versioned;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
+#[ORM\Index(columns: ['salon_id', 'phone'])]
 class Client implements SalonOwned
 {
     use Owned;
@@ -30,6 +31,22 @@ class Client implements SalonOwned
 
     #[ORM\Column(length: 120)]
     public string $email = '';
+
+    /** What they said of being written to: one of WriteRule::CONSENT. */
+    #[ORM\Column(length: 8, options: ['default' => 'unasked'])]
+    public string $writes = 'unasked';
+
+    /** When they said it. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    public ?\DateTimeImmutable $writesOn = null;
+
+    /** Whether they may fetch the dogs. */
+    #[ORM\Column(options: ['default' => true])]
+    public bool $collects = true;
+
+    /** What they say at the door, so that they are known. */
+    #[ORM\Column(length: 60, options: ['default' => ''])]
+    public string $word = '';
 
     public function __construct(Uuid $id, Household $household, string $name, string $phone)
     {

@@ -56,7 +56,7 @@ class Dog implements SalonOwned, Subject
         'in_season',
         'bites',
     ];
-    public const STATES = ['active', 'moved', 'passed_away'];
+    public const STATES = ['active', 'paused', 'moved', 'passed_away'];
 
     #[ORM\ManyToOne(targetEntity: Household::class)]
     #[ORM\JoinColumn(nullable: false)]

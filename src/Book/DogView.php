@@ -6,14 +6,20 @@ declare(strict_types=1);
 
 namespace KeenThistle\Book;
 
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Core\Handling\Tail;
+use KeenThistle\Input\Gives;
 use KeenThistle\Input\Says;
 
 final readonly class DogView
 {
+    private const REACH = 'array{vet: string, emergency: string, may_collect: string}';
+
     /**
      * @param list<string> $markings
      * @param list<string> $health
+     * @param list<string> $stops
+     * @param array{vet: string, emergency: string, may_collect: string} $reach
      * @param list<array{name: string, phone: string, email: string}> $people
      */
     public function __construct(
@@ -50,8 +56,11 @@ final readonly class DogView
         public string $vet,
         public string $emergency,
         public string $may_collect,
+        #[Says('vet, whom to call, who may fetch it: its own, or its home\'s'), Gives(self::REACH)]
+        public array $reach,
         public bool $photo_consent,
         public string $state,
+        #[Says('what its state stops, in words; empty: it comes')] public array $stops,
         public ?int $wish_weeks,
         public string $household,
         public string $household_name,
@@ -65,6 +74,8 @@ final readonly class DogView
         $numbers = static fn (string $text): string => $phones
             ? $text
             : (string) preg_replace('/\+?\d[\d ()\/.-]{3,}\d/', '…', $text);
+
+        $reach = Reach::of($d);
 
         return new self(
             (string) $d->id,
@@ -100,8 +111,14 @@ final readonly class DogView
             $d->vet,
             $numbers($d->emergency),
             $numbers($d->mayCollect),
+            [
+                'vet' => $reach->vet,
+                'emergency' => $numbers($reach->emergency),
+                'may_collect' => $numbers($reach->mayCollect),
+            ],
             $d->photoConsent,
             $d->state,
+            State::from($d->state)->stops(),
             $d->wishWeeks,
             (string) $d->household->id,
             $d->household->name,

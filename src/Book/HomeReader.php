@@ -1,6 +1,6 @@
 <?php
 
-/** Reads a home with its people, its dogs and what went to it: four queries, however many dogs. */
+/** Reads a home with its people, its dogs and its past: seven queries, however many dogs. */
 
 declare(strict_types=1);
 
@@ -24,22 +24,92 @@ final readonly class HomeReader
         $home = $this->scope->get($actor, Household::class, $id, $this->manager, 'home');
         $phones = $actor->may(May::PHONE);
 
+        $dogs = $this->dogs($actor, $home->id);
+
         return new HomeView(
             (string) $home->id,
             $home->version,
             $home->name,
             $home->note,
+            $this->people($actor, $home, $phones),
             array_map(
-                static fn (Client $c): array => [
-                    'id' => (string) $c->id,
-                    'name' => $c->name,
-                    'phone' => $phones ? $c->phone : '',
-                    'email' => $phones ? $c->email : '',
-                ],
-                array_values($home->clients->toArray()),
+                static fn (array $o): HomeOtherView => new HomeOtherView(
+                    $o['name'],
+                    $phones ? $o['phone'] : '',
+                    $o['role'],
+                    $o['collects'],
+                    $o['word'],
+                ),
+                $home->others,
             ),
-            $this->dogs($actor, $home->id),
+            $home->vet,
+            $home->quietFrom,
+            $home->quietTo,
+            HomeOpen::of($home, $dogs),
+            $dogs,
             $this->messages($actor, $home->id),
+            $this->events(
+                $actor,
+                $home->id,
+                "SELECT v.dog_id, d.name dog, v.day, CONCAT(v.kind, ', ', s.name) what FROM visit v
+                JOIN dog d ON d.id = v.dog_id JOIN staff s ON s.id = v.staff_id
+                WHERE d.household_id = :home AND v.salon_id = :salon ORDER BY v.day DESC, v.id DESC LIMIT 8",
+            ),
+            $this->events(
+                $actor,
+                $home->id,
+                "SELECT a.dog_id, d.name dog, a.day, CONCAT(IF(g.agreed, 'agreed by ', 'refused by '), g.signed_by) what
+                FROM agreement g JOIN arrival a ON a.id = g.arrival_id JOIN dog d ON d.id = a.dog_id
+                WHERE d.household_id = :home AND g.salon_id = :salon ORDER BY g.id DESC LIMIT 8",
+            ),
+        );
+    }
+
+    /** @return list<HomePersonView> with the other homes of each: of somebody with the same name and number */
+    private function people(Actor $actor, Household $home, bool $phones): array
+    {
+        $also = [];
+        foreach (
+            $this->scope->rows(
+                $actor,
+                "SELECT mine.id, h.id home, h.name FROM client mine JOIN client c ON c.salon_id = :salon
+                    AND c.name = mine.name AND c.phone = mine.phone AND c.household_id <> mine.household_id
+                JOIN household h ON h.id = c.household_id
+                WHERE mine.salon_id = :salon AND mine.household_id = :home AND mine.phone <> ''
+                ORDER BY h.name LIMIT 20",
+                ['home' => $home->id->toBinary()],
+            ) as $r
+        ) {
+            $also[Row::id($r['id'])][] = ['id' => Row::id($r['home']), 'name' => Row::text($r['name'])];
+        }
+
+        return array_map(
+            static fn (Client $c): HomePersonView => new HomePersonView(
+                (string) $c->id,
+                $c->name,
+                $phones ? $c->phone : '',
+                $phones ? $c->email : '',
+                $c->writes,
+                $c->writesOn?->format('Y-m-d'),
+                $c->collects,
+                $c->word,
+                $also[(string) $c->id] ?? [],
+            ),
+            array_values($home->clients->toArray()),
+        );
+    }
+
+    /** @return list<HomeEventView> */
+    private function events(Actor $actor, Uuid $home, string $sql): array
+    {
+        return array_map(
+            static fn (array $r): HomeEventView => new HomeEventView(
+                Row::id($r['dog_id']),
+                Row::text($r['dog']),
+                Row::text($r['day']),
+                Row::text($r['what']),
+            ),
+            $this->scope->rows($actor, $sql, ['home' => $home->toBinary()]),
         );
     }
 

@@ -12,18 +12,29 @@ use KeenThistle\Input\Says;
 final readonly class HomeView
 {
     /**
-     * @param list<array{id: string, name: string, phone: string, email: string}> $people
-     * @param list<HomeDogView>                                                     $dogs
-     * @param list<HomeMessageView>                                                 $messages
+     * @param list<HomePersonView>  $people
+     * @param list<HomeOtherView>   $others
+     * @param list<HomeDogView>     $dogs
+     * @param list<HomeMessageView> $messages
+     * @param list<HomeEventView>   $visits
+     * @param list<HomeEventView>   $agreements
+     * @param list<string>          $open
      */
     public function __construct(
         public string $id,
         public int $version,
         public string $name,
         public string $note,
-        public array $people,
+        #[Gives('list<HomePersonView>')] public array $people,
+        #[Gives('list<HomeOtherView>')] public array $others,
+        public string $vet,
+        #[Says('HH:MM, from when nobody writes to them; empty: at any time')] public string $quiet_from,
+        public string $quiet_to,
+        #[Says('what somebody should see to, in sentences')] public array $open,
         #[Gives('list<HomeDogView>')] public array $dogs,
         #[Says('what went to its people, newest first'), Gives('list<HomeMessageView>')] public array $messages,
+        #[Says('the newest, of all its dogs'), Gives('list<HomeEventView>')] public array $visits,
+        #[Gives('list<HomeEventView>')] public array $agreements,
     ) {
     }
 }

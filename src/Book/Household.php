@@ -28,6 +28,21 @@ class Household implements SalonOwned
     #[ORM\Column(length: 500)]
     public string $note = '';
 
+    /** Name, practice and number, of all its dogs that have no vet of their own. */
+    #[ORM\Column(length: 160, options: ['default' => ''])]
+    public string $vet = '';
+
+    /** @var list<array{name: string, phone: string, role: string, collects: bool, word: string}> HomeOtherForm's */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $others = [];
+
+    /** HH:MM; "": no hour is too late or too early. */
+    #[ORM\Column(length: 5, options: ['default' => ''])]
+    public string $quietFrom = '';
+
+    #[ORM\Column(length: 5, options: ['default' => ''])]
+    public string $quietTo = '';
+
     /** @var Collection<int, Client> */
     #[ORM\OneToMany(targetEntity: Client::class, mappedBy: 'household', cascade: ['persist'], orphanRemoval: true)]
     #[ORM\OrderBy(['id' => 'ASC'])]

@@ -74,7 +74,18 @@ final readonly class DemoHistories
             $client->email = strtolower($words[0]).'@example.invalid';
             if (isset($s['collect']) && str_contains($s['collect'], 'brother')) {
                 new Client(Uuid::v7(), $households[$owner], 'Corin Marchpane', '0555 014 4472');
+                $households[$owner]->others = [
+                    [
+                        'name' => 'Bryony Sallow',
+                        'phone' => '0555 014 4473',
+                        'role' => 'second',
+                        'collects' => true,
+                        'word' => 'heron',
+                    ],
+                ];
+                [$households[$owner]->quietFrom, $households[$owner]->quietTo] = ['21:00', '08:00'];
             }
+            $households[$owner]->vet = $s['vet'] ?? 'Dr Umbel, Weirside Animal Practice, 0555 019 4410';
             $this->manager->persist($households[$owner]);
         }
         $dog = new Dog(Uuid::v7(), $households[$owner], $s['name'], $s['breed'], CoatType::from($s['coat']));
@@ -99,9 +110,7 @@ final readonly class DemoHistories
         $dog->handlingNote = $s['note'];
         $dog->health = $s['health'] ?? [];
         $dog->healthNote = $s['healthnote'] ?? '';
-        $dog->vet = $s['vet'] ?? 'Dr Umbel, Weirside Animal Practice, 0555 019 4410';
-        $dog->emergency = "$owner, $phone";
-        $dog->mayCollect = $s['collect'] ?? $owner;
+        $dog->mayCollect = $s['collect'] ?? '';
         $dog->photoConsent = 0 === $number % 2;
         $dog->wishWeeks = $s['wish'] ?? null;
         $this->manager->persist($dog);

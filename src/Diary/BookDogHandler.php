@@ -11,6 +11,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
@@ -37,8 +38,8 @@ final readonly class BookDogHandler implements Handler
             throw InvalidInput::at('time', 'must be a time such as 09:30');
         }
         $dog = $this->scope->get($actor, Dog::class, $command->dog, $this->manager, 'dog');
-        if ('active' !== $dog->state) {
-            throw Refused::conflict("$dog->name is no longer coming: change its state first.");
+        if (!State::from($dog->state)->isBooked()) {
+            throw Refused::conflict("No dates are held for $dog->name: change its state first.");
         }
         $this->slots->mustBeFree($dog, $new->day, $new->time);
         $staff = $new->staff ?? '';

@@ -45,7 +45,10 @@ class Message implements SalonOwned
     #[ORM\Column(length: 1000)]
     public string $text;
 
-    /** waiting (kept, not handed over yet), sending, sent or failed. Moved in SQL only, by the outbox. */
+    /**
+     * waiting (kept, not handed over yet), sending, sent, failed, or stopped (it never goes out). Moved in SQL only,
+     * by the outbox.
+     */
     #[ORM\Column(length: 8)]
     public string $state = 'waiting';
 
@@ -60,6 +63,10 @@ class Message implements SalonOwned
     /** When it was taken to be handed over. */
     #[ORM\Column(nullable: true)]
     public ?\DateTimeImmutable $claimedAt = null;
+
+    /** The end of quiet hours; null: at once. */
+    #[ORM\Column(nullable: true)]
+    public ?\DateTimeImmutable $notBefore = null;
 
     public function __construct(
         ?Dog $dog,

@@ -8,9 +8,12 @@ namespace KeenThistle\Outbox;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Core\Care\WriteRule;
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Salon\Row;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Messenger\Stamp\DelayStamp;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -33,17 +36,49 @@ final readonly class Outbox
         if (!$this->db->isTransactionActive()) {
             throw new \LogicException('A message is made with what it tells of, or not at all.');
         }
+        $rule = $this->rule($message);
+        if (null !== $rule && '' !== $rule->stopped) {
+            [$message->state, $message->receipt] = ['stopped', $rule->stopped];
+            $this->manager->persist($message);
+
+            return;
+        }
+        $until = $rule?->notBefore?->setTimezone(new \DateTimeZone('UTC'));
+        $message->notBefore = $until;
         $this->manager->persist($message);
-        $this->queue->dispatch(new HandOver((string) $message->id));
+        $wait = null === $until ? 0 : $until->getTimestamp() - $this->clock->now()->getTimestamp();
+        $this->queue->dispatch(
+            new HandOver((string) $message->id),
+            $wait > 0 ? [new DelayStamp(1000 * $wait)] : [],
+        );
+    }
+
+    /** Null: it goes to somebody who works here. */
+    private function rule(Message $message): ?WriteRule
+    {
+        if (null === $message->dog) {
+            return null;
+        }
+        $home = $message->dog->household;
+
+        return WriteRule::of(
+            State::from($message->dog->state),
+            $message->client->writes ?? 'unasked',
+            $message->kind,
+            $home->quietFrom,
+            $home->quietTo,
+            $this->clock->now()->setTimezone(new \DateTimeZone($home->salon->timeZone)),
+        );
     }
 
     /** @return array{to: string, text: string, tries: int}|null null: it is gone, has gone out, or was given up */
     public function take(string $id): ?array
     {
+        $now = $this->clock->now()->format('Y-m-d H:i:s');
         $mine = $this->db->executeStatement(
             "UPDATE message SET state = 'sending', claimed_at = ?, tries = tries + 1 WHERE id = ? AND ".
-                "state IN ('waiting', 'sending')",
-            [$this->clock->now()->format('Y-m-d H:i:s'), self::binary($id)],
+                "state IN ('waiting', 'sending') AND (not_before IS NULL OR not_before <= ?)",
+            [$now, self::binary($id), $now],
         );
         $row =
             1 === (int) $mine
@@ -95,7 +130,8 @@ final readonly class Outbox
     public function queueLeft(\DateTimeImmutable $before): int
     {
         $left = $this->db->fetchFirstColumn(
-            "SELECT id FROM message WHERE state IN ('waiting', 'sending') AND COALESCE(claimed_at, at) < ?",
+            "SELECT id FROM message WHERE state IN ('waiting', 'sending') AND COALESCE(claimed_at, not_before, ".
+                'at) < ?',
             [$before->format('Y-m-d H:i:s')],
         );
         foreach ($left as $id) {

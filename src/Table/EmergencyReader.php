@@ -11,6 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Book\Client;
 use KeenThistle\Book\Dog;
+use KeenThistle\Book\Reach;
 use KeenThistle\Book\StandingCautions;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
@@ -55,7 +56,7 @@ final readonly class EmergencyReader
                             $dog->household->clients->toArray(),
                         ),
                     ),
-                    $dog->vet,
+                    Reach::of($dog)->vet,
                     StandingCautions::of($dog),
                     $grooms[$id] ?? null,
                     $isHere,

@@ -13,6 +13,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Diary\Bookings;
@@ -48,7 +49,7 @@ final readonly class OpenGroomHandler implements Handler
     public function __invoke(Command $command, Actor $actor): Outcome
     {
         $dog = $this->scope->get($actor, Dog::class, $command->dog, $this->manager, 'dog');
-        if ('active' !== $dog->state) {
+        if (!State::from($dog->state)->comes()) {
             throw Refused::conflict("$dog->name is no longer coming: change its state first.");
         }
         $arrival = $this->arrival($actor, $dog);

@@ -63,6 +63,7 @@ final readonly class VocabularyController
         ],
         'markings' => ['dark_face' => 'dark mask', 'dark_back' => 'dark saddle'],
         'claw' => ['quick_near' => 'quick near the tip'],
+        'state' => ['active' => 'coming', 'paused' => 'paused for a while', 'moved' => 'moved away'],
         'rear_where' => [
             'ring' => 'round the ring',
             'downward' => 'down between the thighs',

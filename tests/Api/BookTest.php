@@ -147,13 +147,51 @@ final class BookTest extends ApiTestCase
         self::assertCount(1, $this->found('brionne'));
     }
 
+    public function testWhatADogsStateStopsIsSaidAndHappens(): void
+    {
+        $id = $this->dogId('Tansy');
+        $card = fn (): array => $this->ask('GET', "/api/dogs/$id/card", expect: 200);
+        $booked = self::rows($card()['bookings']);
+        self::assertNotSame([], $booked);
+        $change = function (string $state, string $version) use ($id): array {
+            $owner = ['name' => 'Aveline Marchpane', 'phone' => '0555 014 4471'];
+            $body = ['name' => 'Tansy', 'breed' => 'cross', 'coat' => 'curly', 'state' => $state, 'owner' => $owner];
+
+            return $this->ask('PUT', "/api/dogs/$id", $body, 200, ['If-Match' => $version]);
+        };
+        $now = $change('paused', '"1"');
+        self::assertNotSame([], $now['stops']);
+        self::assertSame([], $card()['bookings'], 'what was booked is taken out');
+        $log = self::text(self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary']);
+        self::assertStringContainsString('taken out', $log);
+        $day = self::text($card()['today']);
+        $booking = ['day' => $day, 'time' => '23:00', 'kind' => 'full'];
+        $this->ask('POST', "/api/dogs/$id/bookings", $booking, 409);
+        $this->ask('POST', "/api/dogs/$id/arrivals", expect: 200);
+        $change('moved', '"2"');
+        $this->ask('POST', "/api/dogs/$id/grooms", [], 409);
+        $this->db()->executeStatement("UPDATE dog SET state = 'moved' WHERE name = 'Cobnut'");
+        $this->ask('POST', '/api/dogs/'.$this->dogId('Cobnut').'/arrivals', expect: 409);
+        $change('active', '"3"');
+        $this->ask('POST', "/api/dogs/$id/bookings", $booking, 201);
+    }
+
     public function testAChangeIsVersionedLoggedAndSearchable(): void
     {
         $dog = self::map($this->card('Tansy')['dog']);
         $id = self::text($dog['id']);
         $body = array_diff_key(
             $dog,
-            array_flip(['id', 'version', 'household', 'household_name', 'people', 'tail_rule']),
+            array_flip([
+                'id',
+                'version',
+                'household',
+                'household_name',
+                'people',
+                'tail_rule',
+                'reach',
+                'stops',
+            ]),
         );
         $changed = $this->ask('PUT', "/api/dogs/$id", ['name' => 'Tansiline', 'kg' => 11.6] + $body, 200, [
             'If-Match' => '"1"',

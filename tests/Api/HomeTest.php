@@ -8,6 +8,8 @@ namespace KeenThistle\Tests\Api;
 
 final class HomeTest extends ApiTestCase
 {
+    private const FIELDS = ['name', 'note', 'people', 'others', 'vet', 'quiet_from', 'quiet_to'];
+
     public function testWhatIsChangedOfAHomeStandsOnEveryDogOfIt(): void
     {
         $this->signIn('junia');
@@ -51,13 +53,73 @@ final class HomeTest extends ApiTestCase
         self::assertContains('0555 014 0777', array_column($theirs, 'phone'));
     }
 
+    public function testWhoIsCalledWhoFetchesAndTheVetAreSaidOnceForEveryDog(): void
+    {
+        $this->signIn('junia');
+        $tansy = $this->dog('Tansy');
+        $home = $this->home($tansy);
+        $person = ['name' => 'Aveline Moor', 'phone' => '0555 014 0001', 'writes' => 'yes', 'word' => 'wren'];
+        $now = $this->change($home, [
+            'people' => [$person],
+            'others' => [
+                ['name' => 'Isa Reed', 'phone' => '0555 014 0002', 'role' => 'second', 'collects' => false],
+                ['name' => 'Old Tam', 'role' => 'collector', 'word' => 'otter'],
+            ],
+            'vet' => 'Weir practice, 0555 019 0000',
+            'quiet_from' => '20:30',
+            'quiet_to' => '07:00',
+        ], 200);
+        $first = self::rows($now['people'])[0];
+        self::assertSame(['yes', true], [$first['writes'], null !== $first['writes_on']]);
+        foreach (['Tansy', 'Perrin'] as $name) {
+            self::assertSame(
+                [
+                    'vet' => 'Weir practice, 0555 019 0000',
+                    'emergency' => 'Isa Reed, 0555 014 0002',
+                    'may_collect' => 'Tansy' === $name
+                        ? self::map($tansy['reach'])['may_collect']
+                        : 'Aveline Moor (word: wren); Old Tam (word: otter)',
+                ],
+                self::map($this->dog($name)['reach']),
+            );
+        }
+        self::assertNotSame([], self::rows($now['visits']));
+        foreach (
+            [
+                'others[0].phone' => ['others' => [['name' => 'Isa Reed', 'role' => 'second']]],
+                'others[0].role' => ['others' => [['name' => 'Isa Reed', 'role' => 'thief']]],
+                'quiet_from' => ['quiet_from' => '25:00', 'quiet_to' => '07:00'],
+                'quiet_to' => ['quiet_from' => '21:00', 'quiet_to' => ''],
+                'people[0].writes' => ['people' => [['writes' => 'perhaps'] + $person]],
+            ] as $field => $change
+        ) {
+            $fault = $this->change($now, $change, 422);
+            self::assertSame($field, self::rows($fault['errors'])[0]['field'] ?? '');
+        }
+    }
+
+    public function testSomebodyOfTwoHomesIsFoundAsOne(): void
+    {
+        $this->signIn('junia');
+        $tansy = $this->home($this->dog('Tansy'));
+        $marl = $this->home($this->dog('Marl'));
+        $one = ['name' => 'Rafe Moor', 'phone' => '0555 014 0009'];
+        $this->change($tansy, ['people' => [$one]], 200);
+        $now = $this->change($marl, ['people' => [$one]], 200);
+        $also = self::rows($now['people'])[0]['also'];
+        self::assertSame([['id' => $tansy['id'], 'name' => $tansy['name']]], $also);
+        $open = $this->change($now, ['vet' => ''], 200)['open'];
+        self::assertIsArray($open);
+        self::assertContains('No vet is named.', $open);
+    }
+
     public function testADogThatMovesKeepsItsHistory(): void
     {
         $this->signIn('junia');
         $before = $this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card', expect: 200);
         $tansy = self::map($before['dog']);
         $old = $this->home($tansy);
-        self::assertNotSame('', $tansy['may_collect']);
+        self::assertStringContainsString('Bryony Sallow', self::text(self::map($tansy['reach'])['emergency']));
         self::assertNotSame([], $old['messages']);
         $new = $this->move($tansy, ['owner' => ['name' => 'Rafe Moor', 'phone' => '0555 014 0000']], 200);
         self::assertSame(['Moor', ['Tansy']], [$new['name'], array_column(self::rows($new['dogs']), 'name')]);
@@ -67,7 +129,11 @@ final class HomeTest extends ApiTestCase
         self::assertSame($visits($before), $visits($after));
         self::assertSame($before['revision'], $after['revision'], 'its plan too');
         $dog = self::map($after['dog']);
-        self::assertSame(['', ''], [$dog['may_collect'], $dog['emergency']], 'those of the home before');
+        self::assertSame(
+            ['vet' => '', 'emergency' => '', 'may_collect' => 'Rafe Moor'],
+            self::map($dog['reach']),
+            'nothing of the home before',
+        );
         self::assertNotContains('Tansy', array_column(self::rows($this->home($tansy)['dogs']), 'name'));
         $this->move(self::map($after['dog']), ['home' => $new['id']], 422);
         $this->move(self::map($after['dog']), ['home' => $old['id']], 200);
@@ -126,7 +192,12 @@ final class HomeTest extends ApiTestCase
      */
     private function change(array $home, array $change, int $expect): array
     {
-        $body = $change + array_intersect_key($home, array_flip(['name', 'note', 'people']));
+        $body = $change + array_intersect_key($home, array_flip(self::FIELDS));
+        $people = $body['people'] ?? [];
+        $body['people'] = array_map(
+            static fn (mixed $p): array => array_diff_key(self::map($p), ['writes_on' => 0, 'also' => 0]),
+            \is_array($people) ? $people : [],
+        );
         $path = '/api/homes/'.self::text($home['id']);
 
         return $this->ask('PUT', $path, $body, $expect, ['If-Match' => self::version($home)]);

@@ -125,6 +125,37 @@ final class OutboxTest extends ApiTestCase
         return self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
     }
 
+    public function testWhoAskedNotToBeWrittenToIsNotAndADogThatIsGoneIsWrittenOfNeverAgain(): void
+    {
+        foreach (["writes = 'no'" => 'call instead', "writes = 'yes'" => 'does not come'] as $said => $why) {
+            $this->signIn('tove');
+            $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Cobnut').'/grooms', [], 200)['id']);
+            $this->db()->executeStatement(
+                "UPDATE client c JOIN dog d ON d.household_id = c.household_id SET c.$said WHERE d.name = 'Cobnut'",
+            );
+            if ("writes = 'yes'" === $said) {
+                $this->db()->executeStatement("UPDATE dog SET state = 'passed_away' WHERE name = 'Cobnut'");
+            }
+            $this->ask('POST', "/api/grooms/$groom/close", ['message' => 'Cobnut is ready.'], 200);
+            $this->workThrough();
+            $kept = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
+            self::assertSame('stopped', $kept['state']);
+            self::assertStringContainsString($why, self::text($kept['receipt']));
+            self::assertFileDoesNotExist($this->sent(self::text($kept['id'])));
+        }
+    }
+
+    public function testAMessageThatWaitsForTheMorningIsNotTakenInTheNight(): void
+    {
+        $id = self::text($this->message()['id']);
+        $this->db()->executeStatement(
+            "UPDATE message SET not_before = '2099-01-01 08:00:00' WHERE state = 'waiting'",
+        );
+        $this->workThrough();
+        self::assertFileDoesNotExist($this->sent($id));
+        self::assertSame('waiting', self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0]['state']);
+    }
+
     private function sent(string $message): string
     {
         $folder = getenv('SENDER_DIR');

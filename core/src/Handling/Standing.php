@@ -32,7 +32,7 @@ final readonly class Standing
     /**
      * @param list<string> $health
      * @param list<array{name: string, on: string, what: string}> $reactions to products
-     * @param string $state active, moved_away or passed_away
+     * @param string $state of State
      */
     public function __construct(
         public array $health,
@@ -56,17 +56,9 @@ final readonly class Standing
     public function cautions(): array
     {
         $cautions = [...$this->ofHealth(), ...$this->ofHandling()];
-        if ('active' !== $this->state) {
-            array_unshift(
-                $cautions,
-                new Caution(
-                    'gone',
-                    'passed_away' === $this->state
-                        ? Say::it('handling.this_dog_has_passed_away_no')
-                        : Say::it('handling.this_dog_has_moved_away'),
-                    Caution::DANGER,
-                ),
-            );
+        $state = State::from($this->state)->caution();
+        if (null !== $state) {
+            array_unshift($cautions, $state);
         }
         usort($cautions, static fn (Caution $a, Caution $b): int => self::ORDER[$a->level] <=> self::ORDER[$b->level]);
 

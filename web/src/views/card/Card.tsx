@@ -25,6 +25,7 @@ import { Cautions } from '../../parts/Cautions'
 import { DogHead } from '../../parts/DogHead'
 import { DogInfo } from './DogInfo'
 import { DogStage } from './DogStage'
+import { comes } from './Gone'
 import { Line } from '../../parts/Line'
 import { Order } from './Order'
 import { useFresh } from './useFresh'
@@ -96,6 +97,7 @@ export function Card() {
   }
   const data = card.data
   const { dog } = data
+  const here = may('visit') && comes(dog.state)
   const choose = (z: string) => {
     // On a phone the zone comes from below, whichever page of the sheet is open.
     put({ zone: z || null, ...(phone ? {} : { tab: 'zone' }) })
@@ -132,12 +134,12 @@ export function Card() {
           .filter(Boolean)
           .join(' · ')}
       >
-        {may('visit') && (
+        {here && (
           <LinkButton kind="main" to={`/dogs/${id}/arrival`}>
             <DoorOpen aria-hidden className="size-5" /> Arrival
           </LinkButton>
         )}
-        {may('visit') && (
+        {here && (
           <LinkButton to={`/dogs/${id}/table`}>
             <Scissors aria-hidden className="size-5" /> Table
           </LinkButton>
@@ -147,7 +149,7 @@ export function Card() {
             <ClipboardCheck aria-hidden className="size-5" /> Record visit
           </LinkButton>
         )}
-        {may('book') && (
+        {may('book') && dog.stops.length === 0 && (
           <Button className="px-3" onClick={() => setTab('back')}>
             <CalendarPlus aria-hidden className="size-5" /> Next date
           </Button>

@@ -8,9 +8,9 @@ import { HousePattern } from './HousePattern'
 export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zone: string) => string }) {
   const { dog } = card
   const rows: [string, string | null | undefined][] = [
-    ['Vet', dog.vet],
-    ['Emergency', dog.emergency],
-    ['May collect', dog.may_collect],
+    ['Vet', dog.reach.vet],
+    ['Emergency', dog.reach.emergency],
+    ['May collect', dog.reach.may_collect],
     ['Sex', dog.sex.replace('_', ', ')],
     ['Born', dog.born_on && `${dog.born_estimated ? 'about ' : ''}${day(dog.born_on)}`],
     ['Weight', dog.kg === null ? null : `${dog.kg} kg`],

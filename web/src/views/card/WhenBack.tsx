@@ -8,6 +8,7 @@ import { Reasons, Why } from '../../ui/Why'
 import { day, mm, money, shortDay } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import { clockName } from '../../parts/clocks'
+import { Gone } from './Gone'
 import { NextDate } from './NextDate'
 import { notYet } from '../../parts/notYet'
 import { NotYet } from './NotYet'
@@ -28,8 +29,14 @@ export function WhenBack(props: Props) {
   const { card, onPlan, onLine } = props
   return (
     <div className="space-y-5 p-4">
-      {notYet(card) ? <NotYet card={card} onZone={onPlan} onLine={onLine} /> : <Dates {...props} />}
-      <NextDate card={card} />
+      {card.dog.stops.length > 0 ? (
+        <Gone dog={card.dog} />
+      ) : notYet(card) ? (
+        <NotYet card={card} onZone={onPlan} onLine={onLine} />
+      ) : (
+        <Dates {...props} />
+      )}
+      {card.dog.stops.length === 0 && <NextDate card={card} />}
     </div>
   )
 }

@@ -90,7 +90,7 @@ export const INTERVAL = {
 }
 export function card(change: Record<string, unknown> = {}): Schemas['CardView'] {
   return {
-    dog: { id: 'd1', name: 'Tansy', wish_weeks: 8, upkeep: 'weekly', kg: 11, tail_rule: '' },
+    dog: { id: 'd1', name: 'Tansy', wish_weeks: 8, upkeep: 'weekly', kg: 11, tail_rule: '', stops: [] },
     cautions: [],
     place: 'mill',
     today: '2026-11-25',

@@ -57,6 +57,13 @@ describe('when back', () => {
     expect(screen.getByText('Then back every 7 weeks.')).toBeTruthy()
     expect(screen.queryByRole('button', { name: 'Zone by zone' })).toBeNull()
   })
+  it('has no date, and says what stops, where a dog does not come', async () => {
+    const dog = { ...card().dog, state: 'passed_away', stops: ['no message is ever sent about it again'] }
+    page(signedIn(<View c={card({ dog })} />))
+    await screen.findByRole('heading', { name: 'Passed away' })
+    expect(screen.getByText('no message is ever sent about it again')).toBeTruthy()
+    expect(screen.queryByText(/Back in|The clocks|Next:|Booked/)).toBeNull()
+  })
   it('says how late it is', async () => {
     page(signedIn(<View c={card({ today: '2027-01-03' })} />))
     expect(await screen.findByText(/10 days late/)).toBeTruthy()

@@ -1,4 +1,4 @@
-// A home: who lives there and how they are reached, its dogs, what went to it; changed once for all of them.
+// A home: who lives there and how they are reached, what is open, its dogs, its past; changed once for all.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { PencilLine } from 'lucide-react'
 import { useState } from 'react'
@@ -9,11 +9,17 @@ import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
-import { clock, day } from '../../ui/words'
+import { day } from '../../ui/words'
 import { ChangeHome } from './ChangeHome'
 import { MoveDog } from './MoveDog'
+import { Past } from './Past'
 
 type HomeData = Schemas['HomeView']
+const WRITES = {
+  unasked: 'not asked about messages',
+  yes: 'may be written to',
+  no: 'not to be written to: call',
+}
 
 export function Home() {
   const { id = '' } = useParams()
@@ -40,7 +46,19 @@ export function Home() {
         )}
       </div>
       {data.note && <p className="rounded-md bg-slate-soft p-3 font-bold text-slate">{data.note}</p>}
-      <People people={data.people} />
+      {data.open.length > 0 && (
+        <section aria-labelledby="open">
+          <h2 id="open" className="mb-2 text-xl">
+            To see to
+          </h2>
+          <ul className="panel list-disc space-y-1 p-4 pl-9">
+            {data.open.map((one) => (
+              <li key={one}>{one}</li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <People home={data} />
       <section aria-labelledby="dogs">
         <h2 id="dogs" className="mb-2 text-xl">
           Dogs
@@ -67,7 +85,7 @@ export function Home() {
           ))}
         </ul>
       </section>
-      <Messages messages={data.messages} />
+      <Past home={data} />
       {changing && (
         <ChangeHome key={data.version} home={data} after={again} onClose={() => setChanging(false)} />
       )}
@@ -76,50 +94,60 @@ export function Home() {
   )
 }
 
-function People({ people }: { people: HomeData['people'] }) {
+function People({ home }: { home: HomeData }) {
   return (
     <section aria-labelledby="people">
       <h2 id="people" className="mb-2 text-xl">
         People
       </h2>
       <ul className="grid gap-2 sm:grid-cols-2">
-        {people.map((p) => (
+        {home.people.map((p) => (
           <li key={p.id} className="panel p-4">
             <b className="block">{p.name}</b>
-            {p.phone && (
-              <a className="block text-lg text-slate underline" href={`tel:${p.phone.replaceAll(' ', '')}`}>
-                {p.phone}
-              </a>
-            )}
+            <Phone number={p.phone} />
             {p.email && (
-              <a className="block text-slate underline" href={`mailto:${p.email}`}>
+              <a className="block min-h-6 text-slate underline" href={`mailto:${p.email}`}>
                 {p.email}
               </a>
             )}
+            <p className="text-sm text-ink-2">
+              {WRITES[p.writes]}
+              {p.writes_on && `, ${day(p.writes_on)}`}
+              {p.collects ? ' · may fetch the dogs' : ' · does not fetch the dogs'}
+              {p.word && ` · word: ${p.word}`}
+            </p>
+            {p.also.map((h) => (
+              <Link key={h.id} to={`/homes/${h.id}`} className="block min-h-6 text-thistle underline">
+                also the {h.name} home
+              </Link>
+            ))}
           </li>
         ))}
-      </ul>
-    </section>
-  )
-}
-
-function Messages({ messages }: { messages: HomeData['messages'] }) {
-  if (messages.length === 0) return null
-  return (
-    <section aria-labelledby="sent">
-      <h2 id="sent" className="mb-2 text-xl">
-        What went to them
-      </h2>
-      <ul className="panel divide-y divide-line">
-        {messages.map((m) => (
-          <li key={m.at + m.text} className="px-4 py-3">
-            <p>{m.text}</p>
+        {home.others.map((o) => (
+          <li key={o.name} className="panel border-dashed p-4">
+            <b className="block">{o.name}</b>
+            <Phone number={o.phone} />
             <p className="text-sm text-ink-2">
-              {m.dog} · {day(m.at)}, {clock(m.at)} · {m.state}
+              lives elsewhere · {o.role === 'second' ? 'called where nobody answers' : 'only fetches'}
+              {o.collects && ' · may fetch the dogs'}
+              {o.word && ` · word: ${o.word}`}
             </p>
           </li>
         ))}
       </ul>
+      <p className="mt-2 text-ink-2">
+        {home.vet && <>Vet: {home.vet}. </>}
+        {home.quiet_from && `No message between ${home.quiet_from} and ${home.quiet_to}.`}
+      </p>
     </section>
+  )
+}
+
+function Phone({ number }: { number: string }) {
+  if (!number) return null
+  return (
+    <a className="block min-h-6 text-lg text-slate underline" href={`tel:${number.replaceAll(' ', '')}`}>
+      {number}
+    </a>
   )
 }

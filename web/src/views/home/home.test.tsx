@@ -11,7 +11,26 @@ const HOME = {
   version: 4,
   name: 'Moor',
   note: 'The gate sticks.',
-  people: [{ id: 'c1', name: 'Aveline Moor', phone: '0555 014 0001', email: '' }],
+  people: [
+    {
+      id: 'c1',
+      name: 'Aveline Moor',
+      phone: '0555 014 0001',
+      email: '',
+      writes: 'unasked',
+      writes_on: null,
+      collects: true,
+      word: '',
+      also: [{ id: 'h2', name: 'Reed' }],
+    },
+  ],
+  others: [{ name: 'Isa Reed', phone: '0555 014 0002', role: 'second', collects: true, word: 'otter' }],
+  vet: 'Weir practice',
+  quiet_from: '',
+  quiet_to: '',
+  open: ['Tansy has no next date.'],
+  visits: [{ dog_id: 'd1', dog: 'Tansy', on: '2026-11-02', what: 'full, Tove' }],
+  agreements: [],
   dogs: [
     {
       id: 'd1',
@@ -48,8 +67,11 @@ describe('a home', () => {
     expect((await screen.findByText('0555 014 0001')).getAttribute('href')).toBe('tel:05550140001')
     expect(screen.getByText('The gate sticks.')).toBeTruthy()
     expect(screen.getByText('Tansy is ready')).toBeTruthy()
+    expect(screen.getByText('Tansy has no next date.')).toBeTruthy()
+    expect(screen.getByRole('link', { name: 'also the Reed home' })).toBeTruthy()
     await userEvent.click(screen.getByRole('button', { name: 'Change this home' }))
     await userEvent.click(screen.getByRole('button', { name: 'Another person' }))
+    await userEvent.selectOptions(screen.getAllByLabelText('May we write?')[0] as HTMLElement, 'no')
     await userEvent.type(screen.getAllByLabelText('Name')[1] as HTMLElement, 'Rafe Moor')
     await userEvent.type(screen.getAllByLabelText('E-mail')[1] as HTMLElement, 'rafe')
     await userEvent.click(screen.getByRole('button', { name: 'Keep' }))
@@ -59,12 +81,13 @@ describe('a home', () => {
     expect(sent?.body).toMatchObject({
       name: 'Moor',
       people: [
-        { id: 'c1', name: 'Aveline Moor' },
+        { id: 'c1', name: 'Aveline Moor', writes: 'no' },
         { id: null, name: 'Rafe Moor', email: 'rafe' },
       ],
+      others: [{ name: 'Isa Reed', role: 'second', word: 'otter' }],
     })
     await userEvent.click(screen.getByRole('button', { name: 'Rafe Moor: not of this home any more' }))
-    expect(screen.getAllByLabelText('Name')).toHaveLength(1)
+    expect(screen.getAllByLabelText('Name')).toHaveLength(2)
   })
 
   it('is left by a dog for one that is in the book, found as it is typed', async () => {

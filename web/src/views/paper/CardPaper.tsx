@@ -195,9 +195,9 @@ function Dates({ card }: { card: Card }) {
           ['Last here', last && `${day(last.day)}, ${last.staff}`],
           ['Handling', [dog.handling.replace('_', ' '), dog.handling_note].filter(Boolean).join('. ')],
           ['Health', dog.health_note],
-          ['Vet', dog.vet],
-          ['Emergency', dog.emergency],
-          ['May collect', dog.may_collect],
+          ['Vet', dog.reach.vet],
+          ['Emergency', dog.reach.emergency],
+          ['May collect', dog.reach.may_collect],
         ] as [string, string | null | undefined][]
       )
         .filter(([, v]) => v)

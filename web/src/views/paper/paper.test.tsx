@@ -40,6 +40,8 @@ function card(change: object = {}) {
       tail_carriage: 'up',
       handling: 'calm',
       handling_note: 'Lift from behind.',
+      stops: [],
+      reach: { vet: 'Weir practice', emergency: '', may_collect: '' },
       people: [{ name: 'Aveline M', phone: '0555 1', email: '' }],
     },
     cautions: [{ code: 'x', message: 'Bites when tired.', level: 'danger' }],

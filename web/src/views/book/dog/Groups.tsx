@@ -19,12 +19,15 @@ interface Props {
   isNew: boolean
 }
 interface More {
+  hint?: string
   type?: string
   step?: string
   inputMode?: 'decimal' | 'numeric' | 'tel'
   autoFocus?: boolean
 }
 
+/** Where the home's own stands unless something is said. */
+const OWN = { hint: 'only where it is not its home’s' }
 const GROUP = 'panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-2 xl:grid-cols-3'
 
 function Legend({ children }: { children: string }) {
@@ -78,9 +81,9 @@ export function Groups({ register, control, errors, words, homes, known, isNew }
         {!known && text('owner_phone', 'Phone', { inputMode: 'tel' })}
         {!known && text('owner_email', 'E-mail', { type: 'email' })}
         {homes}
-        {text('emergency', 'Emergency contact')}
-        {text('may_collect', 'May collect')}
-        {text('vet', 'Its vet')}
+        {text('emergency', 'Emergency contact', OWN)}
+        {text('may_collect', 'May collect', OWN)}
+        {text('vet', 'Its vet', OWN)}
         {text('wish_weeks', 'Owner would like it every (weeks)', { inputMode: 'numeric' })}
         <CheckField label="Owner agrees to photos" {...register('photo_consent')} />
       </fieldset>

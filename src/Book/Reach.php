@@ -1,0 +1,40 @@
+<?php
+
+/** Whom to call about a dog, who may fetch it, its vet: its own where it has some, else its home's. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Book;
+
+final readonly class Reach
+{
+    private function __construct(public string $vet, public string $emergency, public string $mayCollect)
+    {
+    }
+
+    public static function of(Dog $dog): self
+    {
+        $home = $dog->household;
+        $said = static fn (string $name, string $word): string => '' === $word ? $name : "$name (word: $word)";
+        $second = $collect = [];
+        foreach ($home->clients as $c) {
+            if ($c->collects) {
+                $collect[] = $said($c->name, $c->word);
+            }
+        }
+        foreach ($home->others as $o) {
+            if ('second' === $o['role']) {
+                $second[] = trim("$o[name], $o[phone]", ', ');
+            }
+            if ($o['collects']) {
+                $collect[] = $said($o['name'], $o['word']);
+            }
+        }
+
+        return new self(
+            '' === $dog->vet ? $home->vet : $dog->vet,
+            '' === $dog->emergency ? implode('; ', $second) : $dog->emergency,
+            '' === $dog->mayCollect ? implode('; ', $collect) : $dog->mayCollect,
+        );
+    }
+}

@@ -1,0 +1,55 @@
+// What was with a home: visits of its dogs, what was agreed, what went to its people.
+import { Link } from 'react-router'
+import type { Schemas } from '../../app/client'
+import { clock, day } from '../../ui/words'
+
+type HomeData = Schemas['HomeView']
+
+export function Past({ home }: { home: HomeData }) {
+  return (
+    <div className="grid gap-4 md:grid-cols-2">
+      <Events title="Visits" events={home.visits} />
+      <Events title="Agreed" events={home.agreements} />
+      <Messages messages={home.messages} />
+    </div>
+  )
+}
+
+function Events({ title, events }: { title: string; events: HomeData['visits'] }) {
+  if (events.length === 0) return null
+  return (
+    <section aria-label={title}>
+      <h2 className="mb-2 text-xl">{title}</h2>
+      <ul className="panel divide-y divide-line">
+        {events.map((e, i) => (
+          <li key={i} className="flex flex-wrap gap-x-3 px-4 py-2">
+            <b>{day(e.on)}</b>
+            <Link to={`/dogs/${e.dog_id}?tab=visits`} className="min-h-6 text-thistle underline">
+              {e.dog}
+            </Link>
+            <span className="text-ink-2">{e.what}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Messages({ messages }: { messages: HomeData['messages'] }) {
+  if (messages.length === 0) return null
+  return (
+    <section aria-label="What went to them">
+      <h2 className="mb-2 text-xl">What went to them</h2>
+      <ul className="panel divide-y divide-line">
+        {messages.map((m) => (
+          <li key={m.at + m.text} className="px-4 py-3">
+            <p>{m.text}</p>
+            <p className="text-sm text-ink-2">
+              {m.dog} · {day(m.at)}, {clock(m.at)} · {m.state === 'stopped' ? 'not sent' : m.state}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
