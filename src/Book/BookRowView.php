@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Book;
 
+use KeenThistle\Input\Says;
+
 final readonly class BookRowView
 {
     public function __construct(
@@ -14,6 +16,7 @@ final readonly class BookRowView
         public string $breed,
         public string $coat,
         public string $household,
+        #[Says('id of its home')] public string $home,
         public string $person,
         public string $phone,
         public string $state,

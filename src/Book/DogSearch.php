@@ -188,7 +188,7 @@ final readonly class DogSearch
         foreach (
             $this->scope->rows(
                 $actor,
-                "SELECT d.id, d.name, d.breed, d.coat, d.state, d.health, h.name household,
+                "SELECT d.id, d.name, d.breed, d.coat, d.state, d.health, h.name household, h.id home,
                 (SELECT GROUP_CONCAT(CONCAT(c.name, '\t', c.phone) ORDER BY c.id SEPARATOR '\n')
                 FROM client c WHERE c.household_id = h.id) people,
                 (SELECT MAX(v.day) FROM visit v WHERE v.dog_id = d.id) last_visit,
@@ -225,6 +225,7 @@ final readonly class DogSearch
                 self::text($row['breed']),
                 self::text($row['coat']),
                 self::text($row['household']),
+                (string) Uuid::fromBinary(self::text($row['home'])),
                 $people[0][0],
                 $actor->may(May::PHONE) ? $people[0][1] : '',
                 self::text($row['state']),

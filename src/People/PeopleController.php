@@ -1,6 +1,6 @@
 <?php
 
-/** The people of the salon: invited, changed, let go; each changes their own password and PIN. */
+/** The people of the salon: invited, changed, let go; when they signed in. */
 
 declare(strict_types=1);
 
@@ -15,24 +15,23 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\FromIfMatch;
 use KeenThistle\Http\Json;
+use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
-use KeenThistle\Staff\Security\FirstSignIn;
-use KeenThistle\Staff\SessionView;
-use KeenThistle\Staff\WhoAmI;
+use KeenThistle\Staff\SignIns;
+use KeenThistle\Staff\SignInsView;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Component\Uid\Uuid;
 
 final readonly class PeopleController
 {
     public function __construct(
         private PeopleReader $people,
         private Commands $commands,
-        private OwnSecrets $secrets,
-        private FirstSignIn $signIn,
-        private WhoAmI $whoAmI,
+        private SignIns $signIns,
         private EntityManagerInterface $manager,
     ) {
     }
@@ -88,25 +87,21 @@ final readonly class PeopleController
         );
     }
 
-    #[Route('/api/me/password', methods: ['PUT'])]
-    #[IsGranted(May::READ)]
-    #[Endpoint('Change one\'s own password; every other device is signed out', gives: SessionView::class)]
-    public function password(Actor $actor, Request $request, #[FromBody] OwnPassword $own): Response
+    #[Route('/api/people/sign-ins', methods: ['GET'])]
+    #[IsGranted(May::PEOPLE)]
+    #[Endpoint(
+        'Who signed in where, and who was refused',
+        gives: SignInsView::class,
+        query: ['cursor' => 'the next page'],
+    )]
+    public function signIns(Actor $actor, Request $request): Response
     {
-        $person = $this->secrets->password($actor, $own);
-        $this->signIn->begin($request->getSession(), $person);
+        $cursor = $request->query->getString('cursor');
+        if ('' !== $cursor && !Uuid::isValid($cursor)) {
+            throw Refused::notFound('cursor');
+        }
 
-        return Json::response($this->whoAmI->of($person));
-    }
-
-    #[Route('/api/me/pin', methods: ['PUT'])]
-    #[IsGranted(May::READ)]
-    #[Endpoint('Change one\'s own PIN', status: 204)]
-    public function pin(Actor $actor, #[FromBody] OwnPin $own): Response
-    {
-        $this->secrets->pin($actor, $own);
-
-        return Json::response(null);
+        return Json::response($this->signIns->page($actor, $cursor));
     }
 
     private function link(Done $done): Response

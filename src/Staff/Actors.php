@@ -16,13 +16,20 @@ final readonly class Actors
     {
     }
 
-    /** @return array{Actor, string}|null with the hash of their password; null: not in the salon any more */
-    public function of(Uuid $staff): ?array
+    /**
+     * @param string|null $signIn id of the sign-in by which they ask; it may have been ended from elsewhere
+     *
+     * @return array{Actor, string}|null with the hash of their password; null: not in the salon any more
+     */
+    public function of(Uuid $staff, ?string $signIn = null): ?array
     {
         $row = $this->db->fetchAssociative(
             'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone, o.language FROM staff s
-            JOIN salon o ON o.id = s.salon_id WHERE s.id = ? AND s.active = 1',
-            [$staff->toBinary()],
+            JOIN salon o ON o.id = s.salon_id WHERE s.id = ? AND s.active = 1'.
+                (null === $signIn
+                    ? ''
+                    : ' AND EXISTS (SELECT 1 FROM sign_in i WHERE i.id = ? AND i.ended_at IS NULL)'),
+            null === $signIn ? [$staff->toBinary()] : [$staff->toBinary(), Uuid::fromString($signIn)->toBinary()],
         );
 
         return false === $row

@@ -28,6 +28,7 @@ final readonly class SessionController
         private SignedInSession $signedIn,
         private Throttle $throttle,
         private Pins $pins,
+        private SignIns $signIns,
         private PasswordHasherFactoryInterface $hashers,
         private EntityManagerInterface $manager,
     ) {
@@ -60,11 +61,12 @@ final readonly class SessionController
         $this->pins->attempt($next);
         if (!$next->active || !$this->hashers->getPasswordHasher(SignedIn::class)->verify($next->pinHash, $form->pin)) {
             $this->pins->failed($next, $this->scope->person($actor), (string) $request->getClientIp());
+            $this->signIns->note(Actor::of($next), 'refused', (string) $request->headers->get('User-Agent'));
             throw Refused::field('pin', 'is not the PIN of '.$next->name);
         }
         $this->throttle->succeeded(['salon_pins' => (string) $next->salon->id]);
         $this->pins->forgive($next);
-        $this->signedIn->begin($session, SignedIn::of($next));
+        $this->signedIn->begin($session, SignedIn::of($next), 'pin');
 
         return Json::response($this->whoAmI->of($next));
     }
@@ -73,6 +75,7 @@ final readonly class SessionController
     #[Endpoint('Sign out', status: 204)]
     public function signOut(Request $request): Response
     {
+        $this->signedIn->over($request->getSession());
         $request->getSession()->invalidate();
 
         return Json::response(null);

@@ -31,6 +31,8 @@ final readonly class SessionView
         #[Says('made up, to look around in')] public bool $demo,
         #[Says('a wrong PIN was typed for this person so often that it takes their password again')]
         public ?string $pin_refused_at,
+        #[Gives("'device'|'light'|'dark'")] public string $theme,
+        #[Says('the dog on the right, what is tapped on the left')] public bool $left_handed,
     ) {
     }
 }

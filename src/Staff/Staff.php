@@ -50,6 +50,14 @@ class Staff implements SalonOwned
     #[ORM\Column(length: 120, options: ['default' => ''])]
     public string $email = '';
 
+    /** One of ScreenForm::THEMES. */
+    #[ORM\Column(length: 6, options: ['default' => 'device'])]
+    public string $theme = 'device';
+
+    /** The dog on the right, what is tapped on the left. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $leftHanded = false;
+
     #[ORM\Column]
     public bool $active = true;
 

@@ -49,6 +49,8 @@ final readonly class WhoAmI
             $staff->salon->currency,
             $staff->salon->demo,
             null === $staff->pinRefusedAt ? null : $staff->pinRefusedAt->format('Y-m-d\TH:i:s\Z'),
+            $staff->theme,
+            $staff->leftHanded,
         );
     }
 }

@@ -30,6 +30,10 @@ final readonly class Sweep
 
         return [
             'keys of writes' => $this->rows('DELETE FROM request_key WHERE created_at < ?', $day('-48 hours')),
+            'sign-ins' => $this->rows(
+                'DELETE FROM sign_in WHERE at < ?',
+                $now->modify('-1 year')->format('Y-m-d H:i:s'),
+            ),
             'sessions' => $this->rows('DELETE FROM sessions WHERE sess_lifetime < ?', $now->getTimestamp()),
             'tries at signing in' => $this->rows('DELETE FROM sign_in_try WHERE last_at < ?', $day('-2 days')),
             'PDFs of owners' => $this->rows('DELETE FROM owner_pdf WHERE made_at < ?', $day('-30 days')),

@@ -8,6 +8,7 @@ namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Demo\DemoLoader;
+use Symfony\Component\Uid\Uuid;
 
 abstract class AccessCase extends ApiTestCase
 {
@@ -135,6 +136,11 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/places/{id}' => [['manager'], true],
             'PUT /api/me/password' => [self::ALL, false],
             'PUT /api/me/pin' => [self::ALL, false],
+            'PUT /api/me/screen' => [self::ALL, false],
+            'GET /api/me/sign-ins' => [self::ALL, false],
+            // One's own only: another's is tested with people.
+            'DELETE /api/me/sign-ins/{id}' => [self::ALL, false],
+            'GET /api/people/sign-ins' => [['manager'], false],
             'GET /api/session' => [self::ALL, false],
             'DELETE /api/session' => [self::ALL, false],
             'POST /api/session/person' => [self::ALL, false],
@@ -165,6 +171,7 @@ abstract class AccessCase extends ApiTestCase
                 "groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'",
                 'g',
             ),
+            str_starts_with($path, '/api/me/sign-ins/') => $this->signInOfWhoAsks(),
             str_starts_with($path, '/api/people/invitations/') => $this->anInvitation(),
             str_starts_with($path, '/api/homes/') => $this->idOf(
                 "household h JOIN salon s ON s.id = h.salon_id AND s.name = 'The Fulling Room'",
@@ -197,7 +204,7 @@ abstract class AccessCase extends ApiTestCase
 
     protected function anotherEntry(): string
     {
-        $id = \Symfony\Component\Uid\Uuid::v7();
+        $id = Uuid::v7();
         $this->db()->executeStatement(
             'INSERT INTO tool_entry (id, item_id, staff_id, salon_id, kind, at, minutes, dirt) SELECT ?, '.
                 'item_id, staff_id, salon_id, kind, at, minutes, dirt FROM tool_entry ORDER BY id LIMIT 1',
@@ -209,7 +216,7 @@ abstract class AccessCase extends ApiTestCase
 
     protected function aDerivation(): string
     {
-        $id = \Symfony\Component\Uid\Uuid::v7();
+        $id = Uuid::v7();
         $this->db()->executeStatement(
             'INSERT INTO derivation (id, item_id, staff_id, salon_id, at, done, total, changed) SELECT ?, k.id, '.
                 's.id, k.salon_id, NOW(), 0, 0, 0 FROM kit_item k JOIN staff s ON s.salon_id = k.salon_id ORDER BY '.
@@ -222,7 +229,7 @@ abstract class AccessCase extends ApiTestCase
 
     protected function aJob(): string
     {
-        $id = \Symfony\Component\Uid\Uuid::v7();
+        $id = Uuid::v7();
         $this->db()->executeStatement(
             'INSERT INTO job (id, salon_id, staff_id, subject, about, command, state, total, at) SELECT ?, '.
                 "s.salon_id, s.id, s.id, 'counting', '[]', 'failed', 1, NOW() FROM staff s WHERE s.login = 'maren'",
@@ -234,7 +241,7 @@ abstract class AccessCase extends ApiTestCase
 
     protected function anInvitation(): string
     {
-        $id = \Symfony\Component\Uid\Uuid::v7();
+        $id = Uuid::v7();
         $this->db()->executeStatement(
             "INSERT INTO one_time_link (id, kind, name, sent_to, made_at, until_at, salon_id)
                 SELECT ?, 'join', 'Nell', '', NOW(), DATE_ADD(NOW(), INTERVAL 7 DAY), id FROM salon
@@ -259,7 +266,7 @@ abstract class AccessCase extends ApiTestCase
 
     protected function aReaction(): string
     {
-        $id = (string) \Symfony\Component\Uid\Uuid::v7();
+        $id = (string) Uuid::v7();
         $this->db()->executeStatement('UPDATE dog SET reactions = ? WHERE id = ?', [
             json_encode([
                 [
@@ -271,7 +278,7 @@ abstract class AccessCase extends ApiTestCase
                     'who' => 'Nell',
                 ],
             ]),
-            \Symfony\Component\Uid\Uuid::fromString($this->dogId('Tansy'))->toBinary(),
+            Uuid::fromString($this->dogId('Tansy'))->toBinary(),
         ]);
 
         return $id;
@@ -280,7 +287,7 @@ abstract class AccessCase extends ApiTestCase
     protected function anotherPhoto(): string
     {
         // Older than a day, so that its maker may not any more either.
-        $id = \Symfony\Component\Uid\Uuid::fromString(
+        $id = Uuid::fromString(
             \Symfony\Component\Uid\UuidV7::generate(new \DateTimeImmutable('-2 days')),
         );
         $this->db()->executeStatement(
@@ -294,7 +301,7 @@ abstract class AccessCase extends ApiTestCase
 
     protected function idOf(string $from, string $alias): string
     {
-        return (string) \Symfony\Component\Uid\Uuid::fromBinary(
+        return (string) Uuid::fromBinary(
             self::text($this->db()->fetchOne("SELECT $alias.id FROM $from ORDER BY $alias.id LIMIT 1")),
         );
     }
@@ -372,6 +379,7 @@ abstract class AccessCase extends ApiTestCase
                 'active' => true,
             ],
             'PUT /api/me/password' => ['old' => DemoLoader::PASSWORD, 'new' => DemoLoader::PASSWORD],
+            'PUT /api/me/screen' => ['theme' => 'device'],
             'PUT /api/me/pin' => ['password' => DemoLoader::PASSWORD, 'pin' => DemoLoader::PEOPLE['tove'][2]],
             'PUT /api/house' => ['hour' => 42, 'mat_hour' => 48, 'mat_limit' => 12],
             'POST /api/session/person' => [
@@ -380,5 +388,13 @@ abstract class AccessCase extends ApiTestCase
             ],
             default => 'GET' === explode(' ', $line)[0] ? null : [],
         };
+    }
+
+    /** The newest; of nobody, where nobody has signed in yet. */
+    private function signInOfWhoAsks(): string
+    {
+        $id = $this->db()->fetchOne("SELECT id FROM sign_in WHERE how <> 'refused' ORDER BY id DESC LIMIT 1");
+
+        return (string) (\is_string($id) ? Uuid::fromBinary($id) : Uuid::v7());
     }
 }

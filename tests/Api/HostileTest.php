@@ -60,6 +60,7 @@ final class HostileTest extends HostileCase
                 'POST /api/kit/catalogue',
                 'PUT /api/me/password',
                 'PUT /api/me/pin',
+                'PUT /api/me/screen',
             ] as $line
         ) {
             [$method, $path] = explode(' ', $line);

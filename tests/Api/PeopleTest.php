@@ -94,6 +94,66 @@ final class PeopleTest extends ApiTestCase
         );
     }
 
+    public function testWhereOneIsSignedInIsSeenEndedAndReadByTheManager(): void
+    {
+        $agent = ['HTTP_USER_AGENT' => 'Mozilla/5.0 (Linux; Android 14) Chrome/120 Safari/537'];
+        $this->client->setServerParameters($agent);
+        $this->signIn('wim');
+        $tablet = $this->client->getCookieJar()->all();
+        $this->client->setServerParameters(['HTTP_USER_AGENT' => 'Mozilla/5.0 (iPhone) Version/17 Safari/604']);
+        $this->signIn('wim');
+        $open = self::rows($this->ask('GET', '/api/me/sign-ins', expect: 200)['sign_ins']);
+        $devices = array_column($open, 'device');
+        self::assertSame(['Safari on a phone', 'Chrome on Android'], \array_slice($devices, 0, 2));
+        self::assertSame([true, false], \array_slice(array_column($open, 'here'), 0, 2));
+        $other = self::text($open[1]['id'] ?? '');
+        $this->signIn('tove');
+        $this->ask('DELETE', "/api/me/sign-ins/$other", expect: 404);
+        $this->ask('DELETE', '/api/me/sign-ins/last', expect: 404);
+        $this->signIn('wim');
+        $this->ask('DELETE', "/api/me/sign-ins/$other", expect: 204);
+        $this->ask('DELETE', "/api/me/sign-ins/$other", expect: 204);
+        self::assertNotContains($other, array_column($this->mine(), 'id'));
+        $here = $this->client->getCookieJar()->all();
+        $this->browser($tablet);
+        $this->ask('GET', '/api/kit', expect: 401);
+        $this->browser($here);
+        $this->ask('GET', '/api/kit', expect: 200);
+        $this->ask('POST', '/api/session', ['login' => 'wim', 'password' => 'kettle kettle'], 401);
+        $this->signIn('maren');
+        $log = self::rows($this->ask('GET', '/api/people/sign-ins', expect: 200)['sign_ins']);
+        self::assertSame(
+            [['Maren Oakhollow', 'password'], ['Wim Tarrow', 'refused']],
+            array_map(static fn (array $s): array => [$s['name'], $s['how']], \array_slice($log, 0, 2)),
+        );
+        $this->ask('DELETE', '/api/session', expect: 204);
+        $this->signIn('maren');
+        $log = self::rows($this->ask('GET', '/api/people/sign-ins', expect: 200)['sign_ins']);
+        self::assertNotNull($log[1]['ended_at'] ?? null, 'signing out ends it');
+        $this->signIn('sunniva');
+        $theirs = self::rows($this->ask('GET', '/api/people/sign-ins', expect: 200)['sign_ins']);
+        self::assertSame(['Sunniva Wold'], array_values(array_unique(array_map(self::text(...), array_column($theirs, 'name')))));
+    }
+
+    public function testHowScreensLookGoesAlongWithThePerson(): void
+    {
+        $this->signIn('wim');
+        $this->ask('PUT', '/api/me/screen', ['theme' => 'pink'], 422);
+        $now = $this->ask('PUT', '/api/me/screen', ['theme' => 'dark', 'left_handed' => true], 200);
+        self::assertSame(['dark', true], [$now['theme'], $now['left_handed']]);
+        $this->signIn('wim');
+        $again = $this->ask('GET', '/api/session', expect: 200);
+        self::assertSame(['dark', true], [$again['theme'], $again['left_handed']]);
+        $this->signIn('tove');
+        self::assertSame('device', $this->ask('GET', '/api/session', expect: 200)['theme']);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function mine(): array
+    {
+        return self::rows($this->ask('GET', '/api/me/sign-ins', expect: 200)['sign_ins']);
+    }
+
     /** @return array<string, mixed> */
     private function person(string $login): array
     {

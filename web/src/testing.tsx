@@ -130,6 +130,8 @@ export const SESSION: Session = {
   currency: 'EUR',
   pin_refused_at: null,
   demo: false,
+  theme: 'device',
+  left_handed: false,
 }
 
 /** As somebody who is signed in sees it. */

@@ -22,7 +22,7 @@ final readonly class FirstSignIn
 
     public function begin(SessionInterface $session, Staff $person): void
     {
-        $this->signedIn->begin($session, SignedIn::of($person));
+        $this->signedIn->begin($session, SignedIn::of($person), 'password');
         $session->set(self::ON, Actor::of($person)->day($this->clock->now())->format('Y-m-d'));
     }
 }

@@ -11,7 +11,9 @@ use KeenThistle\Http\Body;
 use KeenThistle\Http\Json;
 use KeenThistle\Http\Problem;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Pins;
+use KeenThistle\Staff\SignIns;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Staff\Throttle;
 use KeenThistle\Staff\WhoAmI;
@@ -33,6 +35,7 @@ final class SignInAuthenticator extends AbstractAuthenticator
         private readonly FirstSignIn $signIn,
         private readonly Throttle $throttle,
         private readonly Pins $pins,
+        private readonly SignIns $signIns,
         private readonly PasswordHasherFactoryInterface $hashers,
         private readonly WhoAmI $whoAmI,
     ) {
@@ -90,6 +93,12 @@ final class SignInAuthenticator extends AbstractAuthenticator
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
+        $login = Body::read($request, self::shape())->text('login');
+        $staff = $this->staff->known(trim($login));
+        if (null !== $staff) {
+            $this->signIns->note(Actor::of($staff), 'refused', (string) $request->headers->get('User-Agent'));
+        }
+
         return Json::problem(Problem::of(Refused::wrongCredentials('Name or password is wrong.')));
     }
 

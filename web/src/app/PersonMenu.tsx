@@ -1,4 +1,4 @@
-// Change of person on a shared tablet: one tap and a short PIN. Also theme and signing out.
+// Change of person on a shared tablet: one tap and a short PIN. Also signing out.
 import { LogOut, UserRound } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { useState, type FormEvent } from 'react'
@@ -6,7 +6,6 @@ import { Link } from 'react-router'
 import { Button } from '../ui/Button'
 import { api, ApiError, take } from './client'
 import { useSession } from './session'
-import { applyTheme, theme, themeOf, type Theme } from './theme'
 
 const OWN = 'inline-flex min-h-11 items-center underline underline-offset-2'
 
@@ -16,7 +15,6 @@ export function PersonMenu() {
   const [next, setNext] = useState<string | null>(null)
   const [pin, setPin] = useState('')
   const [error, setError] = useState('')
-  const [look, setLook] = useState<Theme>(theme())
   const change = async (e: FormEvent) => {
     e.preventDefault()
     if (!next) return
@@ -119,7 +117,7 @@ export function PersonMenu() {
           )}
           <p className="mt-4 flex gap-4 border-t border-line pt-3 font-bold text-thistle">
             <Link to="/me" className={OWN} onClick={() => setOpen(false)}>
-              My password and PIN
+              My own: password, PIN, screens
             </Link>
             {may('people') && (
               <Link to="/people" className={OWN} onClick={() => setOpen(false)}>
@@ -127,23 +125,7 @@ export function PersonMenu() {
               </Link>
             )}
           </p>
-          <div className="flex items-center justify-between gap-2">
-            <label className="flex items-center gap-2 text-sm">
-              Look
-              <select
-                className="field min-h-10 w-auto py-1"
-                value={look}
-                onChange={(e) => {
-                  const next = themeOf(e.target.value)
-                  setLook(next)
-                  applyTheme(next)
-                }}
-              >
-                <option value="device">as the device</option>
-                <option value="light">light</option>
-                <option value="dark">dark</option>
-              </select>
-            </label>
+          <div className="flex justify-end">
             <Button onClick={() => void signOut()}>
               <LogOut aria-hidden className="size-4" /> Sign out
             </Button>

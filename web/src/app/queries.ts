@@ -58,6 +58,8 @@ export const queries = {
       queryKey: ['home', id],
       queryFn: () => take(api.GET('/api/homes/{id}', { params: { path: { id } } })),
     }),
+  mySignIns: () =>
+    queryOptions({ queryKey: ['my-sign-ins'], queryFn: () => take(api.GET('/api/me/sign-ins')) }),
   places: () => queryOptions({ queryKey: ['places'], queryFn: () => take(api.GET('/api/places')) }),
   wash: () => queryOptions({ queryKey: ['wash'], queryFn: () => take(api.GET('/api/wash')) }),
   then: (id: string, a: string, b: string) =>

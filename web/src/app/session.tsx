@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react'
 import { ApiError, keepCsrfToken, whenSignedOut, type Schemas } from './client'
 import { queries } from './queries'
+import { applyScreen } from './theme'
 
 export type Session = Schemas['SessionView']
 interface SessionState {
@@ -34,6 +35,9 @@ export function SessionProvider({ children, signIn, loading, failed }: Props) {
   const [ended, setEnded] = useState(false)
   useEffect(() => whenSignedOut(() => setEnded(true)), [])
   if (data) keepCsrfToken(data.csrf)
+  useEffect(() => {
+    if (data) applyScreen(data)
+  }, [data])
   const signedIn = (session: Session) => {
     const other = data && data.salon !== session.salon
     keepCsrfToken(session.csrf)

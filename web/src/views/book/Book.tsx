@@ -1,6 +1,6 @@
 // The book: type a few letters, be on the dog.
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { CalendarDays, Plus, Search, TriangleAlert } from 'lucide-react'
+import { CalendarDays, House, Plus, Search, TriangleAlert } from 'lucide-react'
 import { useDeferredValue, useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useLocation, useNavigate } from 'react-router'
 import { api, take, type Schemas } from '../../app/client'
@@ -46,7 +46,7 @@ export function Book() {
   }, [wanted, typed, settled, first, go])
   // Arrow keys walk from the field through the dogs and back; typing goes on in the field.
   const onKey = (e: KeyboardEvent) => {
-    const links = [...(list.current?.querySelectorAll('a') ?? [])]
+    const links = [...(list.current?.querySelectorAll<HTMLAnchorElement>('a:not([data-home])') ?? [])]
     const at = links.indexOf(document.activeElement as HTMLAnchorElement)
     if (e.key === 'ArrowDown' || e.key === 'ArrowUp') {
       e.preventDefault()
@@ -122,10 +122,11 @@ export function Book() {
       ) : (
         <ul id="dogs" ref={list} aria-label="Dogs" className="panel divide-y divide-line overflow-hidden">
           {rows.map((r, i) => (
-            <li key={r.id}>
+            <li key={r.id} className="flex">
               <Link
                 to={`/dogs/${r.id}`}
-                className={`${i === 0 && q !== '' ? 'bg-thistle-soft ' : ''}grid min-h-16 grid-cols-[1fr_auto]
+                className={`${i === 0 && q !== '' ? 'bg-thistle-soft ' : ''}grid min-h-16 min-w-0 flex-1
+                  grid-cols-[1fr_auto]
                   items-center gap-x-4 gap-y-0 px-4 py-2 hover:bg-well
                   sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1.2fr)_9rem_9rem]`}
               >
@@ -160,6 +161,14 @@ export function Book() {
                   </span>
                   {shortDay(r.next_booking)}
                 </span>
+              </Link>
+              <Link
+                to={`/homes/${r.home}`}
+                data-home
+                aria-label={`The ${r.household} home of ${r.name}`}
+                className="grid w-12 shrink-0 place-items-center text-ink-2 hover:bg-well"
+              >
+                <House aria-hidden className="size-5" />
               </Link>
             </li>
           ))}

@@ -1,4 +1,4 @@
-// One's own password and PIN, each changed by the password as it is.
+// One's own: how the screens look, where one is signed in, password and PIN.
 import { useState, type ReactNode } from 'react'
 import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
@@ -6,6 +6,8 @@ import { useWrite } from '../../app/useWrite'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
+import { Screens } from './Screens'
+import { SignedInAt } from './SignedInAt'
 
 export function Me() {
   const { session } = useSession()
@@ -15,6 +17,8 @@ export function Me() {
       <p className="text-ink-2">
         {session.role_label} at {session.salon}
       </p>
+      <Screens />
+      <SignedInAt />
       <OwnPassword key={`password.${session.id}`} />
       <OwnPin key={`pin.${session.id}`} />
     </div>

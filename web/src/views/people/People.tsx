@@ -14,6 +14,7 @@ import { ChangePerson } from './ChangePerson'
 import { InvitePerson } from './InvitePerson'
 import { Links } from './Links'
 import { Places } from './Places'
+import { SignIns } from './SignIns'
 
 type Person = Schemas['PersonView']
 
@@ -44,6 +45,7 @@ export function People() {
       <List title="Work here" people={here} onChange={setChanging} />
       {gone.length > 0 && <List title="Work here no more" people={gone} onChange={setChanging} />}
       <Places />
+      <SignIns />
       <section className="panel p-4" aria-labelledby="roles">
         <h2 id="roles" className="mb-2 text-xl">
           What each role may

@@ -2,7 +2,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { json, page, problem, server, signedIn } from '../../testing'
+import { json, page, problem, server, SESSION, signedIn } from '../../testing'
 import { Me } from './Me'
 import { People } from './People'
 
@@ -108,6 +108,7 @@ describe('people and places', () => {
         problem(422, 'Some of this cannot be accepted.', {
           errors: [{ field: 'password', message: 'is not your password' }],
         }),
+      'GET /api/me/sign-ins': { sign_ins: [], next: null },
     })
     page(signedIn(<Me />))
     const pin = within(screen.getByRole('form', { name: 'PIN' }))
@@ -115,6 +116,34 @@ describe('people and places', () => {
     await userEvent.type(pin.getByLabelText('New PIN'), '40x71')
     await userEvent.click(pin.getByRole('button', { name: 'Change the PIN' }))
     expect(await pin.findByText('Password is not your password')).toBeTruthy()
-    await waitFor(() => expect(asked[0]?.body).toEqual({ password: 'nonsense', pin: '4071' }))
+    await waitFor(() =>
+      expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ password: 'nonsense', pin: '4071' }),
+    )
+  })
+
+  it('shows where one is signed in and ends one of them; screens are kept with the person', async () => {
+    const at = '2026-11-28T09:00:00Z'
+    const one = { name: 'Tove', how: 'password', ended_at: null, at }
+    const asked = server({
+      'GET /api/me/sign-ins': {
+        sign_ins: [
+          { ...one, id: 'i1', device: 'Safari on a phone', here: true },
+          { ...one, id: 'i2', device: 'Chrome on Android', here: false },
+        ],
+        next: null,
+      },
+      'DELETE /api/me/sign-ins/i2': () => new Response(null, { status: 204 }),
+      'PUT /api/me/screen': { ...SESSION, theme: 'dark', left_handed: true },
+    })
+    page(signedIn(<Me />))
+    expect(await screen.findByText('(here)', { exact: false })).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: /Sign out there: Chrome on Android/ }))
+    await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
+    expect(screen.queryByRole('button', { name: /Sign out there: Safari/ })).toBeNull()
+    await userEvent.click(screen.getByRole('button', { name: /^Left/ }))
+    await waitFor(() => expect(document.documentElement.hasAttribute('data-left')).toBe(true))
+    expect(document.documentElement.dataset.theme).toBe('dark')
+    expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ theme: 'device', left_handed: true })
+    document.documentElement.removeAttribute('data-left')
   })
 })
