@@ -51,6 +51,7 @@ final readonly class ChangePersonHandler implements Handler
         $person->confidence = $change->confidence;
         $person->active = $change->active;
         $person->email = $change->address();
+        self::times($person, $change);
         $person->place = '' === $place
             ? null
             : $this->scope->get($actor, Place::class, $place, $this->manager, 'place');
@@ -68,6 +69,24 @@ final readonly class ChangePersonHandler implements Handler
         return new Outcome(
             entries: [new Entry(null, 'person', (string) $person->id, "$person->name: $words", $before, $after)],
         );
+    }
+
+    private static function times(Staff $person, PersonChange $change): void
+    {
+        if (null !== $change->skills) {
+            $person->skills = array_column(
+                array_map(static fn (SkillForm $s): array => ['task' => $s->task, 'sure' => $s->sure], $change->skills),
+                'sure',
+                'task',
+            );
+        }
+        if (null !== $change->hours) {
+            $person->hours = HoursForm::rows($change->hours);
+        }
+        if (null !== $change->away) {
+            $person->away = ClosedForm::rows($change->away);
+        }
+        $person->opening()->hold('hours', 'away');
     }
 
     /** @throws Refused where nobody would be left who can let people in */
@@ -105,6 +124,9 @@ final readonly class ChangePersonHandler implements Handler
             'place' => $person->place->name ?? 'none',
             'e-mail' => '' === $person->email ? 'none' : 'known',
             'works here' => $person->active ? 'yes' : 'no',
+            'skills' => (string) json_encode($person->skills),
+            'working days' => (string) json_encode($person->hours),
+            'days away' => (string) json_encode($person->away),
         ];
     }
 }

@@ -43,6 +43,7 @@ final readonly class KeepPlaceHandler implements Handler
                 $this->db->fetchOne('SELECT MAX(position) FROM place WHERE salon_id = ?', [$actor->salon->toBinary()]),
             );
             $place = new Place(Uuid::v7(), $this->scope->salon($actor), $name, $form->kind, 1 + ($last ?? 0));
+            $this->equip($place, $form);
             $this->manager->persist($place);
 
             return $this->outcome($place, "$name: a new place");
@@ -55,8 +56,29 @@ final readonly class KeepPlaceHandler implements Handler
             default => null,
         };
         [$place->name, $place->kind, $place->open] = [$name, $form->kind, $form->open];
+        if ($this->equip($place, $form)) {
+            $words ??= "$name: hours or stations changed";
+        }
 
         return null === $words ? new Outcome(['place' => (string) $place->id]) : $this->outcome($place, $words);
+    }
+
+    /** @return bool whether anything is another than it was */
+    private function equip(Place $place, PlaceForm $form): bool
+    {
+        $before = [$place->hours, $place->closedDays, $place->stations];
+        if (null !== $form->hours) {
+            $place->hours = HoursForm::rows($form->hours);
+        }
+        if (null !== $form->closed) {
+            $place->closedDays = ClosedForm::rows($form->closed);
+        }
+        if (null !== $form->stations) {
+            $place->stations = $form->stations->row();
+        }
+        $place->opening()->hold();
+
+        return $before !== [$place->hours, $place->closedDays, $place->stations];
     }
 
     private function known(string $id, int $version, Actor $actor): Place

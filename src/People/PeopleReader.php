@@ -84,6 +84,9 @@ final readonly class PeopleReader
             $s->confidence,
             $s->active,
             $ahead,
+            (object) $s->skills,
+            $s->hours,
+            $s->away,
         );
     }
 

@@ -9,6 +9,7 @@ namespace KeenThistle\People;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Input\Choice;
 use KeenThistle\Input\Line;
+use KeenThistle\Input\ListOf;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Text;
 use KeenThistle\Input\Whole;
@@ -16,6 +17,11 @@ use KeenThistle\Staff\Role;
 
 final readonly class PersonChange
 {
+    /**
+     * @param list<SkillForm>|null  $skills
+     * @param list<HoursForm>|null  $hours
+     * @param list<ClosedForm>|null $away
+     */
     public function __construct(
         #[Line(2, 80)] public string $name,
         #[Choice(Role::class, 'role')] public Role $role,
@@ -23,6 +29,10 @@ final readonly class PersonChange
         #[Says('false: works here no more')] public bool $active,
         #[Text(0, 36), Says('id of the place where they usually work')] public ?string $place = null,
         #[Line(0, 120), Says('e-mail address')] public string $email = '',
+        #[ListOf(SkillForm::class, 0, 7), Says('by task; null: as they are')] public ?array $skills = null,
+        #[ListOf(HoursForm::class, 0, 7), Says('when they work; null: as it is')] public ?array $hours = null,
+        #[ListOf(ClosedForm::class, 0, 60), Says('days on which they are away; null: as they are')]
+        public ?array $away = null,
     ) {
     }
 

@@ -11,7 +11,11 @@ use KeenThistle\Input\Says;
 
 final readonly class PersonView
 {
-    /** @param list<AheadView> $ahead */
+    /**
+     * @param list<AheadView> $ahead
+     * @param list<array{day: string, from: string, to: string}> $hours
+     * @param list<array{from: string, to: string, why: string}> $away
+     */
     public function __construct(
         public string $id,
         public int $version,
@@ -26,6 +30,10 @@ final readonly class PersonView
         #[Says('visits booked with somebody who works here no more: to be moved'),
             Gives('list<AheadView>')]
         public array $ahead,
+        #[Says('task => 0 to 5; a task that is not there: not said'), Gives('array<string, int>')]
+        public object $skills,
+        #[Says('when they work; none at all: not said'), Gives(PlaceView::HOURS)] public array $hours,
+        #[Gives(PlaceView::CLOSED)] public array $away,
     ) {
     }
 }

@@ -6,40 +6,50 @@ declare(strict_types=1);
 
 namespace KeenThistle\People;
 
+use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 
 final readonly class PlacesReader
 {
-    public function __construct(private Scope $scope)
+    public function __construct(private Scope $scope, private EntityManagerInterface $manager)
     {
     }
 
     /** Those that are open first, in their order. */
     public function all(Actor $actor): PlacesView
     {
-        $rows = $this->scope->rows(
-            $actor,
-            'SELECT p.id, p.version, p.name, p.kind, p.open,
-                (SELECT COUNT(*) FROM kit_item k WHERE k.place_id = p.id AND k.active = 1) tools,
-                (SELECT COUNT(*) FROM staff s WHERE s.place_id = p.id AND s.active = 1) people
-            FROM place p WHERE p.salon_id = :salon ORDER BY p.open DESC, p.position',
-        );
+        $counts = [];
+        foreach (
+            $this->scope->rows(
+                $actor,
+                'SELECT p.id, (SELECT COUNT(*) FROM kit_item k WHERE k.place_id = p.id AND k.active = 1) tools,
+                    (SELECT COUNT(*) FROM staff s WHERE s.place_id = p.id AND s.active = 1) people
+                FROM place p WHERE p.salon_id = :salon',
+            ) as $r
+        ) {
+            $counts[Row::id($r['id'])] = [Row::int($r['tools']) ?? 0, Row::int($r['people']) ?? 0];
+        }
+        $this->scope->apply($actor, $this->manager);
+        $places = $this->manager->getRepository(Place::class)->findBy([], ['open' => 'DESC', 'position' => 'ASC']);
 
         return new PlacesView(
             array_map(
-                static fn (array $r): PlaceView => new PlaceView(
-                    Row::id($r['id']),
-                    Row::int($r['version']) ?? 1,
-                    Row::text($r['name']),
-                    Row::text($r['kind']),
-                    1 === Row::int($r['open']),
-                    Row::int($r['tools']) ?? 0,
-                    Row::int($r['people']) ?? 0,
+                static fn (Place $p): PlaceView => new PlaceView(
+                    (string) $p->id,
+                    $p->version,
+                    $p->name,
+                    $p->kind,
+                    $p->open,
+                    ...($counts[(string) $p->id] ?? [0, 0]),
+                    hours: $p->hours,
+                    closed: $p->closedDays,
+                    stations: $p->stations + (new StationsForm())->row(),
                 ),
-                $rows,
+                array_values($places),
             ),
         );
     }

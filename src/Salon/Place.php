@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Salon;
 
 use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Core\Timing\Opening;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
@@ -30,6 +31,18 @@ class Place implements SalonOwned
     #[ORM\Column(options: ['default' => true])]
     public bool $open = true;
 
+    /** @var list<array{day: string, from: string, to: string}> days left out are free; none at all: not said */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $hours = [];
+
+    /** @var list<array{from: string, to: string, why: string}> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $closedDays = [];
+
+    /** @var array{tubs?: int, tables?: int, dryers?: int, pens?: int, watts?: int, loud?: bool, lift?: bool} */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $stations = [];
+
     public function __construct(Uuid $id, Salon $salon, string $name, string $kind, int $position)
     {
         $this->id = $id;
@@ -37,5 +50,10 @@ class Place implements SalonOwned
         $this->name = $name;
         $this->kind = $kind;
         $this->position = $position;
+    }
+
+    public function opening(): Opening
+    {
+        return new Opening($this->hours, $this->closedDays);
     }
 }

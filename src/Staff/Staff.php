@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Staff;
 
 use Doctrine\ORM\Mapping as ORM;
+use KeenThistle\Core\Timing\Opening;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Salon;
@@ -45,6 +46,18 @@ class Staff implements SalonOwned
     /** How sure this person is with dogs that bear a task badly, 1 to 5. */
     #[ORM\Column(options: ['default' => 3])]
     public int $confidence = 3;
+
+    /** @var array<string, int> task of SkillForm::TASKS => 0 to 5; a task that is not there: not said */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $skills = [];
+
+    /** @var list<array{day: string, from: string, to: string}> days left out are free; none at all: not said */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $hours = [];
+
+    /** @var list<array{from: string, to: string, why: string}> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $away = [];
 
     /** Where an invitation or a new password is sent. */
     #[ORM\Column(length: 120, options: ['default' => ''])]
@@ -87,6 +100,11 @@ class Staff implements SalonOwned
         $this->passwordHash = $passwordHash;
         $this->pinHash = $pinHash;
         $this->place = $place;
+    }
+
+    public function opening(): Opening
+    {
+        return new Opening($this->hours, $this->away);
     }
 
     /** Whether this person takes a finer blade under felt, or a small trimmer at the eye. */

@@ -132,7 +132,9 @@ final class PeopleTest extends ApiTestCase
         self::assertNotNull($log[1]['ended_at'] ?? null, 'signing out ends it');
         $this->signIn('sunniva');
         $theirs = self::rows($this->ask('GET', '/api/people/sign-ins', expect: 200)['sign_ins']);
-        self::assertSame(['Sunniva Wold'], array_values(array_unique(array_map(self::text(...), array_column($theirs, 'name')))));
+        foreach ($theirs as $row) {
+            self::assertSame('Sunniva Wold', $row['name']);
+        }
     }
 
     public function testHowScreensLookGoesAlongWithThePerson(): void

@@ -52,6 +52,68 @@ final class PlaceTest extends ApiTestCase
         self::assertSame('Attic', $moved['name']);
     }
 
+    public function testHoursClosedDaysAndWhatThereIsToWorkAtAreKeptAndHoldForBookings(): void
+    {
+        $this->signIn('maren');
+        $monday = (new \DateTimeImmutable(self::text($this->card('Tansy')['today'])))->modify('next monday');
+        $date = $monday->format('Y-m-d');
+        $hours = [['day' => 'mon', 'from' => '09:00', 'to' => '17:30']];
+        $break = ['from' => $date, 'to' => $date, 'why' => 'a fair'];
+        foreach (['Mill room', 'Ferry room', 'Van'] as $name) {
+            $now = $this->change($this->place($name), [
+                'hours' => $hours,
+                'closed' => [$break],
+                'stations' => ['tubs' => 2, 'lift' => true],
+            ], 200);
+            self::assertSame([$hours, [$break]], [$now['hours'], $now['closed']]);
+            self::assertSame([2, 1, true], [
+                self::map($now['stations'])['tubs'],
+                self::map($now['stations'])['tables'],
+                self::map($now['stations'])['lift'],
+            ]);
+        }
+        $path = '/api/dogs/'.$this->dogId('Tansy').'/bookings';
+        $book = fn (string $day, string $time, int $expect, ?string $staff = null): array => $this->ask(
+            'POST',
+            $path,
+            ['day' => $day, 'time' => $time, 'kind' => 'tidy', 'staff' => $staff],
+            $expect,
+        );
+        $fair = $book($date, '10:00', 422);
+        self::assertSame('cannot be, closed: a fair', self::rows($fair['errors'])[0]['message'] ?? '');
+        $book($monday->modify('+1 day')->format('Y-m-d'), '10:00', 422);
+        $book($monday->modify('+7 days')->format('Y-m-d'), '18:00', 422);
+        $wim = self::find(self::rows($this->ask('GET', '/api/people', expect: 200)['people']), 'login', 'wim');
+        $work = [
+            'name' => 'Wim Tarrow',
+            'role' => 'apprentice',
+            'confidence' => 2,
+            'active' => true,
+            'hours' => [['day' => 'tue', 'from' => '09:00', 'to' => '12:00']],
+            'skills' => [['task' => 'bath', 'sure' => 4], ['task' => 'strip', 'sure' => 0]],
+        ];
+        $version = $wim['version'];
+        self::assertIsInt($version);
+        $id = self::text($wim['id']);
+        $now = $this->ask('PUT', "/api/people/$id", $work, 200, ['If-Match' => "\"$version\""]);
+        self::assertSame(['bath' => 4, 'strip' => 0], $now['skills']);
+        $refused = $book($monday->modify('+7 days')->format('Y-m-d'), '10:00', 422, $id);
+        self::assertSame('staff', self::rows($refused['errors'])[0]['field'] ?? '');
+        $book($monday->modify('+7 days')->format('Y-m-d'), '10:00', 201);
+        foreach (
+            [
+                'hours[0].to' => ['hours' => [['day' => 'mon', 'from' => '17:00', 'to' => '09:00']]],
+                'hours[0].day' => ['hours' => [['day' => 'noday', 'from' => '09:00', 'to' => '10:00']]],
+                'closed[0].to' => ['closed' => [['from' => '2026-12-24', 'to' => '2026-12-01']]],
+                'stations.tubs' => ['stations' => ['tubs' => -1]],
+            ] as $field => $change
+        ) {
+            $fault = $this->change($this->place('Van'), $change, 422);
+            self::assertSame($field, self::rows($fault['errors'])[0]['field'] ?? '');
+        }
+        self::assertSame($hours, $this->place('Van')['hours'], 'what was wrong changed nothing');
+    }
+
     /** @return array<string, mixed> */
     private function place(string $name): array
     {

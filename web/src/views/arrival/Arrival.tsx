@@ -183,7 +183,10 @@ function Page({
       {offline && navigator.onLine && (
         <Away>The salon is not answering. What you enter stays here and is sent when it is back.</Away>
       )}
-      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 wide:flex-row wide:lefty:flex-row-reverse">
+      <div
+        className={`flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 wide:flex-row
+        wide:lefty:flex-row-reverse`}
+      >
         <CombStage
           arrival={arrival}
           words={words}

@@ -170,7 +170,10 @@ export function Card() {
       {card.isError && navigator.onLine && (
         <Away>The salon is not answering. You see what was loaded last.</Away>
       )}
-      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 wide:flex-row wide:lefty:flex-row-reverse short:gap-2 short:p-2">
+      <div
+        className={`flex min-h-0 flex-1 flex-col gap-3 p-3 sm:p-4 wide:flex-row wide:lefty:flex-row-reverse
+        short:gap-2 short:p-2`}
+      >
         <DogStage
           card={staged}
           zones={words.data.zones}

@@ -9,6 +9,8 @@ import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
+import { HoursFields } from './Hours'
+import { Skills } from './Skills'
 
 interface Props {
   person: Schemas['PersonView']
@@ -28,6 +30,9 @@ export function ChangePerson({ person, roles, after, onClose }: Props) {
     email: person.email,
     confidence: person.confidence,
     active: person.active,
+    skills: person.skills,
+    hours: person.hours,
+    away: person.away,
   })
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const path = { id: person.id }
@@ -36,7 +41,10 @@ export function ChangePerson({ person, roles, after, onClose }: Props) {
       take(
         api.PUT('/api/people/{id}', {
           params: { path, header: { ...ifMatch(person.version), ...key } },
-          body: v,
+          body: {
+            ...v,
+            skills: Object.entries(v.skills).map(([task, sure]) => ({ task, sure })),
+          },
         }),
       ),
     onSuccess: (now) => {
@@ -117,6 +125,21 @@ export function ChangePerson({ person, roles, after, onClose }: Props) {
             {write.fields.active && `Works here ${write.fields.active}`}
           </p>
         </div>
+        {v.active && (
+          <div className="space-y-3 sm:col-span-2">
+            <Skills skills={v.skills} onChange={(skills) => set({ skills })} />
+            <HoursFields
+              title="Works"
+              closedTitle="Days away"
+              hours={v.hours}
+              closed={v.away}
+              errors={write.fields}
+              closedName="away"
+              onHours={(hours) => set({ hours })}
+              onClosed={(away) => set({ away })}
+            />
+          </div>
+        )}
         {!v.active && person.active && (
           <p className="text-sm text-bracken sm:col-span-2">
             {person.name} is signed out everywhere at once. Name and history stay; what is booked with them is

@@ -13,6 +13,8 @@ import { Modal } from '../../ui/Modal'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
+import { HoursFields, hoursSaid } from './Hours'
+import { Stations, stationsSaid } from './Stations'
 
 type Place = Schemas['PlaceView']
 
@@ -55,8 +57,18 @@ export function Places() {
   )
 }
 
-function said({ kind, tools, people }: Place): string {
-  return `a ${kind} · ${counted(tools, 'tool', 'tools')} · ${counted(people, 'person', 'people')}`
+const NONE = { tubs: 1, tables: 1, dryers: 1, pens: 0, watts: 0, loud: false, lift: false }
+
+function said({ kind, tools, people, hours, stations }: Place): string {
+  return [
+    `a ${kind}`,
+    counted(tools, 'tool', 'tools'),
+    counted(people, 'person', 'people'),
+    stationsSaid(stations),
+    hoursSaid(hours),
+  ]
+    .filter(Boolean)
+    .join(' · ')
 }
 
 function counted(n: number, one: string, more: string): string {
@@ -71,6 +83,9 @@ function OnePlace({ place, others, onClose }: { place: Place | null; others: Pla
     kind: place?.kind ?? 'room',
     open: place?.open ?? true,
     move_to: others[0]?.id ?? '',
+    hours: place?.hours ?? [],
+    closed: place?.closed ?? [],
+    stations: place?.stations ?? NONE,
   })
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const write = useWrite({
@@ -94,7 +109,7 @@ function OnePlace({ place, others, onClose }: { place: Place | null; others: Pla
   })
   const moves = place !== null && place.open && !v.open && place.tools + place.people > 0
   return (
-    <Modal open onClose={onClose} title={place ? place.name : 'New place'}>
+    <Modal open onClose={onClose} title={place ? place.name : 'New place'} wide>
       <form onSubmit={(e) => (e.preventDefault(), write.mutate())} noValidate className="space-y-3">
         <TextField
           label="Name"
@@ -140,6 +155,25 @@ function OnePlace({ place, others, onClose }: { place: Place | null; others: Pla
             onChange={(e) => set({ move_to: e.target.value })}
             error={write.fields.move_to}
           />
+        )}
+        {v.open && (
+          <>
+            <Stations
+              stations={v.stations}
+              errors={write.fields}
+              onChange={(stations) => set({ stations })}
+            />
+            <HoursFields
+              title="Open"
+              closedTitle="Closed days"
+              hours={v.hours}
+              closed={v.closed}
+              errors={write.fields}
+              closedName="closed"
+              onHours={(hours) => set({ hours })}
+              onClosed={(closed) => set({ closed })}
+            />
+          </>
         )}
         <FormEnd
           error={write.error}

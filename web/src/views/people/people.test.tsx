@@ -17,6 +17,9 @@ const MAREN = {
   place: 'mill',
   confidence: 5,
   active: true,
+  skills: {},
+  hours: [],
+  away: [],
   ahead: [],
 }
 const PELL = {
@@ -25,7 +28,15 @@ const PELL = {
   name: 'Pell Hasp',
   login: 'pell',
   active: false,
+  skills: {},
+  hours: [],
+  away: [],
   ahead: [{ booking: 'b', dog_id: 'd', dog: 'Tansy', day: '2026-12-01', time: '09:30', kind: 'full' }],
+}
+const BARE = {
+  hours: [],
+  closed: [],
+  stations: { tubs: 1, tables: 1, dryers: 1, pens: 0, watts: 0, loud: false, lift: false },
 }
 const PEOPLE = {
   people: [MAREN, PELL],
@@ -37,8 +48,8 @@ const PEOPLE = {
 }
 const PLACES = {
   places: [
-    { id: 'mill', version: 1, name: 'Mill room', kind: 'room', open: true, tools: 3, people: 1 },
-    { id: 'ferry', version: 2, name: 'Ferry room', kind: 'room', open: true, tools: 1, people: 0 },
+    { id: 'mill', version: 1, name: 'Mill room', kind: 'room', open: true, tools: 3, people: 1, ...BARE },
+    { id: 'ferry', version: 2, name: 'Ferry room', kind: 'room', open: true, tools: 1, people: 0, ...BARE },
   ],
 }
 const seen = (more: Record<string, unknown> = {}) =>
@@ -140,7 +151,7 @@ describe('people and places', () => {
     await userEvent.click(screen.getByRole('button', { name: /Sign out there: Chrome on Android/ }))
     await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
     expect(screen.queryByRole('button', { name: /Sign out there: Safari/ })).toBeNull()
-    await userEvent.click(screen.getByRole('button', { name: /^Left/ }))
+    await userEvent.click(screen.getByRole('radio', { name: /^Left/ }))
     await waitFor(() => expect(document.documentElement.hasAttribute('data-left')).toBe(true))
     expect(document.documentElement.dataset.theme).toBe('dark')
     expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ theme: 'device', left_handed: true })

@@ -171,7 +171,10 @@ function Page({
         onTap={tap}
         onList={() => setView('today')}
       />
-      <div className="flex min-h-0 flex-1 flex-col gap-3 p-3 wide:flex-row wide:lefty:flex-row-reverse short:gap-2 short:p-2">
+      <div
+        className={`flex min-h-0 flex-1 flex-col gap-3 p-3 wide:flex-row wide:lefty:flex-row-reverse
+        short:gap-2 short:p-2`}
+      >
         <Stage
           groom={groom}
           words={words}
