@@ -12,6 +12,7 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Log\Entry;
+use KeenThistle\Owner\OwnerLinks;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -23,6 +24,7 @@ final readonly class MoveDogHandler implements Handler
         private Scope $scope,
         private DogIndex $index,
         private Homes $homes,
+        private OwnerLinks $links,
         private EntityManagerInterface $manager,
     ) {
     }
@@ -47,6 +49,7 @@ final readonly class MoveDogHandler implements Handler
         [$dog->mayCollect, $dog->emergency] = ['', ''];
         ++$dog->version;
         $this->manager->flush();
+        $this->links->closeOfDog($this->manager, $dog->id);
         $this->index->refresh($dog);
         $words = "$dog->name: moved from $before->name to {$dog->household->name}";
 

@@ -10,10 +10,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Timing\HourlyRate;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Salon\Row;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -46,7 +48,7 @@ final readonly class ChangeHouseHandler implements Handler
         $salon->matLimit = $form->mat_limit;
         $salon->asksForVaccination = $form->asks_for_vaccination;
         $salon->hemisphere = $form->hemisphere;
-        $salon->timeZone = $form->time_zone ?? $salon->timeZone;
+        $this->setZone($salon, $form, $actor);
         $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
         $salon->styles = $styles ?? $salon->styles;
         $after = self::plain($salon);
@@ -60,6 +62,28 @@ final readonly class ChangeHouseHandler implements Handler
             entries: [new Entry(null, 'house', (string) $salon->id, "house style: $words", $before, $after)],
             allCards: true,
         );
+    }
+
+    /** @throws InvalidInput where visits are booked, and nobody has said that it is meant */
+    private function setZone(Salon $salon, HouseForm $form, Actor $actor): void
+    {
+        $zone = $form->time_zone ?? $salon->timeZone;
+        if ($zone === $salon->timeZone) {
+            return;
+        }
+        $booked = Row::int(
+            $this->manager
+                ->getConnection()
+                ->fetchOne("SELECT COUNT(*) FROM booking WHERE salon_id = ? AND state = 'booked' AND day >= ?", [
+                    $salon->id->toBinary(),
+                    $this->scope->today($actor)->format('Y-m-d'),
+                ]),
+        );
+        if (0 < $booked && !$form->zone_meant) {
+            $visits = 1 === $booked ? 'one visit is booked and keeps its' : "$booked visits are booked and keep their";
+            throw InvalidInput::at('time_zone', "is another: $visits hour on the wall. Say that this is meant");
+        }
+        $salon->timeZone = $zone;
     }
 
     /** @return array<string, string> */

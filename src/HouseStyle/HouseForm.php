@@ -28,6 +28,8 @@ final readonly class HouseForm
         public bool $asks_for_vaccination = true,
         #[Choice(Season::class, 'hemisphere')] public Season $hemisphere = Season::North,
         #[Shaped([self::class, 'zones']), Says('whose day it is; null: as it is')] public ?string $time_zone = null,
+        #[Says('another time zone is meant: what is booked keeps its hour on the wall')]
+        public bool $zone_meant = false,
         #[Shaped([SchoolTable::class, 'shape'])] public ?Fields $schools = null,
         #[ListOf(StyleForm::class, 0, 60), Says('the salon\'s own; null: as they are')] public ?array $styles = null,
     ) {

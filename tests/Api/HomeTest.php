@@ -121,12 +121,24 @@ final class HomeTest extends ApiTestCase
         $old = $this->home($tansy);
         self::assertStringContainsString('Bryony Sallow', self::text(self::map($tansy['reach'])['emergency']));
         self::assertNotSame([], $old['messages']);
+        $this->db()->executeStatement(
+            "UPDATE groom g JOIN dog d ON d.id = g.dog_id SET g.link_until = '2099-01-01 00:00:00' WHERE d.name = ".
+                "'Tansy'",
+        );
         $new = $this->move($tansy, ['owner' => ['name' => 'Rafe Moor', 'phone' => '0555 014 0000']], 200);
         self::assertSame(['Moor', ['Tansy']], [$new['name'], array_column(self::rows($new['dogs']), 'name')]);
         self::assertSame([], $new['messages'], 'what went to the home before is not theirs');
         $after = $this->ask('GET', '/api/dogs/'.$this->dogId('Tansy').'/card', expect: 200);
         $visits = static fn (array $card): array => array_column(self::rows($card['visits']), 'id');
         self::assertSame($visits($before), $visits($after));
+        self::assertSame(
+            0,
+            $this->db()->fetchOne(
+                'SELECT COUNT(*) FROM groom g JOIN dog d ON d.id = g.dog_id WHERE d.name = ? AND g.link_until > NOW()',
+                ['Tansy'],
+            ),
+            'what was opened to the home before is closed',
+        );
         self::assertSame($before['revision'], $after['revision'], 'its plan too');
         $dog = self::map($after['dog']);
         self::assertSame(

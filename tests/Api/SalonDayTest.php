@@ -52,7 +52,10 @@ final class SalonDayTest extends ApiTestCase
         $body = ['hour' => 42, 'mat_hour' => 48, 'mat_limit' => 12];
         $wrong = $this->ask('PUT', '/api/house', $body + ['time_zone' => 'Mars/Olympus'], 422, $version);
         self::assertSame(['time_zone'], array_keys(self::errors($wrong)));
-        $saved = $this->ask('PUT', '/api/house', $body + ['time_zone' => 'Pacific/Chatham'], 200, $version);
+        $booked = $this->ask('PUT', '/api/house', $body + ['time_zone' => 'Pacific/Chatham'], 422, $version);
+        self::assertStringContainsString('keep their hour on the wall', self::errors($booked)['time_zone'] ?? '');
+        $meant = ['time_zone' => 'Pacific/Chatham', 'zone_meant' => true];
+        $saved = $this->ask('PUT', '/api/house', $body + $meant, 200, $version);
         self::assertSame('Pacific/Chatham', $saved['time_zone']);
         $again = ['If-Match' => '"'.(int) self::number($saved['version']).'"'];
         self::assertSame('Pacific/Chatham', $this->ask('PUT', '/api/house', $body, 200, $again)['time_zone']);

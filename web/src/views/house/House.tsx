@@ -36,6 +36,7 @@ function Form({ house }: { house: HouseData }) {
     asks_for_vaccination: house.asks_for_vaccination,
     hemisphere: house.hemisphere,
     time_zone: house.time_zone,
+    zone_meant: false,
   })
   const [schools, setSchools] = useState(() =>
     Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])),
@@ -129,9 +130,16 @@ function Form({ house }: { house: HouseData }) {
           label="Time zone"
           value={v.time_zone}
           options={house.time_zones.map((id) => ({ id, label: id.replaceAll('_', ' ') }))}
-          onChange={(e) => set({ time_zone: e.target.value })}
+          onChange={(e) => set({ time_zone: e.target.value, zone_meant: false })}
           error={errors.time_zone}
         />
+        {v.time_zone !== house.time_zone && (
+          <CheckField
+            label="Another time zone is meant: what is booked keeps its hour on the wall"
+            checked={v.zone_meant}
+            onChange={(e) => set({ zone_meant: e.target.checked })}
+          />
+        )}
         <CheckField
           label="We ask for proof of vaccination"
           checked={v.asks_for_vaccination}
