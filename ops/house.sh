@@ -130,7 +130,7 @@ use_instance() { # name, first of three ports
   DB_NAME=thistle PHOTOS=photos
   # shellcheck disable=SC1091
   [ ! -f "$HOME_DIR/current" ] || . "$HOME_DIR/current"
-  export APP_ENV=prod APP_DEBUG=0 APP_SECRET APP_CACHE_DIR="$HOME_DIR/cache" LOG_FILE="$HOME_DIR/log/app.log" PHOTO_DIR="$HOME_DIR/$PHOTOS" SENDER_DIR="$HOME_DIR/sent" SEAL_KEY_FILE="$HOME_DIR/seal.keys"
+  export APP_ENV=prod APP_DEBUG=0 APP_SECRET APP_CACHE_DIR="$HOME_DIR/cache" LOG_FILE="$HOME_DIR/log/app.log" PHOTO_DIR="$HOME_DIR/$PHOTOS" SENDER_DIR="$HOME_DIR/sent" SEAL_KEY_FILE="$HOME_DIR/seal.keys" LAST_COPY_FILE="$HOME_DIR/last-copy"
   export DATABASE_URL; DATABASE_URL=$(database_url "$DB_NAME")
   choose_accounts
 }

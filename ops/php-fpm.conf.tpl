@@ -26,6 +26,7 @@ env[APP_SECRET] = "@APP_SECRET@"
 env[DATABASE_URL] = "@DATABASE_URL@"
 env[PHOTO_DIR] = "@HOME@/photos"
 env[SEAL_KEY_FILE] = "@HOME@/seal.keys"
+env[LAST_COPY_FILE] = "@HOME@/last-copy"
 env[LOG_FILE] = "@HOME@/log/app.log"
 php_admin_value[error_log] = @HOME@/log/php-errors.log
 php_admin_flag[display_errors] = off

@@ -45,6 +45,15 @@ final readonly class Night
         return true;
     }
 
+    /** A sign of life of the worker, for whoever looks after the house. */
+    public function beat(): void
+    {
+        $this->db->executeStatement(
+            "INSERT INTO beat (name, at) VALUES ('worker', :now) ON DUPLICATE KEY UPDATE at = :now",
+            ['now' => $this->clock->now()->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s')],
+        );
+    }
+
     /** What has waited for an hour has no place in the queue any more. */
     public function takeUpLeft(): void
     {

@@ -16,6 +16,8 @@ final class WhileTheWorkerRuns
     private const EVERY_S = 60;
 
     private int $looked = 0;
+    /** When it last gave a sign of life, busy or not. */
+    private int $told = 0;
 
     public function __construct(private readonly Night $night, private readonly ClockInterface $clock)
     {
@@ -24,6 +26,7 @@ final class WhileTheWorkerRuns
     #[AsEventListener]
     public function started(WorkerStartedEvent $event): void
     {
+        $this->night->beat();
         $this->night->takeUpLeft();
     }
 
@@ -31,6 +34,10 @@ final class WhileTheWorkerRuns
     public function running(WorkerRunningEvent $event): void
     {
         $now = $this->clock->now()->getTimestamp();
+        if ($now - $this->told >= self::EVERY_S) {
+            $this->told = $now;
+            $this->night->beat();
+        }
         if ($event->isWorkerIdle() && $now - $this->looked >= self::EVERY_S) {
             $this->looked = $now;
             $this->night->whenDue();

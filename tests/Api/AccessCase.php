@@ -141,6 +141,7 @@ abstract class AccessCase extends ApiTestCase
             // One's own only: another's is tested with people.
             'DELETE /api/me/sign-ins/{id}' => [self::ALL, false],
             'GET /api/people/sign-ins' => [['manager'], false],
+            'GET /api/upkeep' => [['manager'], false],
             'GET /api/session' => [self::ALL, false],
             'DELETE /api/session' => [self::ALL, false],
             'POST /api/session/person' => [self::ALL, false],

@@ -33,6 +33,7 @@ final class LayersTest
         'Visit',
         'Diary',
         'People',
+        'Upkeep',
         'HouseStyle',
         'Handling',
         'Arrival',

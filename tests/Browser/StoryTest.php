@@ -234,7 +234,7 @@ final class StoryTest extends BrowserTestCase
         $this->page->button('Change this home')->click();
         $this->page->type('Called', 'Moor');
         $this->page->button('Another person')->click();
-        $this->page->xpath("(//*[@role='dialog']//input[@id=//label[.='Name']/@for])[last()]")->sendKeys('Rafe Moor');
+        $this->page->xpath("//fieldset[legend='Person 3']//input[@id=//label[.='Name']/@for]")->sendKeys('Rafe Moor');
         $this->page->button('Keep')->click();
         $this->sees($this->page, 'Moor: changed');
         $this->page->xpath("//h1[.='Moor']");

@@ -691,6 +691,7 @@ array_push(
         ['wim', 'GET', '/api/me/sign-ins'],
         ['wim', 'DELETE', "/api/me/sign-ins/$nobody", []],
         ['wim', 'GET', '/api/people/sign-ins'],
+        ['wim', 'GET', '/api/upkeep'],
         ['maren', 'GET', '/api/people/sign-ins?cursor=last'],
         ['wim', 'GET', '/api/kit/catalogue'],
         ['maren', 'POST', '/api/kit/catalogue', ['place' => '$tove.places.0.id', 'tools' => ['blade 3F', 'rake']]],

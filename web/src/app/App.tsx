@@ -88,6 +88,7 @@ const router = createBrowserRouter([
           { path: 'outbox', lazy: view(async () => (await import('../views/outbox/Outbox')).Outbox) },
           { path: 'homes/:id', lazy: view(async () => (await import('../views/home/Home')).Home) },
           { path: 'people', lazy: view(async () => (await import('../views/people/People')).People) },
+          { path: 'upkeep', lazy: view(async () => (await import('../views/upkeep/Upkeep')).Upkeep) },
           { path: 'me', lazy: view(async () => (await import('../views/people/Me')).Me) },
           { path: 'house', lazy: view(async () => (await import('../views/house/House')).House) },
           { path: 'log', lazy: view(async () => (await import('../views/log/Log')).Log) },

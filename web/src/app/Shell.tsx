@@ -43,10 +43,11 @@ const SHORTCUTS: [string, string][] = [
 ]
 
 // Not needed to sign in.
+const HouseStrip = lazy(async () => ({ default: (await import('./HouseStrip')).HouseStrip }))
 const PersonMenu = lazy(async () => ({ default: (await import('./PersonMenu')).PersonMenu }))
 
 export function Shell() {
-  const { session, signedIn } = useSession()
+  const { session, may, signedIn } = useSession()
   const go = useNavigate()
   const [help, setHelp] = useState(false)
   const online = useOnline()
@@ -135,6 +136,11 @@ export function Shell() {
           </p>
           <Button onClick={() => signedIn({ ...session, pin_refused_at: null })}>I have seen it</Button>
         </div>
+      )}
+      {may('people') && (
+        <Suspense fallback={null}>
+          <HouseStrip demo={session.demo} />
+        </Suspense>
       )}
       {!online && <Away>No connection. What you enter stays here until the salon can be reached again.</Away>}
       <main id="main" ref={main} tabIndex={-1} className="flex flex-1 flex-col outline-none">

@@ -58,6 +58,12 @@ export const queries = {
       queryKey: ['home', id],
       queryFn: () => take(api.GET('/api/homes/{id}', { params: { path: { id } } })),
     }),
+  upkeep: () =>
+    queryOptions({
+      queryKey: ['upkeep'],
+      queryFn: () => take(api.GET('/api/upkeep')),
+      refetchInterval: 600_000,
+    }),
   mySignIns: () =>
     queryOptions({ queryKey: ['my-sign-ins'], queryFn: () => take(api.GET('/api/me/sign-ins')) }),
   places: () => queryOptions({ queryKey: ['places'], queryFn: () => take(api.GET('/api/places')) }),

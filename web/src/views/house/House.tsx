@@ -88,7 +88,12 @@ function Form({ house }: { house: HouseData }) {
     <form onSubmit={send} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-3xl">House style of {house.name}</h1>
-        {may('people') && <LinkButton to="/people">People and places</LinkButton>}
+        {may('people') && (
+          <div className="flex flex-wrap gap-2">
+            <LinkButton to="/people">People and places</LinkButton>
+            <LinkButton to="/upkeep">Care of the house</LinkButton>
+          </div>
+        )}
       </div>
       <fieldset disabled={!canChange} className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
         <legend className="px-1 font-head text-lg font-bold">Prices and limits</legend>
