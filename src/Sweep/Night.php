@@ -8,6 +8,7 @@ namespace KeenThistle\Sweep;
 
 use Doctrine\DBAL\Connection;
 use KeenThistle\Outbox\Outbox;
+use KeenThistle\Upkeep\NightlyCopy;
 use KeenThistle\Work\Jobs;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
@@ -22,6 +23,7 @@ final readonly class Night
         private Sweep $sweep,
         private Outbox $outbox,
         private Jobs $jobs,
+        private NightlyCopy $copy,
         private ClockInterface $clock,
         private LoggerInterface $logger,
     ) {
@@ -41,6 +43,7 @@ final readonly class Night
         }
         $this->takeUpLeft();
         $this->logger->notice('swept for the night', $this->sweep->all());
+        $this->copy->write();
 
         return true;
     }

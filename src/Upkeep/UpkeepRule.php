@@ -45,9 +45,9 @@ final class UpkeepRule
         if (!$isDemo) {
             $days = null === $copy ? null : intdiv($now->getTimestamp() - $copy->getTimestamp(), 86400);
             if (null === $days) {
-                $out[] = 'No copy of the book has been made yet. In the shell: bin/backup FILE.';
+                $out[] = 'No copy of the book has been made yet: one is made every night, or by bin/backup FILE.';
             } elseif ($days >= self::COPY_DAYS) {
-                $out[] = "The last copy of the book is $days days old. In the shell: bin/backup FILE.";
+                $out[] = "The last copy of the book is $days days old: see the log, and make one by bin/backup FILE.";
             }
         }
         if ($free < self::LEAST_BYTES || ($of > 0 && $free / $of < self::LEAST_SHARE)) {

@@ -8,6 +8,31 @@ namespace KeenThistle\Tests\Faults;
 
 final class CopyTest extends CopyCase
 {
+    public function testTheCopyOfTheNightIsPutBackLikeOneByHand(): void
+    {
+        // As the worker asks for it: by the application's own account.
+        $home = self::given('KT_HOME');
+        $file = "$this->folder/night.tar.gz";
+        $ask = implode(' ', [
+            'cd '.escapeshellarg(\dirname(__DIR__, 2)),
+            "&& . $home/secrets && DB_NAME=thistle PHOTOS=photos && { [ ! -f $home/current ] || . $home/current; }",
+            '&& export DB_NAME DB_USER=thistle MYSQL_PWD="$DB_PASSWORD"',
+            'DB_SOCKET='.self::given('KT_RUN').'/db/mariadb.sock',
+            "COPY_WORK=$home PHOTO_DIR=$home/\$PHOTOS SEAL_KEY_FILE=$home/seal.keys LAST_COPY_FILE=$this->folder/last",
+            "&& bash ops/write-copy.sh $file 2>&1",
+        ]);
+        $before = self::mark();
+        exec($ask, $out, $code);
+        self::assertSame(0, $code, implode("\n", $out));
+        $said = explode(' ', trim((string) file_get_contents("$this->folder/last")));
+        self::assertSame((string) filesize($file), $said[1] ?? '');
+        self::change('changed since');
+        self::assertNotSame($before, self::mark());
+        [$code, $said] = $this->command("restore $file");
+        self::assertSame(0, $code, $said);
+        self::assertSame($before, self::mark());
+    }
+
     public function testACopyIsOneMomentAndWritesGoOn(): void
     {
         $writers = new Writers(self::address(), ['steps', 'photos', 'photos']);

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Unit;
 
+use KeenThistle\Upkeep\KeepRule;
 use KeenThistle\Upkeep\UpkeepRule;
 use PHPUnit\Framework\TestCase;
 
@@ -31,5 +32,25 @@ final class UpkeepTest extends TestCase
             $full = UpkeepRule::warnings($now, $worker, $copy, $free * $gb, $of * $gb, false);
             self::assertStringContainsString('nearly full', implode('', $full));
         }
+    }
+
+    public function testSevenDaysAndFourWeeksOfCopiesAreKept(): void
+    {
+        $today = new \DateTimeImmutable('2026-01-01');
+        $there = [];
+        for ($night = 0; $night < 120; ++$night) {
+            $today = $today->modify('+1 day');
+            $there[] = $today->format('Y-m-d');
+            $there = array_values(array_diff($there, KeepRule::out($there, $today)));
+            self::assertContains($today->format('Y-m-d'), $there);
+            self::assertLessThanOrEqual(7 + 4, \count($there));
+        }
+        self::assertCount(7 + 4, $there);
+        $weeks = array_map(
+            static fn (string $d): string => (new \DateTimeImmutable($d))->format('o-W'),
+            \array_slice($there, 0, 4),
+        );
+        self::assertCount(4, array_unique($weeks), 'one of each week');
+        self::assertGreaterThan(21, $today->diff(new \DateTimeImmutable($there[0]))->days);
     }
 }

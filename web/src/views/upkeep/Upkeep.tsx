@@ -55,8 +55,8 @@ export function Upkeep() {
         ))}
       </dl>
       <p className="text-sm text-ink-2">
-        A copy is made in the shell with <code>bin/backup FILE</code> and put back with{' '}
-        <code>bin/restore FILE</code>. Keep one away from this machine.
+        A copy is made every night and kept for seven days, one of each week for four; in the shell by{' '}
+        <code>bin/backup FILE</code>, put back by <code>bin/restore FILE</code>. Keep one elsewhere too.
       </p>
       <section aria-labelledby="news" className="panel p-4">
         <h2 id="news" className="mb-2 text-xl">
