@@ -247,7 +247,7 @@ three_free_ports() { (
 fill() { # template → file, with the instance's values
   sed -e "s|@HOME@|$HOME_DIR|g" -e "s|@RUN@|$RUN_DIR|g" -e "s|@ROOT@|$ROOT|g" -e "s|@CACHE@|$APP_CACHE_DIR|g" -e "s|@WEB_PORT@|$WEB_PORT|g" -e "s|@DB_PORT@|$DB_PORT|g" \
       -e "s|@USER@|$APP_USER|g" -e "s|@GROUP@|$(id -gn "$APP_USER")|g" -e "s|@POOL@|$POOL|g" -e "s|@CHILDREN@|${KT_CHILDREN:-6}|g" -e "s|@CONNECTIONS@|${KT_CONNECTIONS:-60}|g" \
-      -e "s|@DATABASE_URL@|$DATABASE_URL|g" -e "s|@APP_SECRET@|$APP_SECRET|g" -e "s|@BUFFER@|${DB_BUFFER:-192M}|g" "ops/$1" >"$HOME_DIR/$2"
+      -e "s|@DATABASE_URL@|$DATABASE_URL|g" -e "s|@APP_SECRET@|$APP_SECRET|g" -e "s|@PHOTO_DIR@|$PHOTO_DIR|g" -e "s|@BUFFER@|${DB_BUFFER:-192M}|g" "ops/$1" >"$HOME_DIR/$2"
   chmod 644 "$HOME_DIR/$2"
 }
 

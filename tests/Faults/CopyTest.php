@@ -31,6 +31,10 @@ final class CopyTest extends CopyCase
         [$code, $said] = $this->command("restore $file");
         self::assertSame(0, $code, $said);
         self::assertSame($before, self::mark());
+        // Photos that are taken from now on are kept where the restored ones are.
+        $writers = new Writers(self::address(), ['photos']);
+        $writers->waitFor(3);
+        self::assertSame([], array_merge([], ...array_column($writers->stop(), 'other')));
     }
 
     public function testACopyIsOneMomentAndWritesGoOn(): void
