@@ -319,7 +319,7 @@ clear_left() {
 need_container() {
   [ -d "$APP_CACHE_DIR/prod" ] && [ "$(cat "$HOME_DIR/container" 2>/dev/null)" = "$(code_stamp)" ] && return 0
   step "warming up"
-  rm -rf "$APP_CACHE_DIR/prod"
+  rm -rf "$APP_CACHE_DIR/prod" "$APP_CACHE_DIR/test"
   console cache:warmup --no-interaction >"$HOME_DIR/log/warmup.log" 2>&1 || fail "the application could not warm up: $(tail -n 3 "$HOME_DIR/log/warmup.log" | tr '\n' ' ')"
   code_stamp >"$HOME_DIR/container"
 }
