@@ -14,7 +14,6 @@ use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Handling\State;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Refusal\Refused;
-use KeenThistle\Salon\Place;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\Staff;
@@ -45,7 +44,10 @@ final readonly class BookDogHandler implements Handler
         $this->slots->mustBeFree($dog, $new->day, $new->time);
         $staff = $new->staff ?? '';
         $person = '' === $staff ? null : $this->scope->get($actor, Staff::class, $staff, $this->manager, 'person');
-        $this->mustBeOpen($new, $person);
+        $closed = $this->slots->whyClosed($new->day, $new->time, $person);
+        if (null !== $closed) {
+            throw InvalidInput::at(...$closed);
+        }
         $booking = new Booking(
             Uuid::v7(),
             $dog,
@@ -58,24 +60,5 @@ final readonly class BookDogHandler implements Handler
         $this->manager->persist($booking);
 
         return new Outcome(['booking' => (string) $booking->id], [$booking->entry('booked')]);
-    }
-
-    /** @throws InvalidInput for a day or an hour on which that person, or every place, is away */
-    private function mustBeOpen(NewBooking $new, ?Staff $person): void
-    {
-        $why = $person?->opening()->whyNotAt($new->day, $new->time) ?? '';
-        if ('' !== $why) {
-            throw InvalidInput::at('staff', "cannot be $person?->name then: $why");
-        }
-        $places = null !== $person?->place
-            ? [$person->place]
-            : $this->manager->getRepository(Place::class)->findBy(['open' => true]);
-        $closed = array_map(
-            static fn (Place $p): string => $p->opening()->whyNotAt($new->day, $new->time),
-            array_values($places),
-        );
-        if ([] !== $closed && !\in_array('', $closed, true)) {
-            throw InvalidInput::at('day', 'cannot be, '.$closed[0]);
-        }
     }
 }

@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -27,6 +28,13 @@ final readonly class GrantWishHandler implements Handler
         $booking->mustBe($command->version);
         if ('wished' !== $booking->state) {
             throw Refused::conflict('This is no wish any more.');
+        }
+        if (!State::from($booking->dog->state)->isBooked()) {
+            throw Refused::conflict("No dates are held for {$booking->dog->name}: change its state first.");
+        }
+        $closed = $this->slots->whyClosed($booking->day, $booking->time, $booking->staff);
+        if (null !== $closed) {
+            throw Refused::conflict('It '.$closed[1].'.');
         }
         $this->slots->mustBeFree($booking->dog, $booking->day, $booking->time, $booking);
         $booking->book();

@@ -82,10 +82,19 @@ final readonly class Outbox
         );
         $row =
             1 === (int) $mine
-                ? $this->db->fetchAssociative('SELECT sent_to, text, tries FROM message WHERE id = ?', [
-                    self::binary($id),
-                ])
+                ? $this->db->fetchAssociative(
+                    'SELECT m.sent_to, m.text, m.tries, m.kind, d.state dog, c.writes FROM message m
+                    LEFT JOIN dog d ON d.id = m.dog_id LEFT JOIN client c ON c.id = m.client_id WHERE m.id = ?',
+                    [self::binary($id)],
+                )
                 : false;
+        // What was said since it was put in the queue holds: a dog that has gone, a word that has changed.
+        $why = \is_array($row) ? self::stopped($row) : '';
+        if ('' !== $why) {
+            $this->move($id, 'stopped', $why);
+
+            return null;
+        }
 
         return false === $row
             ? null
@@ -94,6 +103,18 @@ final readonly class Outbox
                 'text' => Row::text($row['text']),
                 'tries' => Row::int($row['tries']) ?? 0,
             ];
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function stopped(array $row): string
+    {
+        if (null === $row['dog']) {
+            return '';
+        }
+        $writes = null === $row['writes'] ? 'unasked' : Row::text($row['writes']);
+        $state = State::from(Row::text($row['dog']));
+
+        return WriteRule::of($state, $writes, Row::text($row['kind']), '', '', new \DateTimeImmutable())->stopped;
     }
 
     public function answered(string $id, Receipt $receipt): void

@@ -10,8 +10,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Handling\State;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Diary\Booking;
+use KeenThistle\Diary\Slots;
 use KeenThistle\Log\Entry;
 use KeenThistle\Outbox\Message;
 use KeenThistle\Outbox\Outbox;
@@ -28,6 +30,7 @@ use Symfony\Component\Uid\Uuid;
 final readonly class CloseGroomHandler implements Handler
 {
     public function __construct(
+        private Slots $slots,
         private GroomRows $rows,
         private Finish $finish,
         private VisitRecorder $recorder,
@@ -89,7 +92,8 @@ final readonly class CloseGroomHandler implements Handler
     }
 
     /**
-     * Booked by who may book; a wish for the desk else. What is booked for that moment already stays as it is.
+     * Booked by who may book, where somebody is there; a wish for the desk else, with why. What is booked for that
+     * moment already stays as it is.
      *
      * @param list<NextVisit> $next
      *
@@ -107,12 +111,15 @@ final readonly class CloseGroomHandler implements Handler
                 continue;
             }
             $booking = new Booking(Uuid::v7(), $groom->dog, null, $n->on, $n->time, $n->kind);
-            if (!$mayBook) {
+            $isHeld = State::from($groom->dog->state)->isBooked();
+            $closed = $isHeld ? $this->slots->whyClosed($n->on, $n->time, null)[1] ?? '' : 'no dates are held for it';
+            $isBooked = $mayBook && '' === $closed;
+            if (!$isBooked) {
                 $booking->wish();
-                $booking->note = "wished by $who->name at the table";
+                $booking->note = "wished by $who->name at the table".('' === $closed ? '' : "; $closed");
             }
             $this->manager->persist($booking);
-            $entries[] = $booking->entry($mayBook ? 'booked' : 'wished for the desk');
+            $entries[] = $booking->entry($isBooked ? 'booked' : 'wished for the desk');
         }
 
         return $entries;

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use KeenThistle\Outbox\Outbox;
 use KeenThistle\Sweep\Night;
 
 final class OutboxTest extends ApiTestCase
@@ -153,7 +154,33 @@ final class OutboxTest extends ApiTestCase
         );
         $this->workThrough();
         self::assertFileDoesNotExist($this->sent($id));
+        $this->db()->executeStatement(
+            "UPDATE message SET not_before = NULL, state = 'waiting' WHERE not_before IS NOT NULL",
+        );
         self::assertSame('waiting', self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0]['state']);
+        // What was said since it was put in the queue holds.
+        $this->db()->executeStatement("UPDATE dog SET state = 'passed_away' WHERE name = 'Cobnut'");
+        $outbox = self::getContainer()->get(Outbox::class);
+        self::assertInstanceOf(Outbox::class, $outbox);
+        $outbox->queueLeft(new \DateTimeImmutable('+1 day'));
+        $this->workThrough();
+        self::assertFileDoesNotExist($this->sent($id));
+        self::assertSame('stopped', self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0]['state']);
+    }
+
+    public function testANextDateOnAClosedDayIsAWishForTheDeskWithWhy(): void
+    {
+        $this->signIn('tove');
+        $this->db()->executeStatement(
+            "UPDATE place SET closed_days = '[{\"from\":\"2000-01-01\",\"to\":\"2099-01-01\",\"why\":\"a fair\"}]'",
+        );
+        $groom = self::text($this->ask('POST', '/api/dogs/'.$this->dogId('Cobnut').'/grooms', [], 200)['id']);
+        $on = (new \DateTimeImmutable(self::text($this->card('Cobnut')['today'])))->modify('+30 days')->format('Y-m-d');
+        $next = [['on' => $on, 'time' => '09:00', 'kind' => 'full']];
+        $this->ask('POST', "/api/grooms/$groom/close", ['message' => null, 'next' => $next], 200);
+        $held = self::find(self::rows($this->card('Cobnut')['bookings']), 'day', $on);
+        self::assertSame('wished', $held['state']);
+        self::assertStringContainsString('a fair', self::text($held['note']));
     }
 
     private function sent(string $message): string
