@@ -13,6 +13,7 @@ use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Timing\Charges;
 use KeenThistle\Core\Timing\DryWay;
 use KeenThistle\Core\Timing\Learned;
 use KeenThistle\Core\Timing\Minutes;
@@ -140,8 +141,7 @@ final class MinutesTest extends TestCase
                 CoatType::Curly,
                 matting: $matting,
                 fees: 0 === $off ? [] : [['label' => 'regular', 'minor' => -$off]],
-                rate: 60,
-                matRate: $matRate,
+                charges: new Charges(60, $matRate),
             ),
         );
         $m = $curly(0.0, 300);
@@ -161,7 +161,7 @@ final class MinutesTest extends TestCase
 
     public function testALabelIsTheProductItNames(): void
     {
-        $m = self::of(new Work(13.7, CoatType::Wire, matting: 9.3, rate: 4000 / 60, matRate: 75.0));
+        $m = self::of(new Work(13.7, CoatType::Wire, matting: 9.3, charges: new Charges(4000 / 60, 75.0)));
         self::assertSame(
             ['at 40.00 an hour', '4.3 min on mats past the first five at 45.00 an hour'],
             [substr($m->priceTerms[0]['label'], -16), $m->priceTerms[1]['label']],
@@ -197,7 +197,7 @@ final class MinutesTest extends TestCase
         self::assertEqualsWithDelta($base * 0.76, $dry(10.0, DryWay::Forced), 1e-9);
         self::assertEqualsWithDelta($base * 1.6, $dry(300.0, DryWay::Forced), 1e-9);
         self::assertEqualsWithDelta($base * 1.6, $dry(null, DryWay::Cool), 1e-9);
-        $air = self::of(new Work(10, CoatType::Curly, rate: 60, dryWay: DryWay::Air));
+        $air = self::of(new Work(10, CoatType::Curly, charges: new Charges(60), dryWay: DryWay::Air));
         self::assertEqualsWithDelta($air->likely - 3.5 * $base, $air->personMinutes, 1e-9);
         self::assertSame((int) round(60 * round($air->personMinutes, 1)), $air->price, 'nobody stands at it');
         $cords = self::of(new Work(20, CoatType::Corded));
@@ -255,7 +255,7 @@ final class MinutesTest extends TestCase
             int $matting,
         ): void {
             $work = static fn (float $kg, float $mats): Minutes => self::of(
-                new Work($kg, $coat, $handling, $service, $mats, rate: 60),
+                new Work($kg, $coat, $handling, $service, $mats, charges: new Charges(60)),
             );
             $m = $work($tenths / 10, (float) $matting);
             self::assertGreaterThan(0.0, $m->likely);

@@ -39,10 +39,12 @@ final readonly class AgreeHandler implements Handler
         $form = $command->form;
         $arrival = $this->rows->arrival($actor, $command->arrival);
         $signature = $form->line();
+        $extras = array_column($arrival->extras, 'name');
         if (
             $form->comb_version !== $arrival->combVersion
             || $form->check_version !== $arrival->checkVersion
             || ($form->kind ?? $arrival->kind) !== $arrival->kind
+            || ($form->extras ?? $extras) !== $extras
         ) {
             throw Refused::stale('Something was changed after this was shown. Look at it once more, then sign.', [
                 'version' => $arrival->combVersion,

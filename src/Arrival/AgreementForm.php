@@ -10,6 +10,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Input\Choice;
 use KeenThistle\Input\Line;
+use KeenThistle\Input\ListOf;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Text;
 use KeenThistle\Input\Whole;
@@ -18,6 +19,7 @@ final readonly class AgreementForm
 {
     private const PATH = '/^M\d{1,3}(\.\d)?[ ,]\d{1,3}(\.\d)?([ ,]?[ML]?[ ,]?\d{1,3}(\.\d)?[ ,]\d{1,3}(\.\d)?)+$/';
 
+    /** @param list<string>|null $extras */
     public function __construct(
         public bool $agreed,
         #[Line(1, 80), Says('name of who signs, or refuses')] public string $signed_by,
@@ -28,6 +30,8 @@ final readonly class AgreementForm
         #[Choice(Service::class, 'kind of visit'),
             Says('what it came for, as shown; null: as it is'),]
         public ?Service $kind = null,
+        #[ListOf(new Line(1, 60), 0, 20), Says('what was asked for on top, as shown; null: as it is')]
+        public ?array $extras = null,
         #[Choice(['tablet', 'phone'], 'way'),
             Says('how the owner answered: by phone nobody signs'),]
         public string $by = 'tablet',

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Salon\Owned;
+use KeenThistle\Salon\PriceList;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
@@ -17,6 +18,9 @@ use Symfony\Component\Uid\Uuid;
 /**
  * @phpstan-type MatRow array{zone: string, severity: int, spread: float|null, clearance: bool|null,
  *     overrule: string|null, why: string, skin: string|null}
+ *
+ * @phpstan-import-type Extra from PriceList
+ *
  * @phpstan-type Comb array{stops_first: int|null, stops_second: int|null, zones: list<MatRow>}
  */
 #[ORM\Entity]
@@ -43,6 +47,10 @@ class Arrival implements SalonOwned
     /** What the dog has come for. */
     #[ORM\Column(enumType: Service::class, length: 8, options: ['default' => 'full'])]
     public Service $kind = Service::Full;
+
+    /** @var list<Extra> asked for on top, as it was when it was asked for */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $extras = [];
 
     #[ORM\Column(length: 8)]
     public string $state = 'open';
@@ -82,5 +90,19 @@ class Arrival implements SalonOwned
         $this->dog = $dog;
         $this->staff = $staff;
         $this->day = $day;
+    }
+
+    /** @return list<array{label: string, minor: int}> what is agreed on top of the minutes */
+    public function fees(): array
+    {
+        return array_map(
+            static fn (array $e): array => ['label' => $e['name'], 'minor' => $e['minor']],
+            $this->extras,
+        );
+    }
+
+    public function extraMinutes(): float
+    {
+        return (float) array_sum(array_column($this->extras, 'minutes'));
     }
 }

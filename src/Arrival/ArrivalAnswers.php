@@ -108,6 +108,7 @@ final readonly class ArrivalAnswers
         $agreements = $this->rows->agreements($arrival);
         $intact = $this->seal->holds($agreements);
         $known = $this->bases->of($actor, $arrival);
+        $prices = $arrival->salon->pricesOn($arrival->day);
         $now = $known->now;
         $expected = [];
         foreach (HandsOn::REFERENCE as $zone) {
@@ -121,6 +122,9 @@ final readonly class ArrivalAnswers
             DogView::of($dog, $actor->may(May::PHONE)),
             $arrival->day->format('Y-m-d'),
             $arrival->kind->value,
+            $arrival->extras,
+            $prices->extras,
+            $prices->terms()->words($arrival->salon->currency),
             $arrival->state,
             $arrival->staff->name,
             $comb,
@@ -220,6 +224,7 @@ final readonly class ArrivalAnswers
             ($terms['comb_version'] ?? null) === $arrival->combVersion
             && ($terms['check_version'] ?? null) === $arrival->checkVersion
             && ($terms['kind'] ?? 'full') === $arrival->kind->value
+            && ($terms['extras'] ?? []) === array_column($arrival->extras, 'name')
             && ($terms['choice'] ?? null) === $arrival->choice;
 
         return new AgreementView(

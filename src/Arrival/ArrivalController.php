@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class ArrivalController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
-    private const SHAPE = 2;
+    private const SHAPE = 3;
 
     public function __construct(
         private ArrivalRows $rows,
@@ -55,6 +55,7 @@ final readonly class ArrivalController
     public function read(Actor $actor, Request $request, string $id): Response
     {
         $a = $this->rows->arrival($actor, $id);
+        $prices = $a->salon->pricesOn($a->day);
         // Photos, agreements and handling raise the card's version when they are written.
         $etag = hash(
             'xxh128',
@@ -65,6 +66,9 @@ final readonly class ArrivalController
                 $a->checkVersion,
                 $a->state,
                 $a->choice,
+                $prices->id,
+                $prices->version,
+                json_encode($a->extras, \JSON_THROW_ON_ERROR),
                 $a->dog->cardVersion,
                 $this->scope->salon($actor)->kitVersion,
                 $actor->staff,
@@ -82,7 +86,7 @@ final readonly class ArrivalController
     #[Endpoint('What the dog has come for; minutes, price and an open groom follow', gives: ArrivalView::class)]
     public function kind(Actor $actor, string $id, #[FromBody] KindForm $form, Key $key): Response
     {
-        $done = $this->commands->run(new ChangeKind($id, $form->kind), $actor, $key);
+        $done = $this->commands->run(new ChangeKind($id, $form->kind, $form->extras), $actor, $key);
 
         return Answer::to($done, $this->view($actor, $id));
     }

@@ -16,6 +16,9 @@ use KeenThistle\Input\Shaped;
 final readonly class ArrivalView
 {
     /**
+     * @param list<array{name: string, minor: int, minutes: int}> $extras
+     * @param list<array{name: string, minor: int, minutes: int}> $extras_offered
+     * @param list<string> $house_terms
      * @param list<array<string, mixed>> $cautions
      * @param list<array<string, mixed>> $findings
      * @param list<array{field: string, message: string}> $questions
@@ -31,6 +34,10 @@ final readonly class ArrivalView
         public DogView $dog,
         public string $day,
         #[Says('what it came for: full, bath, tidy or nails')] public string $kind,
+        #[Says('asked for on top, at the price of when it was asked for')] public array $extras,
+        #[Says('what the price list of the day has to ask for')] public array $extras_offered,
+        #[Says('what cancelling, not coming and collecting late cost, as an owner reads it')]
+        public array $house_terms,
         public string $state,
         public string $who,
         public CombView $comb,

@@ -11,7 +11,8 @@ use KeenThistle\Core\Timing\Service;
 
 final readonly class ChangeKind implements Command
 {
-    public function __construct(public string $arrival, public Service $kind)
+    /** @param list<string>|null $extras names from the price list; null: as they are */
+    public function __construct(public string $arrival, public Service $kind, public ?array $extras = null)
     {
     }
 }

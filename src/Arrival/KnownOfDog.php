@@ -61,10 +61,11 @@ final readonly class KnownOfDog
             zones: [] === $methods ? null : $methods,
             dogVisits: $this->dogVisits,
             groomerVisits: $this->groomerVisits,
-            rate: $dog->salon->rateMinor,
-            matRate: $dog->salon->matRateMinor,
+            fees: $arrival->fees(),
+            charges: $dog->salon->pricesOn($arrival->day)->charges(),
             meanMm: $this->meanNow()?->mm(),
             combsOut: !$today->comesOff(),
+            extraMinutes: $arrival->extraMinutes(),
         );
     }
 

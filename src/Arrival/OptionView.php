@@ -34,6 +34,7 @@ final readonly class OptionView
         public int $slot_minutes,
         public ?int $price_minor,
         public array $price_terms,
+        #[Says('in the price; null: the salon knows of none')] public ?int $tax_minor,
         public array $phases,
         public int $visits,
         public bool $today,

@@ -138,6 +138,7 @@ final readonly class Options
             $minutes->slot,
             $minutes->price,
             $minutes->priceTerms,
+            $minutes->tax,
             array_map(
                 static fn (string $phase, float $m): array => ['phase' => $phase, 'minutes' => $m],
                 array_keys($minutes->scaled()),
@@ -169,8 +170,7 @@ final readonly class Options
                 $dog->coat,
                 $dog->handling,
                 $visit['minutes'],
-                $dog->salon->rateMinor,
-                $dog->salon->matRateMinor,
+                $dog->salon->pricesOn($this->arrival->day)->charges(),
             );
             $out[] = [
                 'on' => $this->day($i + 1),

@@ -139,7 +139,7 @@ final readonly class TodayReader
             $dog->handStripped,
             Schools::of($dog->schools, $dog->salon->schools)->is('mats', 'clip'),
             $arrival->staff->isExperienced(),
-            $dog->salon->matRateMinor,
+            $dog->salon->pricesOn($arrival->day)->matRate,
         );
     }
 

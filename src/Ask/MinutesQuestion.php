@@ -14,6 +14,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Length\Method;
 use KeenThistle\Core\Measure\Length;
+use KeenThistle\Core\Timing\Charges;
 use KeenThistle\Core\Timing\DryWay;
 use KeenThistle\Core\Timing\MinutesRule;
 use KeenThistle\Core\Timing\Service;
@@ -106,6 +107,8 @@ final readonly class MinutesQuestion implements Question
             ],
             $in->objects($name),
         );
+        $rate = Rate::perMinute($in, 'rate_minor');
+        $matRate = Rate::perMinute($in, 'matting_rate_minor');
         $work = new Work(
             $in->float('kg'),
             $in->enum('coat', CoatType::class),
@@ -121,8 +124,7 @@ final readonly class MinutesQuestion implements Question
                 static fn (Fields $f): array => ['label' => $f->text('label'), 'minor' => $f->int('minor')],
                 $in->objects('fees'),
             ),
-            Rate::perMinute($in, 'rate_minor'),
-            Rate::perMinute($in, 'matting_rate_minor'),
+            null === $rate ? null : new Charges($rate, $matRate),
             $in->floatOrNull('mean_mm'),
             $in->enum('dry_way', DryWay::class),
         );

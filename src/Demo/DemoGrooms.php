@@ -209,7 +209,7 @@ final readonly class DemoGrooms
         $today = TodayReader::plain($dog, $plan, $arrival);
         $groom->today = GroomToday::kept($today, $plan);
         $groom->steps = GroomSteps::of($this->order->of($dog, $plan, $arrival), $today);
-        $minutes = $this->order->minutes($dog, $plan, $arrival);
+        $minutes = $this->order->minutes($dog, $plan, $arrival, prices: $dog->salon->pricesOn($arrival->day));
         $groom->estimate =
             null === $minutes
                 ? []
@@ -218,6 +218,7 @@ final readonly class DemoGrooms
                     'phases' => $minutes->scaled(),
                     'price_minor' => $minutes->price,
                     'price_terms' => $minutes->priceTerms,
+                    'tax_minor' => $minutes->tax,
                 ];
         $this->manager->persist($groom);
 

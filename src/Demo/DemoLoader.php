@@ -59,6 +59,7 @@ final class DemoLoader
         $today = $now->setTime(0, 0);
         $salon = new Salon(Uuid::v7(), 'The Fulling Room');
         $salon->demo = true;
+        DemoPrices::of($salon, $today);
         $this->manager->persist($salon);
         $places = [];
         foreach (self::PLACES as $i => [$name, $kind]) {

@@ -12,7 +12,6 @@ use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Order\SchoolTable;
-use KeenThistle\Core\Timing\HourlyRate;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Row;
@@ -43,8 +42,6 @@ final readonly class ChangeHouseHandler implements Handler
             ]);
         }
         $before = self::plain($salon);
-        $salon->rateMinor = HourlyRate::perMinute($form->hour);
-        $salon->matRateMinor = HourlyRate::perMinute($form->mat_hour);
         $salon->matLimit = $form->mat_limit;
         $salon->asksForVaccination = $form->asks_for_vaccination;
         $salon->hemisphere = $form->hemisphere;
@@ -90,8 +87,6 @@ final readonly class ChangeHouseHandler implements Handler
     private static function plain(Salon $salon): array
     {
         return [
-            'rate' => (string) HourlyRate::ofHour($salon->rateMinor),
-            'mat_rate' => (string) HourlyRate::ofHour($salon->matRateMinor),
             'mat_limit' => (string) $salon->matLimit,
             'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
             'hemisphere' => $salon->hemisphere->value,

@@ -22,8 +22,6 @@ final readonly class HouseForm
 {
     /** @param list<StyleForm>|null $styles */
     public function __construct(
-        #[Number(0, 60_000, 'an hour')] public float $hour,
-        #[Number(0, 60_000, 'an hour'), Says('on mats')] public float $mat_hour,
         #[Number(1, 100, 'load at which a coat should be back')] public float $mat_limit,
         public bool $asks_for_vaccination = true,
         #[Choice(Season::class, 'hemisphere')] public Season $hemisphere = Season::North,

@@ -9,7 +9,6 @@ namespace KeenThistle\HouseStyle;
 use KeenThistle\Core\Order\Schools as Sides;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Style\StyleTable;
-use KeenThistle\Core\Timing\HourlyRate;
 use KeenThistle\Input\Says;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\May;
@@ -28,9 +27,6 @@ final readonly class HouseStyleView
     public function __construct(
         public int $version,
         public string $name,
-        public string $currency,
-        #[Says('for an hour of work, in whole units of the currency')] public float $hour,
-        public float $mat_hour,
         public float $mat_limit,
         public bool $asks_for_vaccination,
         public string $hemisphere,
@@ -68,9 +64,6 @@ final readonly class HouseStyleView
         return new self(
             $salon->houseVersion,
             $salon->name,
-            $salon->currency,
-            HourlyRate::ofHour($salon->rateMinor),
-            HourlyRate::ofHour($salon->matRateMinor),
             $salon->matLimit,
             $salon->asksForVaccination,
             $salon->hemisphere->value,

@@ -56,8 +56,9 @@ final readonly class OrderController
     {
         $dog = $this->dogs->get($actor, $id);
         $plan = Plans::recipes($this->plans->of($actor, $dog)[1]);
-        $kinds = array_map(function (Service $kind) use ($dog, $plan): VisitKindView {
-            $minutes = $this->order->minutes($dog, $plan, null, $kind);
+        $prices = $dog->salon->pricesOn($this->scope->today($actor));
+        $kinds = array_map(function (Service $kind) use ($dog, $plan, $prices): VisitKindView {
+            $minutes = $this->order->minutes($dog, $plan, null, $kind, $prices);
             $zones = array_filter(
                 array_map(strval(...), array_keys($plan)),
                 static fn (string $z): bool => $kind->concerns(Zone::of($z)),

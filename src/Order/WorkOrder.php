@@ -25,6 +25,7 @@ use KeenThistle\Core\Timing\Work;
 use KeenThistle\Core\Today\Today;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Recipe\ZoneRecipe;
+use KeenThistle\Salon\PriceList;
 
 final readonly class WorkOrder
 {
@@ -84,10 +85,16 @@ final readonly class WorkOrder
      * What the rule says without what it has learned; null where nobody weighed the dog.
      *
      * @param array<string, ZoneRecipe> $plan by zone
+     * @param PriceList|null $prices null: nobody asks what it costs
      */
-    public function minutes(Dog $dog, array $plan, ?Arrival $arrival, Service $service = Service::Full): ?Minutes
-    {
-        return $this->estimate($dog, TodayReader::plain($dog, $plan, $arrival), $arrival, $service);
+    public function minutes(
+        Dog $dog,
+        array $plan,
+        ?Arrival $arrival,
+        Service $service = Service::Full,
+        ?PriceList $prices = null,
+    ): ?Minutes {
+        return $this->estimate($dog, TodayReader::plain($dog, $plan, $arrival), $arrival, $service, $prices);
     }
 
     /** @return array<string, float> */
@@ -96,8 +103,13 @@ final readonly class WorkOrder
         return $this->estimate($dog, $today, $arrival, $arrival->kind ?? Service::Full)->phases ?? [];
     }
 
-    private function estimate(Dog $dog, Today $today, ?Arrival $arrival, Service $service): ?Minutes
-    {
+    private function estimate(
+        Dog $dog,
+        Today $today,
+        ?Arrival $arrival,
+        Service $service,
+        ?PriceList $prices = null,
+    ): ?Minutes {
         $kg = null === $arrival ? $dog->kg : TodayReader::kg($arrival);
         if (null === $kg) {
             return null;
@@ -112,9 +124,10 @@ final readonly class WorkOrder
                 $service,
                 $today->mats->charged,
                 zones: [] === $methods ? null : $methods,
-                rate: $dog->salon->rateMinor,
-                matRate: $dog->salon->matRateMinor,
+                fees: $arrival?->fees() ?? [],
+                charges: $prices?->charges(),
                 combsOut: !$today->comesOff(),
+                extraMinutes: $arrival?->extraMinutes() ?? 0.0,
             ),
         );
     }

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Salon;
 
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Core\Coat\Season;
 use Symfony\Bridge\Doctrine\Types\UuidType;
@@ -39,14 +41,6 @@ class Salon
     #[ORM\Column(options: ['default' => false])]
     public bool $demo = false;
 
-    /** Minor currency units per matting minute; an hour of it is what people say, so it may have a fraction. */
-    #[ORM\Column]
-    public float $matRateMinor = 80.0;
-
-    /** Minor currency units per minute of work. */
-    #[ORM\Column(options: ['default' => 60])]
-    public float $rateMinor = 60.0;
-
     /** Whether this salon asks for proof of vaccination. */
     #[ORM\Column(options: ['default' => true])]
     public bool $asksForVaccination = true;
@@ -75,9 +69,30 @@ class Salon
     #[ORM\Column(updatable: false)]
     public int $kitVersion = 1;
 
+    /** @var Collection<int, PriceList> oldest first, never none */
+    #[ORM\OneToMany(targetEntity: PriceList::class, mappedBy: 'salon', cascade: ['persist'])]
+    #[ORM\OrderBy(['begins' => 'ASC'])]
+    public Collection $prices;
+
     public function __construct(Uuid $id, string $name)
     {
         $this->id = $id;
         $this->name = $name;
+        $first = new PriceList(Uuid::v7(), $this, new \DateTimeImmutable(PriceList::FIRST));
+        $this->prices = new ArrayCollection([$first]);
+    }
+
+    /** The list of that day: the last one that has begun by then, else the first. */
+    public function pricesOn(\DateTimeImmutable $day): PriceList
+    {
+        $iso = $day->format('Y-m-d');
+        $on = null;
+        foreach ($this->prices as $list) {
+            if (null === $on || $list->begins->format('Y-m-d') <= $iso) {
+                $on = $list;
+            }
+        }
+
+        return $on ?? throw new \LogicException('A salon has prices from its first day on.');
     }
 }

@@ -62,6 +62,7 @@ final readonly class Finish
             $view->estimate_minutes,
             $groom->estimate['price_minor'] ?? null,
             $groom->estimate['price_terms'] ?? [],
+            $groom->estimate['tax_minor'] ?? null,
             $next,
             $interval->next,
             Agreed::places($groom, $board, $view),

@@ -31,6 +31,7 @@ final readonly class FinishView
         public ?float $estimate_minutes,
         public ?int $price_minor,
         public array $price_terms,
+        #[Says('in the price; null: the salon knows of none')] public ?int $tax_minor,
         public array $next,
         #[Says('the next visit: what, when and why')] public ?NextView $next_visit,
         #[Says('places that a mat or the owner made what they are')] public array $agreed,

@@ -25,7 +25,7 @@ use Symfony\Component\Uid\Uuid;
  *     places?: list<string>,
  *     minutes: float|null, cautions: list<string>, done_when: string, moved?: string}
  * @phpstan-type Estimate array{likely: float, phases: array<string, float>, price_minor: int|null,
- *     price_terms: list<array{label: string, minor: int}>}
+ *     tax_minor?: int|null, price_terms: list<array{label: string, minor: int}>}
  */
 #[ORM\Entity]
 #[ORM\Index(columns: ['dog_id', 'opened_at'])]

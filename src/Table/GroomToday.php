@@ -240,7 +240,7 @@ final readonly class GroomToday
     }
 
     /**
-     * @return array{likely: float, phases: array<string, float>, price_minor: int|null,
+     * @return array{likely: float, phases: array<string, float>, price_minor: int|null, tax_minor: int|null,
      *     price_terms: list<array{label: string, minor: int}>}
      */
     private static function estimate(Minutes $minutes): array
@@ -250,6 +250,7 @@ final readonly class GroomToday
             'phases' => $minutes->scaled(),
             'price_minor' => $minutes->price,
             'price_terms' => $minutes->priceTerms,
+            'tax_minor' => $minutes->tax,
         ];
     }
 

@@ -210,7 +210,7 @@ final readonly class GrowthAndClocks
             false,
             $this->dog->kg,
             $this->dog->handling,
-            $this->dog->salon->matRateMinor,
+            $this->dog->salon->pricesOn($this->today)->matRate,
             $this->dog->salon->matLimit,
             null === $groomed ? $this->history->since($this->today) : [],
             Schools::of($this->dog->schools, $this->dog->salon->schools)->is('bath_frequency', 'monthly'),

@@ -100,6 +100,11 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/dogs/{id}/handling/{tool}/ladder' => [[...self::TABLE, 'bather'], true],
             'GET /api/house' => [self::ALL, false],
             'PUT /api/house' => [['manager'], false],
+            'GET /api/prices' => [self::ALL, false],
+            'POST /api/prices/answer' => [['manager'], false],
+            'POST /api/prices' => [['manager'], false],
+            'PUT /api/prices/{id}' => [['manager'], true],
+            'DELETE /api/prices/{id}' => [['manager'], true],
             'GET /api/dogs/{id}/order' => [self::ALL, true],
             'GET /api/dogs/{id}/kinds' => [self::ALL, true],
             'POST /api/house/answer' => [self::ALL, false],
@@ -163,6 +168,11 @@ abstract class AccessCase extends ApiTestCase
             str_starts_with($path, '/api/wash/bottles/') => $this->idOf('wash_bottle w', 'w'),
             str_starts_with($path, '/api/visits/') => $this->idOf('visit v', 'v'),
             str_starts_with($path, '/api/patterns/') => $this->idOf('house_pattern h', 'h'),
+            str_starts_with($path, '/api/prices/') => $this->idOf(
+                "price_list l JOIN salon s ON s.id = l.salon_id AND s.name = 'The Fulling Room' AND ".
+                    'l.begins > CURDATE()',
+                'l',
+            ),
             str_starts_with($path, '/api/kit/') => $this->idOf(
                 "kit_item k JOIN salon s ON s.id = k.salon_id AND s.name = 'The Fulling Room' AND k.kind = 'blade'",
                 'k',
@@ -382,7 +392,12 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/me/password' => ['old' => DemoLoader::PASSWORD, 'new' => DemoLoader::PASSWORD],
             'PUT /api/me/screen' => ['theme' => 'device'],
             'PUT /api/me/pin' => ['password' => DemoLoader::PASSWORD, 'pin' => DemoLoader::PEOPLE['tove'][2]],
-            'PUT /api/house' => ['hour' => 42, 'mat_hour' => 48, 'mat_limit' => 12],
+            'PUT /api/house' => ['mat_limit' => 12],
+            'POST /api/prices/answer', 'POST /api/prices', 'PUT /api/prices/{id}' => [
+                'begins' => date('Y-m-d', (int) strtotime(str_starts_with($line, 'PUT') ? '+9 months' : '+1 year')),
+                'hour' => 42,
+                'mat_hour' => 48,
+            ],
             'POST /api/session/person' => [
                 'staff' => $this->idOf("staff t WHERE t.login = 'tove'", 't'),
                 'pin' => DemoLoader::PEOPLE['tove'][2],

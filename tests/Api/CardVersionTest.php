@@ -123,9 +123,15 @@ final class CardVersionTest extends ApiTestCase
                 $t->put('/api/kit/'.self::text($guard['id']), ['place' => $place, 'active' => true], 1);
             },
         ];
-        yield 'prices and limits' => [
+        yield 'limits' => [
             static function (self $t): void {
-                $t->put('/api/house', ['hour' => 54, 'mat_hour' => 57, 'mat_limit' => 5], 1);
+                $t->put('/api/house', ['mat_limit' => 5], 1);
+            },
+        ];
+        yield 'prices' => [
+            static function (self $t): void {
+                $body = ['begins' => date('Y-m-d'), 'hour' => 54, 'mat_hour' => 57];
+                $t->ask('POST', '/api/prices', $body, 201);
             },
         ];
     }

@@ -150,7 +150,7 @@ final class ContractTest extends ContractCase
         $this->holds('post', '/api/arrivals/{id}/agreement', '201');
         $this->ask('GET', "/api/arrivals/$arrival", expect: 200);
         $this->holds('get', '/api/arrivals/{id}', '200');
-        $this->ask('PUT', '/api/house', ['hour' => 42, 'mat_hour' => 54, 'mat_limit' => 11.5], 200, [
+        $this->ask('PUT', '/api/house', ['mat_limit' => 11.5], 200, [
             'If-Match' => '"1"',
         ]);
         $this->holds('put', '/api/house', '200');

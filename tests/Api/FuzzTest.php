@@ -163,6 +163,7 @@ final class FuzzTest extends ApiTestCase
             str_starts_with($path, '/api/outbox/') => 'message',
             str_starts_with($path, '/api/kit/') => 'kit_item',
             str_starts_with($path, '/api/patterns/') => 'house_pattern',
+            str_starts_with($path, '/api/prices/') => 'price_list',
             str_starts_with($path, '/api/log/') => 'change_log',
             str_starts_with($path, '/api/photos/') => 'photo',
             str_starts_with($path, '/api/agreements/') => 'agreement',

@@ -86,6 +86,7 @@ final class HostileTest extends HostileCase
             'SELECT (SELECT COUNT(*) FROM groom_tap) taps, (SELECT COUNT(*) FROM incident) incidents, (SELECT '.
             'COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM message) messages, (SELECT COUNT(*) FROM '.
             'change_log) changes';
+        $prices = self::text(self::rows($this->ask('GET', '/api/prices')['lists'])[0]['id']);
         $before = $this->db()->fetchAllAssociative($count);
         foreach (
             [
@@ -100,6 +101,10 @@ final class HostileTest extends HostileCase
                 "POST /api/dogs/$tansy/line/answer",
                 'POST /api/house/answer',
                 'POST /api/house/example/answer',
+                'PUT /api/house',
+                'POST /api/prices',
+                'POST /api/prices/answer',
+                "PUT /api/prices/$prices",
             ] as $line
         ) {
             [$method, $path] = explode(' ', $line);

@@ -12,8 +12,6 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class HouseTest extends ApiTestCase
 {
     private const BODY = [
-        'hour' => 36,
-        'mat_hour' => 48,
         'mat_limit' => 12,
         'asks_for_vaccination' => true,
         'hemisphere' => 'north',
@@ -44,24 +42,24 @@ final class HouseTest extends ApiTestCase
         $next = $this->ask(
             'PUT',
             '/api/house',
-            ['hour' => 45, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
+            ['mat_limit' => 15, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
             200,
             ['If-Match' => '"1"'],
         );
         self::assertSame(2, $next['version']);
-        self::assertEqualsWithDelta(45, self::number($next['hour']), 0.001);
+        self::assertEqualsWithDelta(15, self::number($next['mat_limit']), 0.001);
         self::assertSame('after_dry', self::find(self::rows($next['schools']), 'point', 'close_work')['chosen']);
         self::assertSame('before_bath', self::find(self::rows($next['schools']), 'point', 'pads')['chosen']);
         self::assertSame(
-            'house style: rate, close work, voice',
+            'house style: mat limit, close work, voice',
             self::rows($this->ask('GET', '/api/log')['entries'])[0]['summary'],
         );
         $stale = $this->ask('PUT', '/api/house', self::BODY, 412, ['If-Match' => '"1"']);
-        self::assertEqualsWithDelta(45, self::number(self::map($stale['theirs'])['hour']), 0.001);
+        self::assertEqualsWithDelta(15, self::number(self::map($stale['theirs'])['mat_limit']), 0.001);
         $same = $this->ask(
             'PUT',
             '/api/house',
-            ['hour' => 45, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
+            ['mat_limit' => 15, 'schools' => ['close_work' => 'after_dry', 'voice' => 'marker']] + self::BODY,
             200,
             ['If-Match' => '"2"'],
         );
@@ -169,7 +167,7 @@ final class HouseTest extends ApiTestCase
         $skull = self::find(self::rows($this->ask('GET', '/api/words')['zones']), 'id', 'skull');
         self::assertContains('mill crest', (array) $skull['shapes']);
         self::assertContains('half-circle brow', (array) $skull['shapes']);
-        $kept = $this->ask('PUT', '/api/house', ['hour' => 42] + self::BODY, 200, ['If-Match' => '"2"']);
+        $kept = $this->ask('PUT', '/api/house', ['mat_limit' => 14] + self::BODY, 200, ['If-Match' => '"2"']);
         self::assertTrue(
             self::find(self::rows($kept['styles']), 'name', 'mill crest')['own'],
             'not given: as they are',
@@ -190,8 +188,7 @@ final class HouseTest extends ApiTestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function wrong(): iterable
     {
-        yield 'negative' => [['hour' => -1], 'hour'];
-        yield 'no price of a salon' => [['mat_hour' => 60_001], 'mat_hour'];
+        yield 'negative' => [['mat_limit' => -1], 'mat_limit'];
         yield 'no limit' => [['mat_limit' => 0], 'mat_limit'];
         yield 'text' => [['mat_limit' => 'twelve'], 'mat_limit'];
         yield 'a third pole' => [['hemisphere' => 'east'], 'hemisphere'];
@@ -250,23 +247,5 @@ final class HouseTest extends ApiTestCase
                 'step',
             ),
         );
-    }
-
-    public function testPricesMoveTheArrival(): void
-    {
-        $arrival = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/arrivals', [], 200);
-        $price = static fn (array $view): mixed => self::rows(self::map($view['comb'])['options'])[0]['price_minor'];
-        $before = $price($arrival);
-        $this->ask('PUT', '/api/house', ['hour' => 72] + self::BODY, 200, ['If-Match' => '"1"']);
-        $after = $price($this->ask('GET', '/api/arrivals/'.self::text($arrival['id']), expect: 200));
-        self::assertIsInt($before);
-        self::assertEqualsWithDelta(2 * $before, $after, 2);
-        $kept = $this->ask('PUT', '/api/house', ['hour' => 40] + self::BODY, 200, ['If-Match' => '"2"']);
-        self::assertEqualsWithDelta(40, self::number($kept['hour']), 1e-9, 'as it was said');
-        $option = self::rows(
-            self::map($this->ask('GET', '/api/arrivals/'.self::text($arrival['id']), expect: 200)['comb'])['options'],
-        )[0];
-        self::assertEqualsWithDelta(($before * 40) / 36, self::number($option['price_minor']), 2);
-        self::assertStringContainsString('40.00', self::text(self::rows($option['price_terms'])[0]['label']));
     }
 }

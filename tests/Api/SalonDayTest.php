@@ -49,7 +49,7 @@ final class SalonDayTest extends ApiTestCase
         $house = $this->ask('GET', '/api/house', expect: 200);
         self::assertSame('UTC', $house['time_zone']);
         $version = ['If-Match' => '"'.(int) self::number($house['version']).'"'];
-        $body = ['hour' => 42, 'mat_hour' => 48, 'mat_limit' => 12];
+        $body = ['mat_limit' => 12];
         $wrong = $this->ask('PUT', '/api/house', $body + ['time_zone' => 'Mars/Olympus'], 422, $version);
         self::assertSame(['time_zone'], array_keys(self::errors($wrong)));
         $booked = $this->ask('PUT', '/api/house', $body + ['time_zone' => 'Pacific/Chatham'], 422, $version);

@@ -38,6 +38,7 @@ final class LayersTest
         'Handling',
         'Arrival',
         'Order',
+        'Price',
         'Pattern',
         'Table',
         'Wash',

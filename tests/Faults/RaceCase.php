@@ -231,13 +231,30 @@ abstract class RaceCase extends FaultCase
                 return static fn (int $n): array => [
                     'PUT',
                     '/api/house',
-                    ['hour' => 100 + $round * 20 + $n, 'mat_hour' => 48, 'mat_limit' => 12],
+                    ['mat_limit' => 10 + $round + $n / 100],
                     $v,
                 ];
             },
             static fn (): mixed => self::value(
-                "SELECT CONCAT(house_version, ' ', rate_minor) FROM salon WHERE name = 'The Fulling Room'",
+                "SELECT CONCAT(house_version, ' ', mat_limit) FROM salon WHERE name = 'The Fulling Room'",
             ),
+        ];
+        $coming = "FROM price_list WHERE salon_id = (SELECT id FROM salon WHERE name = 'The Fulling Room') ".
+            'ORDER BY begins DESC LIMIT 1';
+        yield 'PUT /api/prices/{id}: prices that are coming' => [
+            static function (int $round) use ($version, $coming): callable {
+                $id = self::id("SELECT id $coming");
+                $v = $version("SELECT version $coming");
+                $begins = self::string(self::value("SELECT begins $coming"));
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/prices/$id",
+                    ['begins' => $begins, 'hour' => 100 + $round * 20 + $n, 'mat_hour' => 48],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(version, ' ', rate) $coming"),
         ];
         $product =
             "FROM wash_product WHERE salon_id = (SELECT id FROM salon WHERE name = 'The Fulling Room') ".

@@ -1159,7 +1159,10 @@ return [
     'timing.0_101_kg_to_the_power' => '0.101 × %s kg to the power of 2/3',
     'timing.a_forgotten_timer' => 'not between 0.4 and 2.5 times its estimate: a forgotten timer? Left out of what '.
         'is learned.',
+    'timing.cancelled_late' => 'cancelling less than %d hours before costs %d %% of the price',
     'timing.close_work' => 'close work',
+    'timing.collected_late' => 'collecting late costs %s for each quarter of an hour begun, from %d minutes '.
+        'after the time we told you',
     'timing.comb_out' => 'comb-out',
     'timing.dry_air' => 'towel and air, by the length of the coat: nobody stands at it, it is not charged',
     'timing.dry_cool' => 'cool dryer and brush, by the length of the coat',
@@ -1171,10 +1174,14 @@ return [
     'timing.min_on_mats_an_hour' => '%s min on mats past the first five at %s an hour',
     'timing.more_is_taken_off' => 'more is taken off than the visit costs: a total is never below 0',
     'timing.nails_pads_ears' => 'nails, pads, ears',
+    'timing.not_come' => 'not coming without a word costs %d %% of the price',
     'timing.nothing_learned_yet' => 'nothing learned yet',
+    'timing.paid_by_itself' => 'extras, each at a price of its own',
     'timing.published_table_coat' => 'published table, %s coat, %s',
+    'timing.tax' => 'tax, %s %%',
     'timing.the_salons_until_five_visits_are' => 'the salon\'s, until five visits are known',
     'timing.this_dogs_own' => 'this dog\'s own',
+    'timing.up_to_the_least' => 'up to what %s costs at least',
     'timing.weeks_past_its_clock_3_each' => '%s weeks past its clock: 3 %% each, at most 30 %%',
     'today.a_vet_within_days_under_sedation' => 'Felt here: a vet within days, under sedation if the vet says so; '.
         'never left for the next usual date.',

@@ -20,18 +20,16 @@ final readonly class KnotsVisit
 
     /**
      * @param float $matting minutes on mats
-     * @param float|null $rate minor currency units per minute
      */
     public static function of(
         float $kg,
         CoatType $coat,
         Handling $handling,
         float $matting,
-        ?float $rate,
-        ?float $matRate,
+        Charges $charges,
     ): self {
         $minutes = (self::AROUND + $matting) * MinutesRule::handlingFactor($handling);
-        $work = new Work($kg, $coat, $handling, matting: $matting, rate: $rate, matRate: $matRate);
+        $work = new Work($kg, $coat, $handling, matting: $matting, charges: $charges->withoutLeast());
 
         return new self($minutes, Price::of($work, $minutes, $matting)->total);
     }

@@ -16,9 +16,11 @@ final readonly class Minutes
      * @param float $sure minutes that four of five keep
      * @param int $slot minutes to book: the sure ones rounded up to 5
      * @param list<array{label: string, minor: int}> $priceTerms
+     * @param int|null $tax of the price, in it; null where the salon knows of none
      * @param list<Reason> $reasons
      * @param list<array{field: string, message: string}> $questions visits that were left out of what is learned
      * @param int $days on how many days it is offered
+     * @param float $extras minutes of the likely and the sure ones that no phase holds
      */
     public function __construct(
         public array $phases,
@@ -28,21 +30,25 @@ final readonly class Minutes
         public float $personMinutes,
         public ?int $price,
         public array $priceTerms,
+        public ?int $tax,
         public array $reasons,
         public array $questions = [],
         public int $days = 1,
+        public float $extras = 0.0,
     ) {
     }
 
     /**
      * @return array<string, float> minutes by phase, with what the dog and the day multiply them by: they add up to
-     *     the likely ones
+     *     the likely ones, but for extras
      */
     public function scaled(): array
     {
         $sum = array_sum($this->phases);
 
-        return array_map(fn (float $m): float => round($sum > 0 ? ($m * $this->likely) / $sum : $m, 1), $this->phases);
+        $work = $this->likely - $this->extras;
+
+        return array_map(static fn (float $m): float => round($sum > 0 ? ($m * $work) / $sum : $m, 1), $this->phases);
     }
 
     /** @return array<string, mixed> */

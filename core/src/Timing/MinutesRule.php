@@ -46,7 +46,7 @@ final readonly class MinutesRule
         $groomer = Learned::from($work->groomerVisits, $work->service);
         $likely = $sum * $handling * $late * $dog->ratio * $groomer->ratio;
         $sd = $dog->sd ?? self::SALON_SD;
-        $sure = $likely * exp(self::Z80 * $sd);
+        $sure = $likely * exp(self::Z80 * $sd) + $work->extraMinutes;
         $people = Handling::TwoPerson === $work->handling ? 1.5 : 1.0;
         $reasons = [
             new Reason('surface', round($m2, 3), 'm²', Say::it('timing.0_101_kg_to_the_power', $work->kg)),
@@ -100,21 +100,26 @@ final readonly class MinutesRule
         if (isset($phases['dry']) && (DryWay::Forced !== $work->dryWay || null !== $work->meanMm)) {
             $reasons[] = new Reason('drying', round($work->dryFactor(), 2), 'factor', $work->dryWay->words());
         }
+        if ($work->extraMinutes > 0) {
+            $reasons[] = new Reason('extras', $work->extraMinutes, 'min', Say::it('timing.paid_by_itself'));
+        }
         // What dries by itself takes its hours, but nobody's.
         $alone = $work->dryWay->takesAPerson() || $sum <= 0 ? 0.0 : ($likely * ($phases['dry'] ?? 0.0)) / $sum;
         $price = Price::of($work, $likely - $alone, $phases['knots'] ?? 0.0);
 
         return new Minutes(
             $phases,
-            $likely,
+            $likely + $work->extraMinutes,
             $sure,
             (int) (self::SLOT * ceil(round($sure / self::SLOT, 9))),
-            ($likely - $alone) * $people,
+            ($likely - $alone) * $people + $work->extraMinutes,
             $price->total,
             $price->terms,
+            $price->tax,
             $reasons,
             self::questions($dog, $groomer),
             CoatType::Corded === $work->coat && isset($phases['dry']) ? 2 : 1,
+            $work->extraMinutes,
         );
     }
 

@@ -23,10 +23,10 @@ final readonly class Work
      * @param list<array{estimate: float, actual: float, kind?: string}> $dogVisits oldest first
      * @param list<array{estimate: float, actual: float, kind?: string}> $groomerVisits oldest first
      * @param list<array{label: string, minor: int}> $fees agreed
-     * @param float|null $rate minor currency units per minute
-     * @param float|null $matRate the same for working on mats; null: as the rest
+     * @param Charges|null $charges null: nobody asks what it costs
      * @param float|null $meanMm mean length on arrival; null where nobody knows
      * @param bool $combsOut false: the coat comes off, nobody combs it to the skin
+     * @param float $extraMinutes of what comes on top at a price of its own, whatever the dog is like
      */
     public function __construct(
         public float $kg,
@@ -40,11 +40,11 @@ final readonly class Work
         public array $dogVisits = [],
         public array $groomerVisits = [],
         public array $fees = [],
-        public ?float $rate = null,
-        public ?float $matRate = null,
+        public ?Charges $charges = null,
         public ?float $meanMm = null,
         public DryWay $dryWay = DryWay::Forced,
         public bool $combsOut = true,
+        public float $extraMinutes = 0.0,
     ) {
     }
 

@@ -127,6 +127,7 @@ export const queries = {
       staleTime: 10_000,
       retry: false,
     }),
+  prices: () => queryOptions({ queryKey: ['prices'], queryFn: () => take(api.GET('/api/prices')) }),
   house: () => queryOptions({ queryKey: ['house'], queryFn: () => take(api.GET('/api/house')) }),
   /** The order follows the plan: another revision, another order. */
   order: (id: string, revision: number) =>

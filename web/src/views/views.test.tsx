@@ -110,8 +110,6 @@ describe('house style', () => {
     version: 4,
     name: 'The Fulling Room',
     currency: 'EUR',
-    hour: 36,
-    mat_hour: 48,
     mat_limit: 12,
     asks_for_vaccination: true,
     hemisphere: 'north',
@@ -192,16 +190,16 @@ describe('house style', () => {
       'GET /api/house': house,
       'PUT /api/house': () =>
         problem(422, 'x', {
-          errors: [{ field: 'hour', message: 'must be a number from 0 to 60000' }],
+          errors: [{ field: 'mat_limit', message: 'must be a number from 1 to 100' }],
         }),
     })
     asManager(page(signedIn(<House />)).cache)
-    const field = await screen.findByLabelText('An hour of work (EUR)')
+    const field = await screen.findByLabelText('Matting score to be back at')
     await userEvent.clear(field)
     await userEvent.type(field, 'sixty')
     await userEvent.click(await screen.findByRole('button', { name: 'Save house style' }))
-    await screen.findByText('An hour of work (EUR) must be a number from 0 to 60000')
-    expect((asked.find((a) => a.method === 'PUT')?.body as { hour: unknown }).hour).toBe('sixty')
+    await screen.findByText('Matting score to be back at must be a number from 1 to 100')
+    expect((asked.find((a) => a.method === 'PUT')?.body as { mat_limit: unknown }).mat_limit).toBe('sixty')
     expect(field).toHaveProperty('value', 'sixty')
   })
   it('shows the manager who may do what', async () => {

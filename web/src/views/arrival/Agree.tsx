@@ -9,6 +9,7 @@ import { Why } from '../../ui/Why'
 import { day, hours, mm, money } from '../../ui/words'
 import { CautionLine } from '../../parts/Cautions'
 import { type ArrivalData, type CombDraft } from '../../parts/comb'
+import { OnTop } from './OnTop'
 import { OwnersPage } from './OwnersPage'
 import type { useAutosave } from './useAutosave'
 
@@ -57,6 +58,7 @@ export function Agree({ arrival, comb, labels, canWork, onSaved }: Props) {
             <p className="text-sm text-ink-2">
               {o.price_terms.map((t) => `${t.label}: ${money(t.minor, session.currency)}`).join(' + ')}
               {` · ${o.matting_minutes} min on mats`}
+              {o.tax_minor !== null && ` · ${money(o.tax_minor, session.currency)} of it tax`}
             </p>
             {!o.today && (
               <p className="text-sm font-bold text-bracken">
@@ -88,6 +90,7 @@ export function Agree({ arrival, comb, labels, canWork, onSaved }: Props) {
           </div>
         ))}
       </div>
+      <OnTop arrival={arrival} canWork={canWork} settled={settled} />
       <section>
         <h3 className="mb-1 text-lg">What the owner reads</h3>
         {arrival.comb.consent.length === 0 ? (

@@ -1,12 +1,8 @@
 // What the dog has come for today; minutes, price and an open table follow.
-import { useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
-import { api, take } from '../../app/client'
-import { queries } from '../../app/queries'
-import { useWrite } from '../../app/useWrite'
-import { useToast } from '../../ui/Toasts'
-import { VISIT_KINDS, type VisitKind } from '../../parts/kinds'
+import { VISIT_KINDS } from '../../parts/kinds'
 import type { ArrivalData } from '../../parts/comb'
+import { useKind } from './useKind'
 
 interface Props {
   arrival: ArrivalData
@@ -17,22 +13,7 @@ interface Props {
 
 export function KindOfVisit({ arrival, canWork, settled }: Props) {
   const id = useId()
-  const cache = useQueryClient()
-  const toast = useToast()
-  const change = useWrite({
-    send: (kind: VisitKind, write) =>
-      take(
-        api.PUT('/api/arrivals/{id}/kind', {
-          params: { path: { id: arrival.id }, header: write },
-          body: { kind },
-        }),
-      ),
-    onSuccess: (next) => {
-      cache.setQueryData(queries.arrival(arrival.id).queryKey, next)
-      void cache.invalidateQueries({ queryKey: ['groom'] })
-    },
-    onError: (e) => toast({ text: e.message, bad: true }),
-  })
+  const change = useKind(arrival)
   return (
     <div className="flex items-center gap-2 text-sm font-bold">
       <label htmlFor={id}>Came for</label>
@@ -43,7 +24,7 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
         disabled={!canWork || !settled || change.isPending}
         onChange={(e) => {
           const kind = VISIT_KINDS.find((k) => k.id === e.target.value)
-          if (kind) change.mutate(kind.id)
+          if (kind) change.mutate({ kind: kind.id, extras: arrival.extras.map((x) => x.name) })
         }}
       >
         {VISIT_KINDS.map((k) => (

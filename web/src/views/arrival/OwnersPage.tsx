@@ -38,6 +38,7 @@ export function OwnersPage({ arrival, labels, settled, onClose, onSaved }: Props
             check_version: arrival.check_version,
             choice: arrival.comb.choice,
             kind: arrival.kind,
+            extras: arrival.extras.map((e) => e.name),
           },
         }),
       ),
@@ -123,6 +124,16 @@ function Terms({ arrival, labels }: { arrival: ArrivalData; labels: Record<strin
                 <dt className="text-ink-2">Price</dt>
                 <dd>
                   <b>{money(option.price_minor, session.currency)}</b>
+                  {option.tax_minor !== null && `, ${money(option.tax_minor, session.currency)} of it tax`}
+                </dd>
+              </>
+            )}
+            {arrival.extras.length > 0 && (
+              <>
+                <dt className="text-ink-2">On top</dt>
+                <dd>
+                  {arrival.extras.map((e) => `${e.name}, ${money(e.minor, session.currency)}`).join('; ')} (in
+                  the price)
                 </dd>
               </>
             )}
@@ -191,6 +202,9 @@ function Terms({ arrival, labels }: { arrival: ArrivalData; labels: Record<strin
               <li key={c}>{c}</li>
             ))}
           </ul>
+        )}
+        {arrival.house_terms.length > 0 && (
+          <p className="mt-2 text-base">Our terms: {arrival.house_terms.join('; ')}.</p>
         )}
         <p className="mt-2 text-base text-ink-2">
           This is about grooming, not about treatment: skin, pain and illness are for a vet.

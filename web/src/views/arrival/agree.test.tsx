@@ -142,3 +142,38 @@ describe('agreeing', () => {
     expect(asked.at(-1)?.body).toMatchObject({ agreed: false, signature: '' })
   })
 })
+
+describe('what is asked for on top', () => {
+  it('shows each at its price, and sends all that is asked for', async () => {
+    const teeth = { name: 'Teeth brushed', minor: 700, minutes: 10 }
+    const mask = { name: 'Coat mask', minor: 900, minutes: 0 }
+    const a = arrival({ extras: [teeth], extras_offered: [mask, { ...teeth, minor: 999 }] })
+    const asked = server({ 'PUT /api/arrivals/a1/kind': () => json({ ...a, extras: [teeth, mask] }) })
+    page(
+      signedIn(
+        <Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={() => {}} />,
+      ),
+    )
+    expect(
+      (await screen.findByRole('button', { name: /Teeth brushed .?7\.00, 10 min/ })).getAttribute(
+        'aria-pressed',
+      ),
+    ).toBe('true')
+    await userEvent.click(screen.getByRole('button', { name: /Coat mask/ }))
+    await waitFor(() =>
+      expect(asked.find((one) => one.method === 'PUT')?.body).toEqual({
+        kind: 'full',
+        extras: ['Teeth brushed', 'Coat mask'],
+      }),
+    )
+  })
+  it('is not there where the salon asks for nothing on top', () => {
+    const a = arrival()
+    page(
+      signedIn(
+        <Agree arrival={a} comb={saver(combOf(a.comb), () => {})} labels={{}} canWork onSaved={() => {}} />,
+      ),
+    )
+    expect(screen.queryByText('Asked for on top')).toBeNull()
+  })
+})

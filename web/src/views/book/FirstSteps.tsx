@@ -8,6 +8,7 @@ import { useSession } from '../../app/session'
 export function FirstSteps() {
   const { session } = useSession()
   const kit = useQuery(queries.kit())
+  const prices = useQuery(queries.prices())
   const tools = kit.data?.items.length ?? 0
   const others = session.colleagues.length - 1
   const steps = [
@@ -18,10 +19,10 @@ export function FirstSteps() {
       what: tools > 0 ? `${tools} tools so far` : 'blades and guards: what a card can be made with',
     },
     {
-      to: '/house',
-      title: 'Look at prices and house style',
-      done: false,
-      what: 'an hour of work and of mats; everything else has a sensible start',
+      to: '/prices',
+      title: 'Say what an hour costs',
+      done: (prices.data?.lists.length ?? 0) > 1,
+      what: 'of work and of mats; everything else, house style too, has a sensible start',
     },
     {
       to: '/people',

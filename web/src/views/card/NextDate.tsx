@@ -7,7 +7,7 @@ import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { ifMatch, useWrite } from '../../app/useWrite'
 import { notYet } from '../../parts/notYet'
-import { VISIT_KINDS } from '../../parts/kinds'
+import { kindSaid, VISIT_KINDS } from '../../parts/kinds'
 import { DateField } from '../../ui/DateField'
 import { timeTyped } from '../../ui/dates'
 import { Button } from '../../ui/Button'
@@ -97,7 +97,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
       <ul className="space-y-1">
         {card.bookings.map((b) => (
           <li key={b.id} className="flex flex-wrap items-center gap-2">
-            <b>{day(b.day)}</b> {b.time} · {VISIT_KINDS.find((k) => k.id === b.kind)?.label ?? b.kind}
+            <b>{day(b.day)}</b> {b.time} · {kindSaid(b.kind)}
             {b.staff && ` · ${b.staff}`}
             {b.state === 'wished' && (
               <span className="font-bold text-bracken">{b.note || 'wished'}: not booked yet</span>

@@ -1,6 +1,6 @@
 // The sheet of one zone: its recipe, what it leaves and why, warnings, how it meets its neighbours.
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { ApiError, type Problem, type Schemas } from '../../app/client'
 import { drafts, useDraft } from '../../app/draft'
 import { useSession } from '../../app/session'
@@ -8,6 +8,7 @@ import { draftOf, queries, type RecipeDraft } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { CheckField } from '../../ui/Field'
 import { Later } from '../../ui/Later'
+import { useDebounced } from '../../ui/useDebounced'
 import { mm } from '../../ui/words'
 import { Conflict } from './Conflict'
 import { RecipeEditor } from '../../parts/RecipeEditor'
@@ -242,13 +243,4 @@ export function ZoneSheet({ dogId, card, zone, zones, words, canChange, onZone, 
       )}
     </div>
   )
-}
-
-function useDebounced<T>(value: T, ms: number): T {
-  const [late, setLate] = useState(value)
-  useEffect(() => {
-    const timer = setTimeout(() => setLate(value), ms)
-    return () => clearTimeout(timer)
-  }, [value, ms])
-  return late
 }

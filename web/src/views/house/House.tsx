@@ -1,5 +1,4 @@
-// House style: on what points this salon has picked a side, with what each says for itself; prices and
-// limits.
+// House style: on what points this salon has picked a side, with what each says for itself; limits.
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { api, take, type Schemas } from '../../app/client'
@@ -30,8 +29,6 @@ function Form({ house }: { house: HouseData }) {
   const toast = useToast()
   const canChange = may('house')
   const [v, setV] = useState({
-    hour: String(house.hour),
-    mat_hour: String(house.mat_hour),
     mat_limit: String(house.mat_limit),
     asks_for_vaccination: house.asks_for_vaccination,
     hemisphere: house.hemisphere,
@@ -52,8 +49,6 @@ function Form({ house }: { house: HouseData }) {
           params: { header: { ...ifMatch(house.version), ...write } },
           body: {
             ...v,
-            hour: number(v.hour),
-            mat_hour: number(v.mat_hour),
             mat_limit: number(v.mat_limit),
             schools,
             styles: own,
@@ -88,31 +83,18 @@ function Form({ house }: { house: HouseData }) {
     <form onSubmit={send} noValidate className="mx-auto w-full max-w-5xl space-y-4 p-4 sm:p-6">
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-3xl">House style of {house.name}</h1>
-        {may('people') && (
-          <div className="flex flex-wrap gap-2">
-            <LinkButton to="/people">People and places</LinkButton>
-            <LinkButton to="/upkeep">Care of the house</LinkButton>
-          </div>
-        )}
+        <div className="flex flex-wrap gap-2">
+          <LinkButton to="/prices">Prices</LinkButton>
+          {may('people') && (
+            <>
+              <LinkButton to="/people">People and places</LinkButton>
+              <LinkButton to="/upkeep">Care of the house</LinkButton>
+            </>
+          )}
+        </div>
       </div>
       <fieldset disabled={!canChange} className="panel grid gap-x-4 gap-y-2 p-4 sm:grid-cols-3">
-        <legend className="px-1 font-head text-lg font-bold">Prices and limits</legend>
-        <TextField
-          label={`An hour of work (${house.currency})`}
-          inputMode="decimal"
-          value={v.hour}
-          hint="a visit costs its minutes of it"
-          onChange={(e) => set({ hour: e.target.value })}
-          error={errors.hour}
-        />
-        <TextField
-          label={`An hour on mats (${house.currency})`}
-          inputMode="decimal"
-          value={v.mat_hour}
-          hint="from the sixth minute on"
-          onChange={(e) => set({ mat_hour: e.target.value })}
-          error={errors.mat_hour}
-        />
+        <legend className="px-1 font-head text-lg font-bold">Limits, seasons and the clock</legend>
         <TextField
           label="Matting score to be back at"
           inputMode="decimal"

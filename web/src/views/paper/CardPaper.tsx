@@ -13,7 +13,7 @@ import { zonesSeen } from '../../dog/field'
 import { useLook } from '../../dog/useLook'
 import { drawnOf } from '../../parts/cardDrawn'
 import { clockName } from '../../parts/clocks'
-import { VISIT_KINDS } from '../../parts/kinds'
+import { kindSaid } from '../../parts/kinds'
 import { notYet } from '../../parts/notYet'
 import { drawnAs, isRight } from '../../parts/sides'
 import { Resting } from '../../ui/Resting'
@@ -170,10 +170,7 @@ function Recipes({ card, zones }: { card: Card; zones: Schemas['VocabularyView']
 function Dates({ card }: { card: Card }) {
   const { interval, dog } = card
   const last = card.visits[0]
-  const booked = card.bookings.map(
-    (b) =>
-      `${day(b.day)} ${b.time} ${VISIT_KINDS.find((k) => k.id === b.kind)?.label.toLowerCase() ?? b.kind}`,
-  )
+  const booked = card.bookings.map((b) => `${day(b.day)} ${b.time} ${kindSaid(b.kind).toLowerCase()}`)
   return (
     <dl className="grid grid-cols-[7rem_1fr] gap-x-3 text-sm leading-snug">
       {(

@@ -6,7 +6,7 @@ import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
-import { VISIT_KINDS } from '../../parts/kinds'
+import { kindSaid } from '../../parts/kinds'
 import { DateField } from '../../ui/DateField'
 import { isDay } from '../../ui/dates'
 import { Button } from '../../ui/Button'
@@ -97,7 +97,7 @@ function List({ bookings }: { bookings: Schemas['DayView']['bookings'] }) {
               <span className="block">{b.phone}</span>
             </td>
             <td className="max-w-56 py-1.5 pr-3 ">
-              {VISIT_KINDS.find((k) => k.id === b.kind)?.label ?? b.kind}
+              {kindSaid(b.kind)}
               <span className="block whitespace-nowrap">{b.staff ?? 'nobody yet'}</span>
               {b.note && <span className="block italic">{b.note}</span>}
             </td>

@@ -63,6 +63,7 @@ export function Minutes({ finish, labels, onTold }: Props) {
           <b className="text-xl">{money(finish.price_minor, session.currency)}</b>{' '}
           <span className="text-sm text-ink-2">
             {finish.price_terms.map((t) => `${t.label}: ${money(t.minor, session.currency)}`).join(' + ')}
+            {finish.tax_minor !== null && ` · ${money(finish.tax_minor, session.currency)} of it tax`}
           </span>
         </p>
       )}
