@@ -176,6 +176,9 @@ $demo = $all("SELECT * FROM salon WHERE name = 'The Fulling Room'")[0];
 $db->beginTransaction();
 $salon = $next();
 $add('salon', ['id' => $salon, 'name' => 'Bench 1'] + $demo);
+foreach ($all('SELECT * FROM price_list WHERE salon_id = ?', [$demo['id']]) as $row) {
+    $add('price_list', ['id' => $next(), 'salon_id' => $salon] + $row);
+}
 $ids = [];
 foreach ($all('SELECT * FROM place WHERE salon_id = ? ORDER BY position', [$demo['id']]) as $row) {
     $add('place', ['id' => ($ids[$row['id']] = $next()), 'salon_id' => $salon] + $row);
@@ -288,7 +291,7 @@ $say('one salon of '.DOGS.' dogs');
 
 // --- multiplied inside the server
 // ---------------------------------------------------------------------------------------
-const SALON_LEVEL = ['salon', 'place', 'staff', 'kit_item'];
+const SALON_LEVEL = ['salon', 'price_list', 'place', 'staff', 'kit_item'];
 const DOG_LEVEL = [
     'household',
     'client',

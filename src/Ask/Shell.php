@@ -47,6 +47,8 @@ final readonly class Shell
             new RecoveryQuestion(),
             new IntervalQuestion(),
             new YearQuestion(),
+            new DayQuestion(),
+            new BookAheadQuestion(),
             new KeepableQuestion(),
             new ReadCutQuestion(),
             new SmallestKitQuestion(),

@@ -65,6 +65,36 @@ abstract class ShellCase extends TestCase
             '{"weeks":9,"full_max":6,"hygiene_max":4,"nails_max":null,"closed":[3,4,5,6,7]}',
             ['impossible' => true, 'visits' => []],
         ];
+        yield 'day' => [
+            'day',
+            '{"date":"2026-11-25","jobs":[{"id":"tansy","arrives":"09:00","promised":"10:00","phases":['.
+            '{"phase":"bath","minutes":20,"station":"tub"},'.
+            '{"phase":"dry","minutes":25,"station":"pen","person":false}]}],'.
+            '"people":[{"id":"tove","from":"09:00","to":"17:00"}],"stations":{"tub":1,"pen":1}}',
+            ['cost' => 0.5, 'bound' => 0.5, 'proven' => true, 'late_minutes' => 0.0, 'unfit' => []],
+        ];
+        yield 'day, with nobody there' => [
+            'day',
+            '{"date":"2026-11-25","jobs":[{"id":"a","arrives":"09:00","promised":"10:00","phases":'.
+            '[{"phase":"nails","minutes":15}]}],"people":[],"stations":{},'.
+            '"later":[{"in_days":1,"people":[]},{"in_days":3,"people":[{"id":"b","from":"08:00","to":"12:00"}]}]}',
+            [
+                'plan' => [],
+                'unfit' => [
+                    [
+                        'jobs' => ['a'],
+                        'why' => 'nobody who is there may do nails for a',
+                        'in_days' => 3,
+                        'date' => '2026-11-28',
+                    ],
+                ],
+            ],
+        ];
+        yield 'book-ahead' => [
+            'book-ahead',
+            '{"every_weeks":4,"fill":[0.5,0.5,0.5,0.5,0.2,0.2,0.2,0.2],"usual":[1,1,1,1,0.2,0.2,0.2,0.2]}',
+            ['hold' => 2],
+        ];
         yield 'keepable' => [
             'keepable',
             '{"coat":"curly","stage":"adult","upkeep":"weekly","weeks":8}',
@@ -311,6 +341,30 @@ abstract class ShellCase extends TestCase
             '{"coat":"curly","zones":[],"exceptions":[{"before":"nails","after":"nails"}]}',
             'exceptions[0]',
         ];
+        $day = static fn (string $jobs, string $people): string => \sprintf(
+            '{"jobs":[%s],"people":[%s],"stations":{"table":1}}',
+            $jobs,
+            $people,
+        );
+        $dog = '{"id":"a","arrives":"09:00","promised":"10:00","phases":[{"phase":"nails","minutes":15}]}';
+        yield 'promised before it arrives' => [
+            'day',
+            $day('{"id":"a","arrives":"09:00","promised":"08:00","phases":[{"phase":"nails","minutes":15}]}', ''),
+            'jobs[0].promised',
+        ];
+        yield 'a shift that ends before it begins' => [
+            'day',
+            $day('', '{"id":"b","from":"17:00","to":"09:00"}'),
+            'people[0].to',
+        ];
+        yield 'a day of 26 hours' => ['day', $day('', '{"id":"b","from":"09:00","to":"26:00"}'), 'people[0].to'];
+        yield 'a dog twice' => ['day', $day("$dog,$dog", ''), 'jobs[1].id'];
+        yield 'a break at night' => [
+            'day',
+            $day('', '{"id":"b","from":"09:00","to":"17:00","breaks":[{"from":"20:00","to":"21:00"}]}'),
+            'people[0].breaks[0].from',
+        ];
+        yield 'more than full' => ['book-ahead', '{"every_weeks":4,"fill":[1.5]}', 'fill[0]'];
         yield 'a base without a guard' => [
             'shorthand',
             '{"zones":[{"zone":"back","method":"clip","blade":"10","guard_mm":3}]}',

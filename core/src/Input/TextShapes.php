@@ -102,4 +102,21 @@ trait TextShapes
             return $date;
         });
     }
+
+    /** A time of the day: 09:30. Read as minutes from midnight. */
+    public static function time(): self
+    {
+        $pattern = '([01]\\d|2[0-3]):[0-5]\\d';
+
+        return new self(['type' => 'string', 'pattern' => "^$pattern$"], static function (
+            mixed $value,
+            string $path,
+        ) use ($pattern): int {
+            if (!\is_string($value) || 1 !== preg_match("/^$pattern$/D", $value)) {
+                throw InvalidInput::at($path, Say::it('input.must_be_a_time_such_as'));
+            }
+
+            return 60 * (int) substr($value, 0, 2) + (int) substr($value, 3);
+        });
+    }
 }
