@@ -124,7 +124,7 @@ final class DayTest extends TestCase
         $strip = [self::job('a', [self::clip(20, 'strip')])];
         $never = (new DayRule())->plan(new Day($strip, [new Worker('b', 1080, 2040, [], [])], self::STATIONS));
         self::assertNull($never->unfit[0]['in_days']);
-        self::assertSame('nobody who is there may do clip for a', $never->unfit[0]['why']);
+        self::assertSame('nobody who is there may do this: clip, for a', $never->unfit[0]['why']);
         $bath = [self::job('a', [new Task('bath', 20, StationKind::Tub)])];
         $tub = (new DayRule())->plan(new Day($bath, [self::worker('b')], ['tub' => 0] + self::STATIONS));
         self::assertStringContainsString('no tub', $tub->unfit[0]['why']);

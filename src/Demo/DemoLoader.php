@@ -80,6 +80,7 @@ final class DemoLoader
         $this->neighbour($dogs, $today);
         $this->manager->flush();
         (new DemoArrivals($this->manager, $this->photos, $this->seal))->load($today);
+        (new DemoDiary($this->manager))->load($salon, $today);
         (new DemoKit($this->manager))->load($salon, $now);
         (new DemoWash($this->manager))->load($salon, $today);
         (new DemoPatterns($this->manager))->load($salon);

@@ -35,6 +35,7 @@ final readonly class DemoWash
 
     public function load(Salon $salon, \DateTimeImmutable $today): void
     {
+        $tove = $this->manager->getRepository(Staff::class)->findOneBy(['salon' => $salon, 'login' => 'tove']);
         $pell =
             $this->manager->getRepository(Staff::class)->findOneBy(['salon' => $salon, 'login' => 'pell']) ??
             throw new \LogicException('The demo salon has a bather.');
@@ -83,7 +84,7 @@ final readonly class DemoWash
             ],
         ];
         foreach (self::TODAY as $name => $time) {
-            $this->manager->persist(new Booking(Uuid::v7(), $this->dog($name), $pell, $today, $time, 'full'));
+            $this->manager->persist(new Booking(Uuid::v7(), $this->dog($name), $tove, $today, $time, 'full'));
         }
         $this->manager->flush();
     }

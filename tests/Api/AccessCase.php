@@ -101,6 +101,8 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/house' => [self::ALL, false],
             'PUT /api/house' => [['manager'], false],
             'GET /api/prices' => [self::ALL, false],
+            'GET /api/agenda' => [self::ALL, false],
+            'GET /api/agenda/week' => [self::ALL, false],
             'POST /api/prices/answer' => [['manager'], false],
             'POST /api/prices' => [['manager'], false],
             'PUT /api/prices/{id}' => [['manager'], true],

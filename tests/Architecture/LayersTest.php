@@ -39,6 +39,7 @@ final class LayersTest
         'Arrival',
         'Order',
         'Price',
+        'Agenda',
         'Pattern',
         'Table',
         'Wash',

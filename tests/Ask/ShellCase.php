@@ -83,7 +83,7 @@ abstract class ShellCase extends TestCase
                 'unfit' => [
                     [
                         'jobs' => ['a'],
-                        'why' => 'nobody who is there may do nails for a',
+                        'why' => 'nobody who is there may do this: nails, for a',
                         'in_days' => 3,
                         'date' => '2026-11-28',
                     ],

@@ -48,6 +48,7 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'a home, changed' => ['tansy?tab=dog#>The Marchpane home#Change this home', 'First to be reached'];
         yield 'a home, left' => ['tansy?tab=dog#>The Marchpane home#Tansy has another home', 'go along'];
         yield 'care of the house' => ['/upkeep', 'Clock of the house'];
+        yield 'diary' => ['/diary?on='.date('Y-m-d', (int) strtotime('+1 day')), 'Mill room'];
         yield 'prices' => ['/prices', 'these hold now'];
         yield 'prices, new' => ['/prices#New prices from a day', 'booked visits'];
         yield 'own password and PIN' => ['/me', 'Change the PIN'];

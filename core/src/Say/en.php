@@ -254,7 +254,7 @@ return [
     'day.heated_never_alone' => 'A heated dryer never on a dog left alone: somebody stays with %s.',
     'day.longer_than_their_hours' => 'it takes longer than the hours of those who may have it',
     'day.no_day_costs_less' => 'no day can cost less; a better one than this was not found',
-    'day.nobody_of_that_day_may' => 'nobody who is there may do %s for %s',
+    'day.nobody_of_that_day_may' => 'nobody who is there may do this: %s, for %s',
     'day.nothing_done_and_nothing_dries' => 'minutes in which nothing is done with a dog and nothing dries, at 1 '.
         'point each',
     'day.past_their_hours' => 'minutes past their hours, at %d points each',

@@ -606,6 +606,11 @@ array_push(
         ['maren', 'PUT', '/api/house', ['mat_limit' => 11.5], 'if' => '$house.version'],
         ['maren', 'PUT', '/api/house', ['asks_for_vaccination' => 'much', 'mat_limit' => 1e9], 'if' => 2],
         ['tove', 'PUT', '/api/house', ['mat_limit' => 11.5], 'if' => 2],
+        // The diary.
+        ['wim', 'GET', '/api/agenda?on=2024-05-06'],
+        ['tove', 'GET', '/api/agenda?on=2024-06-14'],
+        ['tove', 'GET', '/api/agenda?on=soon'],
+        ['junia', 'GET', '/api/agenda/week?from=2024-05-06'],
         // Prices.
         ['maren', 'GET', '/api/prices', null, 'keep' => 'prices'],
         ['pell', 'GET', '/api/prices'],

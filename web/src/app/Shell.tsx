@@ -1,6 +1,7 @@
 // The frame around every view: where you are, who is tapping, whether the salon can be reached.
 import {
   BookOpen,
+  CalendarDays,
   Droplets,
   History,
   House,
@@ -21,6 +22,7 @@ import { useSession } from './session'
 
 const VIEWS: [string, string, LucideIcon][] = [
   ['/book', 'Book', BookOpen],
+  ['/diary', 'Diary', CalendarDays],
   ['/kit', 'Kit', Wrench],
   ['/wash', 'Wash', Droplets],
   ['/patterns', 'Patterns', LayoutTemplate],
@@ -67,7 +69,7 @@ export function Shell() {
     return () => removeEventListener('keydown', onKey)
   }, [go])
   const tab = ({ isActive }: { isActive: boolean }) =>
-    `flex min-h-12 items-center gap-2 border-b-4 px-3 font-bold short:min-h-10 short:border-b-0
+    `flex min-h-12 items-center gap-1.5 border-b-4 px-2.5 font-bold short:min-h-10 short:border-b-0
       short:border-l-4 phone:min-h-14 phone:flex-1 phone:flex-col phone:justify-center phone:gap-0
       phone:border-b-0 phone:border-t-4 phone:px-0.5 phone:text-xs
       ${isActive ? 'border-thistle text-thistle' : 'border-transparent text-ink-2 hover:text-ink'}`
@@ -108,14 +110,16 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <span className="ml-auto min-w-0 shrink-9 truncate text-sm text-ink-2 max-lg:hidden short:hidden">
+        <span
+          className="ml-auto min-w-0 shrink-9 truncate text-sm text-ink-2 max-[88rem]:hidden short:hidden"
+        >
           {session.salon}
         </span>
         <button
           type="button"
           onClick={() => setHelp(true)}
           className={`grid size-11 place-items-center rounded-md text-ink-2 hover:bg-well max-lg:ml-auto
-            max-md:hidden short:hidden`}
+            max-md:hidden short:hidden min-[64rem]:max-[88rem]:ml-auto`}
           aria-label="Keyboard shortcuts"
         >
           <Keyboard aria-hidden className="size-5" />

@@ -1,0 +1,157 @@
+<?php
+
+/** Lays out a day of the diary, place by place; and says how full the days of a week are. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Agenda;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Core\Day\Day;
+use KeenThistle\Core\Day\DayRule;
+use KeenThistle\Core\Day\Job;
+use KeenThistle\Core\Day\VisitTasks;
+use KeenThistle\Core\Timing\Minutes;
+use KeenThistle\Core\Timing\Service;
+use KeenThistle\Diary\Booking;
+use KeenThistle\Salon\Place;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+use KeenThistle\Staff\Staff;
+
+final readonly class AgendaReader
+{
+    private const WEEK = 7;
+    /** Heavier dogs take a lift table, or two people. */
+    private const LIFT_KG = 20.0;
+    private const SETTLE = 1;
+
+    public function __construct(private Scope $scope, private Booked $booked, private EntityManagerInterface $manager)
+    {
+    }
+
+    public function day(Actor $actor, \DateTimeImmutable $on): AgendaView
+    {
+        $crews = self::crews($this->salon($actor), $on);
+        $byPlace = $unweighed = [];
+        foreach ($this->booked->between($actor, $on, $on) as [$b, $minutes]) {
+            if (null === $minutes) {
+                $unweighed[] = ['booking' => (string) $b->id, 'dog' => (string) $b->dog->id, 'name' => $b->dog->name];
+                continue;
+            }
+            $byPlace[self::placeOf($b, $crews)][] = [$b, $minutes];
+        }
+        $places = [];
+        foreach ($crews as $i => $crew) {
+            if ([] === $crew->workers && !isset($byPlace[$i])) {
+                continue;
+            }
+            $jobs = $bookings = [];
+            foreach ($byPlace[$i] ?? [] as [$b, $minutes]) {
+                $jobs[] = self::job($b, $minutes);
+                $bookings[(string) $b->id] = $b;
+            }
+            $day = new Day($jobs, $crew->workers, $crew->stations, $crew->lifts);
+            $places[] = AgendaPlaceView::of($crew, (new DayRule())->plan($day), $bookings, $on);
+        }
+
+        return new AgendaView(
+            $on->format('Y-m-d'),
+            $this->scope->today($actor)->format('Y-m-d'),
+            $places,
+            $unweighed,
+        );
+    }
+
+    public function week(Actor $actor, \DateTimeImmutable $from): AgendaWeekView
+    {
+        $to = $from->modify('+'.(self::WEEK - 1).' days');
+        $sums = [];
+        $salon = $this->salon($actor);
+        foreach ($this->booked->between($actor, $from, $to) as [$b, $minutes]) {
+            $iso = $b->day->format('Y-m-d');
+            $sums[$iso] ??= [0, 0.0];
+            ++$sums[$iso][0];
+            $sums[$iso][1] += null === $minutes ? 0.0 : $minutes->personMinutes * ($minutes->sure / $minutes->likely);
+        }
+        $days = [];
+        for ($n = 0; $n < self::WEEK; ++$n) {
+            $day = $from->modify("+$n days");
+            $hands = 0;
+            foreach (self::crews($salon, $day) as $crew) {
+                foreach ($crew->workers as $w) {
+                    $hands += intdiv($w->to - $w->from, Day::TICKS);
+                }
+            }
+            [$dogs, $minutes] = $sums[$day->format('Y-m-d')] ?? [0, 0.0];
+            $days[] = [
+                'day' => $day->format('Y-m-d'),
+                'dogs' => $dogs,
+                'minutes' => (int) round($minutes),
+                'hands' => $hands,
+            ];
+        }
+
+        return new AgendaWeekView($days);
+    }
+
+    /** @return array{list<Place>, list<Staff>} */
+    private function salon(Actor $actor): array
+    {
+        $salon = $this->scope->salon($actor);
+
+        return [
+            $this->manager
+                ->getRepository(Place::class)
+                ->findBy(['salon' => $salon, 'open' => true], ['position' => 'ASC']),
+            $this->manager->getRepository(Staff::class)->findBy(['salon' => $salon], ['name' => 'ASC']),
+        ];
+    }
+
+    /**
+     * @param array{list<Place>, list<Staff>} $salon
+     *
+     * @return list<Crew>
+     */
+    private static function crews(array $salon, \DateTimeImmutable $day): array
+    {
+        return array_map(static fn (Place $p): Crew => Crew::of($p, $salon[1], $day), $salon[0]);
+    }
+
+    /** @param list<Crew> $crews */
+    private static function placeOf(Booking $b, array $crews): int
+    {
+        foreach ($crews as $i => $crew) {
+            if (null !== $b->staff && $crew->place === $b->staff->place) {
+                return $i;
+            }
+        }
+        foreach ($crews as $i => $crew) {
+            if ('room' === $crew->place->kind && [] !== $crew->workers) {
+                return $i;
+            }
+        }
+
+        return 0;
+    }
+
+    private static function job(Booking $b, Minutes $minutes): Job
+    {
+        $dog = $b->dog;
+        $arrives = Crew::tick($b->time);
+        $groomer = null === $b->staff ? '' : Crew::asGroomer($b->staff);
+
+        return new Job(
+            (string) $b->id,
+            $arrives,
+            $arrives + $minutes->slot * Day::TICKS,
+            VisitTasks::of($minutes, Service::tryFrom($b->kind) ?? Service::Full, groomer: $groomer),
+            self::SETTLE,
+            (string) $dog->household->id,
+            heavy: ($dog->kg ?? 0.0) > self::LIFT_KG,
+            neverAlone: \in_array($dog->muzzle, ['flat', 'short'], true)
+                || 'senior' === $dog->stage->value
+                || [] !== $dog->health,
+        );
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+/** Who works at a place on a day, when, and at how many stations. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Agenda;
+
+use KeenThistle\Core\Day\Day;
+use KeenThistle\Core\Day\VisitTasks;
+use KeenThistle\Core\Day\Worker;
+use KeenThistle\Core\Handling\SkillCheck;
+use KeenThistle\Core\Timing\Service;
+use KeenThistle\Salon\Place;
+use KeenThistle\Staff\Staff;
+
+final readonly class Crew
+{
+    /** Where a salon has not said its hours. */
+    private const HOURS = ['09:00', '17:30'];
+
+    /**
+     * @param list<Staff> $staff who are there
+     * @param list<Worker> $workers the same
+     * @param array<string, int> $stations
+     * @param bool $said whether the salon has said what stations there are
+     */
+    private function __construct(
+        public Place $place,
+        public array $staff,
+        public array $workers,
+        public array $stations,
+        public int $lifts,
+        public bool $said,
+    ) {
+    }
+
+    /** @param list<Staff> $all of the salon */
+    public static function of(Place $place, array $all, \DateTimeImmutable $day): self
+    {
+        $staff = $workers = [];
+        foreach ('' === $place->opening()->whyNot($day) ? $all : [] as $person) {
+            if ($person->place === $place && self::grooms($person) && '' === $person->opening()->whyNot($day)) {
+                [$from, $to] = $person->opening()->on($day) ?? $place->opening()->on($day) ?? self::HOURS;
+                $staff[] = $person;
+                $workers[] = new Worker(
+                    (string) $person->id,
+                    self::tick($from),
+                    self::tick($to),
+                    skills: self::skills($person),
+                );
+            }
+        }
+        $s = $place->stations;
+        $hands = max(1, \count($staff));
+
+        return new self(
+            $place,
+            $staff,
+            $workers,
+            [
+                'tub' => $s['tubs'] ?? 1,
+                'dryer' => $s['dryers'] ?? $hands,
+                'table' => $s['tables'] ?? $hands,
+                'pen' => $s['pens'] ?? 2,
+            ],
+            true === ($s['lift'] ?? false) ? 1 : 0,
+            [] !== $s,
+        );
+    }
+
+    /** Who is asked for at the table, as a skill of their own; empty: nobody is, or they do not groom. */
+    public static function asGroomer(Staff $person): string
+    {
+        return self::washesOnly($person) || !self::grooms($person) ? '' : "with $person->id";
+    }
+
+    private static function washesOnly(Staff $person): bool
+    {
+        return null !== (new SkillCheck())->refuses($person->role->value, Service::Full, null);
+    }
+
+    public static function tick(string $time): int
+    {
+        return (60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2)) * Day::TICKS;
+    }
+
+    private static function grooms(Staff $person): bool
+    {
+        // Nobody is given what their role does not do by itself.
+        return $person->active && null === (new SkillCheck())->refuses($person->role->value, Service::Bath, null);
+    }
+
+    /** @return list<string> */
+    private static function skills(Staff $person): array
+    {
+        return self::washesOnly($person)
+            ? [VisitTasks::WASH]
+            : [VisitTasks::WASH, VisitTasks::GROOM, self::asGroomer($person)];
+    }
+}

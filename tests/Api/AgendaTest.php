@@ -1,0 +1,135 @@
+<?php
+
+/** The diary: a day that can be done, in real people's hours and at real stations; what has no place is named. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Api;
+
+use KeenThistle\Tests\QueryCounter;
+
+final class AgendaTest extends ApiTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn('maren');
+    }
+
+    private static function tomorrow(): string
+    {
+        return date('Y-m-d', (int) strtotime('+1 day'));
+    }
+
+    /** @return array<string, mixed> */
+    private function mill(string $on): array
+    {
+        $agenda = $this->ask('GET', "/api/agenda?on=$on", expect: 200);
+
+        return self::find(self::rows($agenda['places']), 'name', 'Mill room');
+    }
+
+    public function testADayIsLaidOutByPeopleAndStations(): void
+    {
+        $mill = $this->mill(self::tomorrow());
+        self::assertSame(
+            ['Maren Oakhollow', 'Tove Lindgarth'],
+            array_column(self::rows($mill['people']), 'name'),
+            'neither the desk nor an apprentice is given a dog',
+        );
+        $dogs = array_column(self::rows($mill['dogs']), null, 'name');
+        self::assertSame('Tove Lindgarth', $dogs['Wick']['with']);
+        self::assertNull($dogs['Marl']['with']);
+        $tove = self::text(self::find(self::rows($mill['people']), 'name', 'Tove Lindgarth')['id']);
+        $table = array_filter(
+            self::rows($mill['items']),
+            static fn (array $i): bool => 'Wick' === $i['name'] && 'table' === $i['station'],
+        );
+        $who = array_unique(array_map(self::text(...), array_column($table, 'person')));
+        self::assertSame([$tove], array_values($who), 'as it was booked');
+        foreach (self::rows($mill['items']) as $item) {
+            $dog = $dogs[self::text($item['name'])];
+            self::assertGreaterThanOrEqual(self::number($dog['arrives']), self::number($item['from']));
+            self::assertLessThanOrEqual(self::number($dog['ends']), self::number($item['to']));
+        }
+        self::assertGreaterThanOrEqual(self::number($mill['bound']), self::number($mill['cost']));
+    }
+
+    public function testAColleagueWhoIsAwayMovesTheDay(): void
+    {
+        $day = self::tomorrow();
+        $people = self::rows($this->ask('GET', '/api/people', expect: 200)['people']);
+        $tove = self::find($people, 'name', 'Tove Lindgarth');
+        $this->db()->executeStatement('UPDATE staff SET away = ? WHERE login = ?', [
+            json_encode([['from' => $day, 'to' => $day, 'why' => 'ill']]),
+            'tove',
+        ]);
+        $this->fresh();
+        $mill = $this->mill($day);
+        self::assertNotContains($tove['id'], array_column(self::rows($mill['people']), 'id'));
+        $unfit = self::rows($mill['unfit']);
+        self::assertContains(['Wick'], array_column($unfit, 'names'));
+        self::assertStringContainsString('for Wick', self::text(self::find($unfit, 'names', ['Wick'])['why']));
+    }
+
+    public function testAClosedPlaceHasNobody(): void
+    {
+        $day = self::tomorrow();
+        $this->db()->executeStatement('UPDATE place SET closed_days = ? WHERE name = ?', [
+            json_encode([['from' => $day, 'to' => $day, 'why' => 'stocktaking']]),
+            'Mill room',
+        ]);
+        $this->fresh();
+        $mill = $this->mill($day);
+        self::assertSame([[], []], [$mill['people'], $mill['items']]);
+        self::assertNotSame([], $mill['unfit'], 'what is booked is named, not lost');
+    }
+
+    public function testAWeekSaysHowFullItsDaysAre(): void
+    {
+        $from = date('Y-m-d');
+        $days = self::rows($this->ask('GET', "/api/agenda/week?from=$from", expect: 200)['days']);
+        self::assertCount(7, $days);
+        self::assertSame([$from, self::tomorrow()], [$days[0]['day'], $days[1]['day']]);
+        self::assertGreaterThanOrEqual(7, $days[1]['dogs']);
+        self::assertGreaterThan(200, $days[1]['minutes']);
+        self::assertGreaterThan($days[1]['minutes'], $days[1]['hands']);
+    }
+
+    public function testMoreDogsTakeNoMoreQueries(): void
+    {
+        $day = date('Y-m-d', (int) strtotime('monday +5 weeks'));
+        $ask = fn (): mixed => $this->ask('GET', "/api/agenda?on=$day", expect: 200);
+        $book = fn (string $dog, string $time): mixed => $this->ask(
+            'POST',
+            '/api/dogs/'.$this->dogId($dog).'/bookings',
+            ['day' => $day, 'time' => $time],
+            201,
+        );
+        $book('Tansy', '09:00');
+        $one = QueryCounter::during($ask);
+        $book('Marl', '10:00');
+        $book('Dimity', '12:00');
+        self::assertSame($one, QueryCounter::during($ask));
+        $week = fn (): mixed => $this->ask('GET', "/api/agenda/week?from=$day", expect: 200);
+        self::assertLessThanOrEqual(QueryCounter::during($ask), QueryCounter::during($week));
+    }
+
+    public function testADogNobodyWeighedIsNamedAndTheRestStands(): void
+    {
+        $this->db()->executeStatement('UPDATE dog SET kg = NULL WHERE name = ?', ['Wick']);
+        $this->fresh();
+        $agenda = $this->ask('GET', '/api/agenda?on='.self::tomorrow(), expect: 200);
+        self::assertSame(['Wick'], array_column(self::rows($agenda['unweighed']), 'name'));
+        self::assertNotSame([], self::rows($agenda['places'])[0]['items']);
+        self::assertArrayHasKey('on', self::errors($this->ask('GET', '/api/agenda?on=tomorrow', expect: 422)));
+    }
+
+    /** What was changed behind the application's back is read anew. */
+    private function fresh(): void
+    {
+        $manager = self::getContainer()->get('doctrine.orm.entity_manager');
+        \assert($manager instanceof \Doctrine\ORM\EntityManagerInterface);
+        $manager->clear();
+    }
+}

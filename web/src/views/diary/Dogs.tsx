@@ -1,0 +1,55 @@
+// The dogs of one place on a day: when each comes, is ready, was promised, waits; what has no place.
+import { Link } from 'react-router'
+import { kindSaid } from '../../parts/kinds'
+import { day } from '../../ui/words'
+import { time, type PlaceDay } from './chart'
+
+export function Dogs({ place }: { place: PlaceDay }) {
+  return (
+    <>
+      {place.unfit.map((u) => (
+        <p key={u.names.join()} role="alert" className="border-l-4 border-haw bg-haw-soft px-3 py-2 text-haw">
+          <b>{u.names.join(' and ')} has no place on this day:</b> {u.why}.{' '}
+          {u.on ? `The first day with room is ${day(u.on)}.` : 'None of the next 60 days has room.'}
+        </p>
+      ))}
+      {place.dogs.length > 0 && (
+        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={`${place.name}: the dogs`}>
+          <table className="w-full min-w-[36rem] text-left text-sm">
+            <thead>
+              <tr className="text-ink-2">
+                {['Comes', 'Dog', 'For', 'With', 'Ready', 'Promised', 'Waits'].map((h) => (
+                  <th key={h} scope="col" className="py-1 pr-3 font-normal">
+                    {h}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {[...place.dogs]
+                .sort((a, b) => a.arrives - b.arrives)
+                .map((d) => (
+                  <tr key={d.booking} className="border-t border-line">
+                    <td className="py-2 pr-3">{time(d.arrives)}</td>
+                    <td className="pr-3">
+                      <Link className="font-bold text-slate underline" to={`/dogs/${d.dog}`}>
+                        {d.name}
+                      </Link>
+                    </td>
+                    <td className="pr-3">{kindSaid(d.kind).toLowerCase()}</td>
+                    <td className="pr-3">{d.with ?? 'anybody'}</td>
+                    <td className="pr-3">{time(d.ends, true)}</td>
+                    <td className="pr-3">
+                      {time(d.promised)}
+                      {d.late > 0 && <b className="text-haw"> · {Math.ceil(d.late)} min late</b>}
+                    </td>
+                    <td>{d.waiting >= 1 ? `${Math.round(d.waiting)} min` : 'not'}</td>
+                  </tr>
+                ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </>
+  )
+}
