@@ -6,7 +6,9 @@ declare(strict_types=1);
 
 namespace KeenThistle\Agenda;
 
+use KeenThistle\Book\Dogs;
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Core\Timing\Service;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\Json;
 use KeenThistle\Staff\Actor;
@@ -45,6 +47,28 @@ final readonly class AgendaController
     public function week(Actor $actor, Request $request): Response
     {
         return Json::response($this->agenda->week($actor, $this->asked($actor, $request, 'from')));
+    }
+
+    #[Route('/api/dogs/{id}/proposals', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint(
+        'Dates to offer for a dog: those that keep its clock first',
+        gives: ProposalsView::class,
+        query: ['kind' => 'of the visit, a full groom by default', 'due' => 'the last day that keeps the clock'],
+    ),]
+    public function proposals(Actor $actor, string $id, Request $request, Dogs $dogs, Proposals $proposals): Response
+    {
+        $kind = Shape::enum(Service::class, 'kind')->read($request->query->getString('kind', 'full'), 'kind');
+        \assert(\is_string($kind));
+
+        return Json::response(
+            $proposals->of(
+                $actor,
+                $dogs->get($actor, $id),
+                Service::from($kind),
+                $this->asked($actor, $request, 'due'),
+            ),
+        );
     }
 
     private function asked(Actor $actor, Request $request, string $name): \DateTimeImmutable

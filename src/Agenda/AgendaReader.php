@@ -96,7 +96,7 @@ final readonly class AgendaReader
     }
 
     /** @return array{list<Place>, list<Staff>} */
-    private function salon(Actor $actor): array
+    public function salon(Actor $actor): array
     {
         $salon = $this->scope->salon($actor);
 
@@ -113,7 +113,7 @@ final readonly class AgendaReader
      *
      * @return list<Crew>
      */
-    private static function crews(array $salon, \DateTimeImmutable $day): array
+    public static function crews(array $salon, \DateTimeImmutable $day): array
     {
         return array_map(static fn (Place $p): Crew => Crew::of($p, $salon[1], $day), $salon[0]);
     }

@@ -102,6 +102,7 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/house' => [['manager'], false],
             'GET /api/prices' => [self::ALL, false],
             'GET /api/agenda' => [self::ALL, false],
+            'GET /api/dogs/{id}/proposals' => [self::ALL, true],
             'GET /api/agenda/week' => [self::ALL, false],
             'POST /api/prices/answer' => [['manager'], false],
             'POST /api/prices' => [['manager'], false],

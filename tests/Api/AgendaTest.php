@@ -125,6 +125,30 @@ final class AgendaTest extends ApiTestCase
         self::assertArrayHasKey('on', self::errors($this->ask('GET', '/api/agenda?on=tomorrow', expect: 422)));
     }
 
+    public function testDatesAreOfferedThatKeepTheClockAndCanBeBooked(): void
+    {
+        $dog = $this->dogId('Tansy');
+        $due = date('Y-m-d', (int) strtotime('+40 days'));
+        $answer = $this->ask('GET', "/api/dogs/$dog/proposals?kind=full&due=$due", expect: 200);
+        $offers = self::rows($answer['proposals']);
+        self::assertCount(5, $offers);
+        self::assertSame($due, $offers[0]['day']);
+        self::assertSame(0, $offers[0]['late_days']);
+        $book = ['kind' => 'full'] + array_intersect_key($offers[0], ['day' => 1, 'time' => 1, 'staff' => 1]);
+        $this->ask('POST', "/api/dogs/$dog/bookings", $book, 201);
+        // Two desks want the same hour: the other is offered the next.
+        $other = $this->ask('GET', '/api/dogs/'.$this->dogId('Osric')."/proposals?kind=full&due=$due", expect: 200);
+        foreach (self::rows($other['proposals']) as $o) {
+            self::assertNotSame([$book['day'], $book['time'], $book['staff']], [$o['day'], $o['time'], $o['staff']]);
+        }
+        $this->ask('GET', "/api/dogs/$dog/proposals?kind=spa", expect: 422);
+        $late = $this->ask('GET', "/api/dogs/$dog/proposals?kind=nails&due=2020-01-01", expect: 200);
+        self::assertSame(self::tomorrow(), self::rows($late['proposals'])[0]['day'], 'overdue: as soon as can be');
+        $this->db()->executeStatement('UPDATE dog SET kg = NULL WHERE name = ?', ['Tansy']);
+        $this->fresh();
+        self::assertNull($this->ask('GET', "/api/dogs/$dog/proposals?due=$due", expect: 200)['minutes']);
+    }
+
     /** What was changed behind the application's back is read anew. */
     private function fresh(): void
     {

@@ -610,6 +610,8 @@ array_push(
         ['wim', 'GET', '/api/agenda?on=2024-05-06'],
         ['tove', 'GET', '/api/agenda?on=2024-06-14'],
         ['tove', 'GET', '/api/agenda?on=soon'],
+        ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=full&due=2024-06-20'],
+        ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=spa&due=then'],
         ['junia', 'GET', '/api/agenda/week?from=2024-05-06'],
         // Prices.
         ['maren', 'GET', '/api/prices', null, 'keep' => 'prices'],

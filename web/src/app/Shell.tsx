@@ -111,7 +111,8 @@ export function Shell() {
           ))}
         </nav>
         <span
-          className="ml-auto min-w-0 shrink-9 truncate text-sm text-ink-2 max-[88rem]:hidden short:hidden"
+          className={`ml-auto min-w-0 shrink-9 truncate text-sm text-ink-2 max-[88rem]:hidden
+            short:hidden`}
         >
           {session.salon}
         </span>

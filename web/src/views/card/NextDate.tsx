@@ -13,6 +13,7 @@ import { timeTyped } from '../../ui/dates'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
+import { Offers } from './Offers'
 import { day, hours, money } from '../../ui/words'
 
 export function NextDate({ card }: { card: Schemas['CardView'] }) {
@@ -32,9 +33,10 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
     tidy: card.interval.tidy_on,
     nails: card.interval.nails_on,
   }
+  const due = notYet(card) ? null : dueOn[form.kind]
   const choose = (id: string) => {
-    const due = notYet(card) ? null : dueOn[id]
-    set({ kind: id, ...(due && due >= card.today ? { day: due } : {}) })
+    const on = notYet(card) ? null : dueOn[id]
+    set({ kind: id, ...(on && on >= card.today ? { day: on } : {}) })
   }
   const refresh = () => void cache.invalidateQueries({ queryKey: ['card', card.dog.id] })
   const book = useWrite({
@@ -131,6 +133,13 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
           noValidate
           aria-label="Book the next date"
         >
+          <Offers
+            dog={card.dog.id}
+            kind={form.kind}
+            due={due && due >= card.today ? due : null}
+            chosen={form}
+            onChoose={set}
+          />
           <div className="grid grid-cols-[7fr_5fr] gap-2">
             <DateField label="Day" value={form.day} onDay={(day) => set({ day })} error={errors.day} />
             <TextField

@@ -8,6 +8,7 @@ import type { Schemas } from '../../app/client'
 import { json, page, problem, server, signedIn } from '../../testing'
 import { card, INTERVAL } from './testing'
 import { Visits } from './Visits'
+import { NextDate } from './NextDate'
 import { WhenBack } from './WhenBack'
 
 describe('when back', () => {
@@ -189,5 +190,44 @@ describe('visits', () => {
   it('says what to do where there is none', () => {
     page(<Visits visits={[]} labels={{}} open={null} dogId="d1" />)
     expect(screen.getByText(/Record the first one and the clocks start/)).toBeTruthy()
+  })
+})
+
+describe('dates to offer', () => {
+  const OFFER = { day: '2026-12-22', time: '11:15', staff: 's2', name: 'Pell Hasp', late_days: 0 }
+  it('fills the form in by a tap, and books just that', async () => {
+    const asked = server({
+      'GET /api/dogs/d1/proposals': {
+        minutes: 130,
+        proposals: [
+          { ...OFFER, reasons: ['2 days before the clock runs out', 'with who had it last'] },
+          { ...OFFER, day: '2026-12-28', late_days: 4, reasons: ['4 days past the clock'] },
+        ],
+      },
+      'POST /api/dogs/d1/bookings': () =>
+        json({ id: 'b1', day: OFFER.day, time: OFFER.time, version: 1 }, 201),
+    })
+    page(signedIn(<NextDate card={card()} />))
+    const offer = await screen.findByRole('button', { name: /Tue 22 Dec 2026, 11:15 with Pell/ })
+    expect(offer.textContent).toContain('2 days before the clock runs out, with who had it last')
+    expect(screen.getByText('4 days past the clock').className).toContain('text-haw')
+    expect(asked.find((a) => a.path.endsWith('proposals'))?.query.get('due')).toBe('2026-12-24')
+    await userEvent.click(offer)
+    expect(offer.getAttribute('aria-pressed')).toBe('true')
+    await userEvent.click(screen.getByRole('button', { name: /^Book Tue 22 Dec/ }))
+    await screen.findByText(/Booked: Tue 22 Dec/)
+    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({
+      day: '2026-12-22',
+      time: '11:15',
+      staff: 's2',
+    })
+  })
+  it('says it where nobody has room, or the dog was never weighed', async () => {
+    server({ 'GET /api/dogs/d1/proposals': { minutes: 130, proposals: [] } })
+    page(signedIn(<NextDate card={card()} />))
+    await screen.findByText('Nobody has 130 minutes near that day.')
+    server({ 'GET /api/dogs/d1/proposals': { minutes: null, proposals: [] } })
+    page(signedIn(<NextDate card={card()} />))
+    await screen.findByText('Weigh the dog, and dates can be offered.')
   })
 })

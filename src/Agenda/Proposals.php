@@ -1,0 +1,107 @@
+<?php
+
+/** Reads who is free when near the day a dog is due, and asks which dates to offer. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Agenda;
+
+use KeenThistle\Book\Dog;
+use KeenThistle\Core\Day\Day;
+use KeenThistle\Core\Day\FreeDay;
+use KeenThistle\Core\Day\ProposalRule;
+use KeenThistle\Core\Day\VisitTasks;
+use KeenThistle\Core\Timing\Service;
+use KeenThistle\Order\WorkOrder;
+use KeenThistle\Plan\Plans;
+use KeenThistle\Salon\Row;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+
+final readonly class Proposals
+{
+    /** Days that are looked at before the day it is due, and after it. */
+    private const BEFORE = 21;
+    private const AFTER = 14;
+    private const USUAL = 570;
+
+    public function __construct(
+        private Scope $scope,
+        private AgendaReader $agenda,
+        private Booked $booked,
+        private Plans $plans,
+        private WorkOrder $order,
+    ) {
+    }
+
+    public function of(Actor $actor, Dog $dog, Service $kind, \DateTimeImmutable $due): ProposalsView
+    {
+        $plan = Plans::recipes($this->plans->of($actor, $dog)[1]);
+        $minutes = $this->order->minutes($dog, $plan, null, $kind);
+        if (null === $minutes) {
+            return new ProposalsView(null, []);
+        }
+        $today = $this->scope->today($actor);
+        $due = $due < $today ? $today : $due;
+        $from = max($today->modify('+1 day'), $due->modify('-'.self::BEFORE.' days'));
+        $to = $due->modify('+'.self::AFTER.' days');
+        $busy = [];
+        foreach ($this->booked->between($actor, $from, $to) as [$b, $takes]) {
+            $begins = intdiv(Crew::tick($b->time), Day::TICKS);
+            $busy[$b->day->format('Y-m-d')][(string) $b->staff?->id][] = [$begins, $begins + ($takes->slot ?? 60)];
+        }
+        $names = $days = [];
+        $skill = VisitTasks::of($minutes, $kind)[0]->skill ?? VisitTasks::GROOM;
+        $salon = $this->agenda->salon($actor);
+        for ($day = $from; $day <= $to; $day = $day->modify('+1 day')) {
+            $iso = $day->format('Y-m-d');
+            $people = [];
+            foreach (AgendaReader::crews($salon, $day) as $crew) {
+                foreach ($crew->workers as $w) {
+                    if (\in_array($skill, $w->skills ?? [], true)) {
+                        $people[] = [
+                            'id' => $w->id,
+                            'from' => intdiv($w->from, Day::TICKS),
+                            'to' => intdiv($w->to, Day::TICKS),
+                            'busy' => $busy[$iso][$w->id] ?? [],
+                        ];
+                    }
+                }
+            }
+            $days[] = new FreeDay($iso, $people);
+        }
+        foreach ($salon[1] as $staff) {
+            $names[(string) $staff->id] = $staff->name;
+        }
+        [$who, $at] = $this->last($actor, $dog, $today);
+
+        return new ProposalsView($minutes->slot, array_map(static fn (array $p): array => [
+            'day' => $p['day'],
+            'time' => \sprintf('%02d:%02d', intdiv($p['time'], 60), $p['time'] % 60),
+            'staff' => $p['person'],
+            'name' => $names[$p['person']] ?? '',
+            'late_days' => $p['late_days'],
+            'reasons' => $p['reasons'],
+        ], (new ProposalRule())->of($days, $minutes->slot, $due->format('Y-m-d'), $who, $at)));
+    }
+
+    /** @return array{string|null, int} who had the dog last, and the minute it came at */
+    private function last(Actor $actor, Dog $dog, \DateTimeImmutable $today): array
+    {
+        $rows = $this->scope->rows(
+            $actor,
+            "SELECT staff_id, time FROM booking WHERE dog_id = :dog AND salon_id = :salon AND day <= :today AND
+            state = 'booked' ORDER BY day DESC, time DESC LIMIT 1",
+            ['dog' => $dog->id->toBinary(), 'today' => $today->format('Y-m-d')],
+        );
+        $last = $rows[0] ?? null;
+        if (null === $last) {
+            return [null, self::USUAL];
+        }
+
+        return [
+            \is_string($last['staff_id']) ? Row::id($last['staff_id']) : null,
+            intdiv(Crew::tick(Row::text($last['time'])), Day::TICKS),
+        ];
+    }
+}
