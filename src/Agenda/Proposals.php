@@ -88,20 +88,25 @@ final readonly class Proposals
     /** @return array{string|null, int} who had the dog last, and the minute it came at */
     private function last(Actor $actor, Dog $dog, \DateTimeImmutable $today): array
     {
-        $rows = $this->scope->rows(
+        $of = ['dog' => $dog->id->toBinary(), 'today' => $today->format('Y-m-d')];
+        $booked = $this->scope->rows(
             $actor,
             "SELECT staff_id, time FROM booking WHERE dog_id = :dog AND salon_id = :salon AND day <= :today AND
             state = 'booked' ORDER BY day DESC, time DESC LIMIT 1",
-            ['dog' => $dog->id->toBinary(), 'today' => $today->format('Y-m-d')],
-        );
-        $last = $rows[0] ?? null;
-        if (null === $last) {
-            return [null, self::USUAL];
-        }
+            $of,
+        )[0] ?? [];
+        $visit = $this->scope->rows(
+            $actor,
+            'SELECT staff_id FROM visit WHERE dog_id = :dog AND salon_id = :salon AND day <= :today
+            ORDER BY day DESC LIMIT 1',
+            $of,
+        )[0] ?? [];
+        $who = $visit['staff_id'] ?? $booked['staff_id'] ?? null;
+        $time = Row::text($booked['time'] ?? '');
 
         return [
-            \is_string($last['staff_id']) ? Row::id($last['staff_id']) : null,
-            intdiv(Crew::tick(Row::text($last['time'])), Day::TICKS),
+            \is_string($who) ? Row::id($who) : null,
+            '' === $time ? self::USUAL : intdiv(Crew::tick($time), Day::TICKS),
         ];
     }
 }

@@ -23,9 +23,16 @@ export function Week({ from, on, onDay }: { from: string; on: string; onDay: (da
               ${d.day === on ? 'border-thistle bg-thistle-soft' : 'border-line bg-sheet hover:bg-well'}`}
             onClick={() => onDay(d.day)}
           >
-            <b className="block truncate">{shortDay(d.day)}</b>
+            <b aria-hidden className="sm:hidden">
+              {Number(d.day.slice(8))}
+            </b>
+            <b className="block truncate max-sm:sr-only">{shortDay(d.day)}</b>
             <span className="block truncate text-ink-2">
-              {d.dogs > 0 && `${d.dogs} ${d.dogs === 1 ? 'dog' : 'dogs'}, `}
+              {d.dogs > 0 && (
+                <span className="max-sm:sr-only">
+                  {d.dogs} {d.dogs === 1 ? 'dog' : 'dogs'},{' '}
+                </span>
+              )}
               {said}
             </span>
             <svg viewBox="0 0 100 6" preserveAspectRatio="none" className="h-2 w-full" aria-hidden>
