@@ -15,6 +15,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
  */
 final class RaceTest extends RaceCase
 {
+    /** Leaves no row behind whose version could be told: raced by itself. */
+    private const GONE = 'DELETE /api/prices/{id}';
+
     /**
      * @param callable(int): (callable(int): Wish) $race
      * @param callable(): mixed $there
@@ -65,9 +68,33 @@ final class RaceTest extends RaceCase
             static fn (string $name): string => explode(':', $name)[0],
             array_keys(iterator_to_array(self::races())),
         );
+        $raced[] = self::GONE;
         sort($versioned);
         sort($raced);
         self::assertSame($versioned, $raced);
+    }
+
+    public function testPricesThatAreComingAreDroppedOnce(): void
+    {
+        for ($round = 0; $round < self::times(3, 10); ++$round) {
+            $body = ['begins' => date('Y-m-d', time() + 86400 * (300 + $round)), 'hour' => 50, 'mat_hour' => 60];
+            [$status, $prices] = self::person()->ask('POST', '/api/prices', $body);
+            self::assertSame(201, $status);
+            $id = self::id('SELECT id FROM price_list WHERE begins = ?', [$body['begins']]);
+            $answers = self::all(static fn (Person $p): \CurlHandle => $p->call('DELETE', "/api/prices/$id", [], 1));
+            $counted = self::counted($answers) + [404 => 0, 412 => 0];
+            self::assertSame(1, $counted[200]);
+            self::assertSame(self::WRITERS - 1, $counted[404] + $counted[412], 'the others are told that it is gone');
+            self::assertNotSame([], $prices);
+            self::assertSame(
+                1,
+                (int) self::number(
+                    self::value("SELECT COUNT(*) FROM change_log WHERE summary LIKE ? AND summary LIKE '%dropped'", [
+                        '%'.date('j M Y', (int) strtotime($body['begins'])).'%',
+                    ]),
+                ),
+            );
+        }
     }
 
     public function testTheSameKeyTwentyTimesAtOnceIsOneWrite(): void
