@@ -116,7 +116,7 @@ final class DayTest extends TestCase
         $busy = [self::job('x', [self::clip(300)]), self::job('y', [self::clip(200)])];
         $full = new Day($busy, $day->people, self::STATIONS);
         $closed = new Day([], [], self::STATIONS);
-        $plan = (new DayRule())->plan($day, [1 => $full, 2 => $closed]);
+        $plan = (new DayRule())->plan($day, static fn (int $n): ?Day => [1 => $full, 2 => $closed][$n] ?? null);
         DayChecks::hold($plan);
         self::assertCount(3, $plan->day->jobs, 'nine hours with one over hold three of three hours');
         self::assertSame([3, 3], array_column($plan->unfit, 'in_days'));

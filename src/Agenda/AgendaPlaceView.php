@@ -45,7 +45,7 @@ final readonly class AgendaPlaceView
         #[Gives(self::ITEM)] public array $items,
         #[Gives(self::DOG)] public array $dogs,
         #[Gives('list<array{names: list<string>, why: string, on: string|null}>'),
-            Says('what has no place, and the first day that has one with this day\'s hours'),]
+            Says('what has no place, and the first day that has one beside what is booked there'),]
         public array $unfit,
         public float $late,
         public float $overtime,

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Agenda;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Day\DayRule;
 use KeenThistle\Core\Day\Job;
@@ -32,7 +33,9 @@ final readonly class AgendaReader
 
     public function day(Actor $actor, \DateTimeImmutable $on): AgendaView
     {
-        $crews = self::crews($this->salon($actor), $on);
+        $salon = $this->salon($actor);
+        $crews = self::crews($salon, $on);
+        $later = null;
         $byPlace = $unweighed = [];
         foreach ($this->booked->between($actor, $on, $on) as [$b, $minutes]) {
             if (null === $minutes) {
@@ -52,7 +55,13 @@ final readonly class AgendaReader
                 $bookings[(string) $b->id] = $b;
             }
             $day = new Day($jobs, $crew->workers, $crew->stations, $crew->lifts);
-            $places[] = AgendaPlaceView::of($crew, (new DayRule())->plan($day), $bookings, $on);
+            // Read once, and only where something has no place today.
+            $plan = (new DayRule())->plan($day, function (int $n) use ($actor, $on, $salon, $i, &$later): Day {
+                $later ??= $this->later($actor, $on, $salon);
+
+                return $later[$n][$i];
+            });
+            $places[] = AgendaPlaceView::of($crew, $plan, $bookings, $on);
         }
 
         return new AgendaView(
@@ -93,6 +102,40 @@ final readonly class AgendaReader
         }
 
         return new AgendaWeekView($days);
+    }
+
+    /**
+     * The days after one as they are booked.
+     *
+     * @param array{list<Place>, list<Staff>} $salon
+     *
+     * @return array<int, list<Day>> by how many days after, then place
+     */
+    private function later(Actor $actor, \DateTimeImmutable $on, array $salon): array
+    {
+        $booked = [];
+        $last = $on->modify('+'.DayRule::AHEAD.' days');
+        foreach ($this->booked->between($actor, $on->modify('+1 day'), $last, Booked::AHEAD) as [$b, $minutes]) {
+            if (null !== $minutes) {
+                $booked[$b->day->format('Y-m-d')][] = [$b, $minutes];
+            }
+        }
+        $out = [];
+        for ($n = 1; $n <= DayRule::AHEAD; ++$n) {
+            $day = $on->modify("+$n days");
+            $crews = self::crews($salon, $day);
+            $jobs = array_fill(0, \count($crews), []);
+            foreach ($booked[$day->format('Y-m-d')] ?? [] as [$b, $minutes]) {
+                $jobs[self::placeOf($b, $crews)][] = self::job($b, $minutes);
+            }
+            $out[$n] = array_map(
+                static fn (Crew $c, array $its): Day => new Day($its, $c->workers, $c->stations, $c->lifts),
+                $crews,
+                $jobs,
+            );
+        }
+
+        return $out;
     }
 
     /** @return array{list<Place>, list<Staff>} */
@@ -149,9 +192,7 @@ final readonly class AgendaReader
             self::SETTLE,
             (string) $dog->household->id,
             heavy: ($dog->kg ?? 0.0) > self::LIFT_KG,
-            neverAlone: \in_array($dog->muzzle, ['flat', 'short'], true)
-                || 'senior' === $dog->stage->value
-                || [] !== $dog->health,
+            neverAlone: StandingCautions::standing($dog)->isWatchedWhileDrying(),
         );
     }
 }

@@ -19,6 +19,8 @@ use KeenThistle\Staff\Scope;
 final readonly class Booked
 {
     private const MOST = 400;
+    /** Of sixty days of a large salon. */
+    public const AHEAD = 3000;
 
     public function __construct(
         private Scope $scope,
@@ -29,8 +31,12 @@ final readonly class Booked
     }
 
     /** @return list<array{Booking, Minutes|null}> by day and time; no minutes: nobody has weighed the dog */
-    public function between(Actor $actor, \DateTimeImmutable $from, \DateTimeImmutable $to): array
-    {
+    public function between(
+        Actor $actor,
+        \DateTimeImmutable $from,
+        \DateTimeImmutable $to,
+        int $most = self::MOST,
+    ): array {
         $this->scope->apply($actor, $this->manager);
         /** @var list<Booking> $booked */
         $booked = $this->manager
@@ -43,7 +49,7 @@ final readonly class Booked
             ->setParameter('salon', $this->scope->salon($actor)->id, 'uuid')
             ->setParameter('from', $from, 'date_immutable')
             ->setParameter('to', $to, 'date_immutable')
-            ->setMaxResults(self::MOST)
+            ->setMaxResults($most)
             ->getResult();
         $dogs = [];
         foreach ($booked as $b) {

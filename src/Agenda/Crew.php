@@ -41,7 +41,13 @@ final readonly class Crew
         $staff = $workers = [];
         foreach ('' === $place->opening()->whyNot($day) ? $all : [] as $person) {
             if ($person->place === $place && self::grooms($person) && '' === $person->opening()->whyNot($day)) {
-                [$from, $to] = $person->opening()->on($day) ?? $place->opening()->on($day) ?? self::HOURS;
+                $open = $place->opening()->on($day);
+                [$from, $to] = $person->opening()->on($day) ?? $open ?? self::HOURS;
+                // Nobody works where it is closed.
+                [$from, $to] = null === $open ? [$from, $to] : [max($from, $open[0]), min($to, $open[1])];
+                if ($from >= $to) {
+                    continue;
+                }
                 $staff[] = $person;
                 $workers[] = new Worker(
                     (string) $person->id,

@@ -158,7 +158,9 @@ final readonly class DayQuestion implements Question
             $later[$n] = $this->day($other, $people, $in);
         }
 
-        return $this->said((new DayRule())->plan($day, $later), $in->dateOrNull('date'));
+        $plan = (new DayRule())->plan($day, static fn (int $n): ?Day => $later[$n] ?? null);
+
+        return $this->said($plan, $in->dateOrNull('date'));
     }
 
     /** @param list<Fields> $people */

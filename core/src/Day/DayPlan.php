@@ -13,6 +13,7 @@ use KeenThistle\Core\Say\Say;
 /** @phpstan-type Unfit array{jobs: list<string>, why: string, in_days: int|null} */
 final readonly class DayPlan
 {
+    /** Points a minute of lateness, and of overtime; waiting is one. */
     public const LATE = 10;
     public const OVERTIME = 5;
 

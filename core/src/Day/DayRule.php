@@ -21,8 +21,11 @@ final readonly class DayRule
     /** Enough to see whether there is a day at all. */
     private const GLANCE = 600;
 
-    /** @param array<int, Day> $later days after this one, by how many days; not given: empty, with the same hours */
-    public function plan(Day $day, array $later = []): DayPlan
+    /**
+     * @param \Closure(int): ?Day|null $later the day so many days after this one, asked only where something does not
+     *                                         fit; null: empty, with the same hours
+     */
+    public function plan(Day $day, ?\Closure $later = null): DayPlan
     {
         [$day, $cautions] = self::neverAlone($day);
         [$state, $proven] = self::search($day);
@@ -87,11 +90,11 @@ final readonly class DayRule
 
     /**
      * @param list<string> $ids
-     * @param array<int, Day> $later
+     * @param \Closure(int): ?Day|null $later
      *
      * @return Unfit
      */
-    private static function unfit(Day $day, array $ids, array $later): array
+    private static function unfit(Day $day, array $ids, ?\Closure $later): array
     {
         $jobs = array_values(array_filter($day->jobs, static fn (Job $j): bool => \in_array($j->id, $ids, true)));
         $fresh = array_map(
@@ -110,7 +113,7 @@ final readonly class DayRule
         );
         $empty = self::fits(new Day($fresh, $day->people, $day->stations, $day->lifts));
         for ($n = 1; $n <= self::AHEAD; ++$n) {
-            $there = $later[$n] ?? null;
+            $there = null === $later ? null : $later($n);
             $room = null === $there
                 ? $empty
                 : self::fits(self::neverAlone($there->with([...$there->jobs, ...$fresh]))[0]);

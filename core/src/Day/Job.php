@@ -32,9 +32,4 @@ final readonly class Job
         public array $started = [],
     ) {
     }
-
-    public function ticks(): int
-    {
-        return array_sum(array_map(static fn (Task $t): int => $t->ticks, $this->tasks));
-    }
 }

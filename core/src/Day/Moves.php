@@ -19,9 +19,8 @@ final class Moves
     /** @var array<int, array<int, array<int, int>>> when a job can end at the soonest, by job, task and tick */
     private array $soonest = [];
 
-    /** Points a minute, of lateness, of overtime, of waiting. */
-    private const LATE = 10;
-    private const OVER = 5;
+    private const LATE = DayPlan::LATE;
+    private const OVER = DayPlan::OVERTIME;
     /** For each phase that is moved from the plan before, in ticks. */
     public const MOVED = 3 * Day::TICKS;
     /** For a dog that has no place: more than any day costs. */
