@@ -56,6 +56,11 @@ final readonly class AgreeHandler implements Handler
             array_values(
                 array_filter($view->comb->options, static fn (OptionView $o): bool => $o->choice === $arrival->choice),
             )[0] ?? throw InvalidInput::at('choice', 'is not one of the ways that are open today');
+        if (($form->price_minor ?? $chosen->price_minor) !== $chosen->price_minor) {
+            throw Refused::stale('The price was changed after this was shown. Look at it once more, then sign.', [
+                'version' => $arrival->combVersion,
+            ]);
+        }
         $before = $this->rows->agreements($arrival);
         // Sealed to the second, as it is stored.
         $now = new \DateTimeImmutable($this->clock->now()->format('Y-m-d H:i:sP'));

@@ -32,6 +32,7 @@ final readonly class AgreementForm
         public ?Service $kind = null,
         #[ListOf(new Line(1, 60), 0, 20), Says('what was asked for on top, as shown; null: as it is')]
         public ?array $extras = null,
+        #[Whole(0, 100_000_000), Says('the price that was shown; null: as it is')] public ?int $price_minor = null,
         #[Choice(['tablet', 'phone'], 'way'),
             Says('how the owner answered: by phone nobody signs'),]
         public string $by = 'tablet',

@@ -58,18 +58,51 @@ final class AgendaTest extends ApiTestCase
     public function testAColleagueWhoIsAwayMovesTheDay(): void
     {
         $day = self::tomorrow();
-        $people = self::rows($this->ask('GET', '/api/people', expect: 200)['people']);
-        $tove = self::find($people, 'name', 'Tove Lindgarth');
+        $tove = $this->personId('Tove Lindgarth');
         $this->db()->executeStatement('UPDATE staff SET away = ? WHERE login = ?', [
             json_encode([['from' => $day, 'to' => $day, 'why' => 'ill']]),
             'tove',
         ]);
         $this->fresh();
         $mill = $this->mill($day);
-        self::assertNotContains($tove['id'], array_column(self::rows($mill['people']), 'id'));
+        self::assertNotContains($tove, array_column(self::rows($mill['people']), 'id'));
         $unfit = self::rows($mill['unfit']);
         self::assertContains(['Wick'], array_column($unfit, 'names'));
         self::assertStringContainsString('for Wick', self::text(self::find($unfit, 'names', ['Wick'])['why']));
+    }
+
+    public function testTheFirstDayWithRoomIsOneThatIsNotFullItself(): void
+    {
+        // Four full grooms with one person end long after closing; the day after is closed, the next one as full.
+        $monday = new \DateTimeImmutable('monday +8 weeks');
+        $dogs = ['Tansy', 'Osric', 'Gantry', 'Isolde', 'Cobnut'];
+        foreach ([0, 2] as $n) {
+            foreach ($dogs as $i => $dog) {
+                $this->ask('POST', '/api/dogs/'.$this->dogId($dog).'/bookings', [
+                    'day' => $monday->modify("+$n days")->format('Y-m-d'),
+                    'time' => \sprintf('1%d:00', 1 + $i),
+                    'staff' => $this->personId('Tove Lindgarth'),
+                ], 201);
+            }
+        }
+        $shut = $monday->modify('+1 day')->format('Y-m-d');
+        $this->db()->executeStatement('UPDATE place SET closed_days = ? WHERE name = ?', [
+            json_encode([['from' => $shut, 'to' => $shut, 'why' => 'holiday']]),
+            'Mill room',
+        ]);
+        $this->fresh();
+        $unfit = self::rows($this->mill($monday->format('Y-m-d'))['unfit']);
+        self::assertNotSame([], $unfit);
+        foreach ($unfit as $u) {
+            self::assertSame($monday->modify('+3 days')->format('Y-m-d'), $u['on']);
+        }
+    }
+
+    private function personId(string $name): string
+    {
+        $people = self::rows($this->ask('GET', '/api/people', expect: 200)['people']);
+
+        return self::text(self::find($people, 'name', $name)['id']);
     }
 
     public function testAClosedPlaceHasNobody(): void

@@ -87,7 +87,10 @@ final class PriceTest extends ApiTestCase
             'choice' => 'as_reckoned',
         ];
         $this->ask('POST', "/api/arrivals/$id/agreement", ['extras' => []] + $sign, 412);
-        $signed = $this->ask('POST', "/api/arrivals/$id/agreement", ['extras' => ['Teeth brushed']] + $sign, 201);
+        $cheap = ['extras' => ['Teeth brushed'], 'price_minor' => (int) self::number($before['price_minor'])];
+        $this->ask('POST', "/api/arrivals/$id/agreement", $cheap + $sign, 412);
+        $shown = ['price_minor' => $after['price_minor']] + $cheap;
+        $signed = $this->ask('POST', "/api/arrivals/$id/agreement", $shown + $sign, 201);
         self::assertTrue(self::rows($signed['agreements'])[0]['current']);
         $terms = json_decode(self::text($this->db()->fetchOne('SELECT terms FROM agreement ORDER BY id DESC')), true);
         \assert(\is_array($terms));

@@ -39,6 +39,8 @@ export function OwnersPage({ arrival, labels, settled, onClose, onSaved }: Props
             choice: arrival.comb.choice,
             kind: arrival.kind,
             extras: arrival.extras.map((e) => e.name),
+            price_minor:
+              arrival.comb.options.find((o) => o.choice === arrival.comb.choice)?.price_minor ?? null,
           },
         }),
       ),
