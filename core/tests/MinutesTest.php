@@ -83,6 +83,7 @@ final class MinutesTest extends TestCase
         $two = self::of(new Work(10, CoatType::Curly, Handling::TwoPerson));
         self::assertEqualsWithDelta($base, $two->likely, 1e-9);
         self::assertEqualsWithDelta($base * 1.5, $two->personMinutes, 1e-9);
+        self::assertEqualsWithDelta($two->sure * 1.5, $two->personSure(), 1e-9);
         self::assertEqualsWithDelta(
             ($base + 12.5 + 3) * 1.5,
             self::of(new Work(10, CoatType::Curly, Handling::Frightened, matting: 12.5, newThings: 4))->likely,

@@ -81,7 +81,7 @@ final readonly class AgendaReader
             $iso = $b->day->format('Y-m-d');
             $sums[$iso] ??= [0, 0.0];
             ++$sums[$iso][0];
-            $sums[$iso][1] += null === $minutes ? 0.0 : $minutes->personMinutes * ($minutes->sure / $minutes->likely);
+            $sums[$iso][1] += $minutes?->personSure() ?? 0.0;
         }
         $days = [];
         for ($n = 0; $n < self::WEEK; ++$n) {

@@ -51,6 +51,12 @@ final readonly class Minutes
         return array_map(static fn (float $m): float => round($sum > 0 ? ($m * $work) / $sum : $m, 1), $this->phases);
     }
 
+    /** What people give to four of five such visits. */
+    public function personSure(): float
+    {
+        return $this->likely > 0 ? ($this->personMinutes * $this->sure) / $this->likely : 0.0;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -13,8 +13,6 @@ import { day, money } from '../../ui/words'
 import { PriceForm } from './PriceForm'
 
 type List = Schemas['PriceListView']
-/** Of a salon's first list: it holds for all that was before, too. */
-const FIRST = '2000-01-01'
 
 export function Prices() {
   const { may } = useSession()
@@ -64,7 +62,7 @@ export function Prices() {
 
 /** A salon that has just begun wants its prices today; another one with the first free month. */
 function firstFree(today: string, lists: List[]): string {
-  if (lists.every((l) => l.begins === FIRST)) return today
+  if (lists.every((l) => l.first)) return today
   const taken = new Set(lists.map((l) => l.begins))
   const [year = 0, month = 1] = today.split('-').map(Number)
   for (let n = 1; ; n++) {
@@ -77,7 +75,7 @@ const STATE = { now: 'hold now', coming: 'are coming', past: 'are past' } as con
 
 function OneList({ list, currency, children }: { list: List; currency: string; children: React.ReactNode }) {
   const m = (minor: number) => money(minor, currency)
-  const since = list.begins === FIRST ? 'From the first day on' : `From ${day(list.begins)}`
+  const since = list.first ? 'From the first day on' : `From ${day(list.begins)}`
   const title = `${since}: these ${STATE[list.state as keyof typeof STATE]}`
   const least = (
     [

@@ -12,6 +12,7 @@ const LIST = {
   begins: '2026-03-01',
   state: 'now',
   fixed: true,
+  first: false,
   hour: 36,
   mat_hour: 48,
   least_full_minor: 0,
@@ -127,8 +128,8 @@ describe('prices', () => {
   })
 
   it('sends what it was given back as it was', () => {
-    const { id, version, state, fixed, ...body } = LIST
-    expect([id, version, state, fixed].length).toBe(4)
+    const { id, version, state, fixed, first, ...body } = LIST
+    expect([id, version, state, fixed, first].length).toBe(5)
     expect(pricesToSend.parse(typedOf(LIST, LIST.begins))).toEqual(body)
   })
 })
