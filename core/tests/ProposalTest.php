@@ -43,6 +43,12 @@ final class ProposalTest extends TestCase
         self::assertSame('a day past the clock', $offers[3]['reasons'][0]);
     }
 
+    public function testWhereNobodyKnowsTheClockNothingIsSaidOfIt(): void
+    {
+        $offers = (new ProposalRule())->of([self::day('2026-12-12')], 90, '2026-12-10', 'tove', 570, false);
+        self::assertSame([0, ['with who had it last']], [$offers[0]['late_days'], $offers[0]['reasons']]);
+    }
+
     public function testTheSameGroomerAtTheSameHourIsWorthADayOrTwo(): void
     {
         $both = new FreeDay('2026-12-10', [

@@ -54,7 +54,11 @@ final readonly class AgendaController
     #[Endpoint(
         'Dates to offer for a dog: those that keep its clock first',
         gives: ProposalsView::class,
-        query: ['kind' => 'of the visit, a full groom by default', 'due' => 'the last day that keeps the clock'],
+        query: [
+            'kind' => 'of the visit, a full groom by default',
+            'due' => 'the last day that keeps the clock, as the dog’s clocks say by default',
+            'moving' => 'a booking that would be given up for it',
+        ],
     ),]
     public function proposals(Actor $actor, string $id, Request $request, Dogs $dogs, Proposals $proposals): Response
     {
@@ -66,7 +70,8 @@ final readonly class AgendaController
                 $actor,
                 $dogs->get($actor, $id),
                 Service::from($kind),
-                $this->asked($actor, $request, 'due'),
+                '' === $request->query->getString('due') ? null : $this->asked($actor, $request, 'due'),
+                $request->query->getString('moving'),
             ),
         );
     }

@@ -24,8 +24,9 @@ final readonly class AgendaPlaceView
         'list<array{booking: string, name: string, phase: string, person: string|null, helper: string|null, '.
         'station: string, unit: int|null, from: float, to: float}>';
     private const DOG =
-        'list<array{booking: string, dog: string, name: string, kind: string, with: string|null, arrives: float, '.
-        'promised: float, ends: float, late: float, waiting: float}>';
+        'list<array{booking: string, version: int, dog: string, name: string, kind: string, with: string|null, '.
+        'staff: string|null, time: string, arrives: float, promised: float, ends: float, late: float, '.
+        'waiting: float}>';
 
     /**
      * @param list<array<string, mixed>> $people
@@ -93,10 +94,13 @@ final readonly class AgendaPlaceView
             ], $plan->placed),
             array_map(static fn (Job $j): array => [
                 'booking' => $j->id,
+                'version' => $bookings[$j->id]->version,
                 'dog' => (string) $bookings[$j->id]->dog->id,
                 'name' => $name($j->id),
                 'kind' => $bookings[$j->id]->kind,
                 'with' => $bookings[$j->id]->staff?->name,
+                'staff' => self::id($bookings[$j->id]->staff),
+                'time' => $bookings[$j->id]->time,
                 'arrives' => $minutes($j->arrives),
                 'promised' => $minutes($j->promised),
                 'ends' => $minutes($plan->endOf($j) ?? $j->arrives),
@@ -124,6 +128,11 @@ final readonly class AgendaPlaceView
             ),
             Reason::listToArray($plan->reasons()),
         );
+    }
+
+    private static function id(?Staff $person): ?string
+    {
+        return null === $person ? null : (string) $person->id;
     }
 
     /**

@@ -29,24 +29,37 @@ final readonly class Proposals
         private Scope $scope,
         private AgendaReader $agenda,
         private Booked $booked,
-        private Plans $plans,
+        private Clocks $clocks,
         private WorkOrder $order,
     ) {
     }
 
-    public function of(Actor $actor, Dog $dog, Service $kind, \DateTimeImmutable $due): ProposalsView
-    {
-        $plan = Plans::recipes($this->plans->of($actor, $dog)[1]);
-        $minutes = $this->order->minutes($dog, $plan, null, $kind);
+    /**
+     * @param \DateTimeImmutable|null $due the last day that keeps the clock; null: as the clocks of the dog say
+     * @param string $moving id of a booking that would be given up for it
+     */
+    public function of(
+        Actor $actor,
+        Dog $dog,
+        Service $kind,
+        ?\DateTimeImmutable $due,
+        string $moving = '',
+    ): ProposalsView {
+        $clocks = $this->clocks->of($actor, $dog);
+        $minutes = $this->order->minutes($dog, Plans::recipes($clocks->plan), null, $kind);
         if (null === $minutes) {
-            return new ProposalsView(null, []);
+            return new ProposalsView(null, null, []);
         }
         $today = $this->scope->today($actor);
-        $due = $due < $today ? $today : $due;
+        $said = $due?->format('Y-m-d') ?? $clocks->due($kind);
+        $due = new \DateTimeImmutable(max($said ?? '', $today->format('Y-m-d')));
         $from = max($today->modify('+1 day'), $due->modify('-'.self::BEFORE.' days'));
         $to = $due->modify('+'.self::AFTER.' days');
         $busy = [];
         foreach ($this->booked->between($actor, $from, $to) as [$b, $takes]) {
+            if ((string) $b->id === $moving) {
+                continue;
+            }
             $begins = intdiv(Crew::tick($b->time), Day::TICKS);
             $busy[$b->day->format('Y-m-d')][(string) $b->staff?->id][] = [$begins, $begins + ($takes->slot ?? 60)];
         }
@@ -75,14 +88,21 @@ final readonly class Proposals
         }
         [$who, $at] = $this->last($actor, $dog, $today);
 
-        return new ProposalsView($minutes->slot, array_map(static fn (array $p): array => [
+        return new ProposalsView($minutes->slot, $said, array_map(static fn (array $p): array => [
             'day' => $p['day'],
             'time' => \sprintf('%02d:%02d', intdiv($p['time'], 60), $p['time'] % 60),
             'staff' => $p['person'],
             'name' => $names[$p['person']] ?? '',
             'late_days' => $p['late_days'],
             'reasons' => $p['reasons'],
-        ], (new ProposalRule())->of($days, $minutes->slot, $due->format('Y-m-d'), $who, $at)));
+        ], (new ProposalRule())->of(
+            $days,
+            $minutes->slot,
+            $due->format('Y-m-d'),
+            $who,
+            $at,
+            null !== $said,
+        )));
     }
 
     /** @return array{string|null, int} who had the dog last, and the minute it came at */

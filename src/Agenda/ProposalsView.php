@@ -16,6 +16,7 @@ final readonly class ProposalsView
      */
     public function __construct(
         #[Says('minutes that would be booked; null: nobody has weighed the dog')] public ?int $minutes,
+        #[Says('the last day that keeps the clock; null: nobody knows')] public ?string $due,
         #[Says('the best first; none: nobody has room near that day')] public array $proposals,
     ) {
     }

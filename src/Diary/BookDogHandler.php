@@ -31,31 +31,15 @@ final readonly class BookDogHandler implements Handler
     {
         $new = $command->booking;
         $today = $this->scope->today($actor);
-        if ($new->day->format('Y-m-d') < $today->format('Y-m-d') || $new->day > $today->modify('+2 years')) {
-            throw InvalidInput::at('day', 'must be from today to two years from now');
-        }
-        if (1 !== preg_match(Booking::TIME, $new->time)) {
-            throw InvalidInput::at('time', 'must be a time such as 09:30');
-        }
         $dog = $this->scope->get($actor, Dog::class, $command->dog, $this->manager, 'dog');
         if (!State::from($dog->state)->isBooked()) {
             throw Refused::conflict("No dates are held for $dog->name: change its state first.");
         }
-        $this->slots->mustBeFree($dog, $new->day, $new->time);
         $staff = $new->staff ?? '';
         $person = '' === $staff ? null : $this->scope->get($actor, Staff::class, $staff, $this->manager, 'person');
-        $closed = $this->slots->whyClosed($new->day, $new->time, $person);
-        if (null !== $closed) {
-            throw InvalidInput::at(...$closed);
-        }
-        $booking = new Booking(
-            Uuid::v7(),
-            $dog,
-            $person,
-            $new->day,
-            $new->time,
-            $new->kind,
-        );
+        $this->slots->mustBeOpen($new->day, $new->time, $person, $today);
+        $booking = new Booking(Uuid::v7(), $dog, $person, $new->day, $new->time, $new->kind);
+        $this->slots->take($booking);
         $booking->note = trim($new->note);
         $this->manager->persist($booking);
 

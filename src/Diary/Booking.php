@@ -1,6 +1,6 @@
 <?php
 
-/** A dog is expected on a day at a time; a plain list until the diary comes. */
+/** A dog is expected on a day at a time. */
 
 declare(strict_types=1);
 
@@ -21,10 +21,15 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Index(columns: ['salon_id', 'day', 'time', 'id'])]
 #[ORM\Index(columns: ['dog_id', 'day'])]
 #[ORM\UniqueConstraint(columns: ['dog_id', 'slot'])]
+#[ORM\UniqueConstraint(columns: ['staff_id', 'held'])]
+#[ORM\Index(columns: ['series'])]
 class Booking implements SalonOwned
 {
     use Owned;
     use Versioned;
+
+    /** Why a visit comes later than it was first booked for; empty: not said, or it does not. */
+    public const CAUSES = ['', 'salon', 'owner', 'illness', 'weather', 'closure'];
 
     public const TIME = '/^([01]\d|2[0-3]):[0-5]\d$/';
 
@@ -56,6 +61,21 @@ class Booking implements SalonOwned
     #[ORM\Column(length: 16, nullable: true)]
     public ?string $slot;
 
+    /** The same for the person: nobody begins with two homes at once. Null: nobody decided, or a dog of the home. */
+    #[ORM\Column(length: 16, nullable: true)]
+    public ?string $held = null;
+
+    /** The day it was booked for before it slipped. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    public ?\DateTimeImmutable $firstDay = null;
+
+    #[ORM\Column(length: 8, options: ['default' => ''])]
+    public string $cause = '';
+
+    /** What was booked in one go has one. */
+    #[ORM\Column(type: 'uuid', nullable: true)]
+    public ?Uuid $series = null;
+
     public function __construct(Uuid $id, Dog $dog, ?Staff $staff, \DateTimeImmutable $day, string $time, string $kind)
     {
         $this->id = $id;
@@ -77,7 +97,7 @@ class Booking implements SalonOwned
     public function wish(): void
     {
         $this->state = 'wished';
-        $this->slot = null;
+        $this->slot = $this->held = null;
     }
 
     public function book(): void
@@ -89,7 +109,16 @@ class Booking implements SalonOwned
     public function cancel(): void
     {
         $this->state = 'cancelled';
-        $this->slot = null;
+        $this->slot = $this->held = null;
+    }
+
+    /** Back on the day it was first booked for, or before, it has not slipped. */
+    public function move(\DateTimeImmutable $day, string $time, string $kind, ?Staff $staff, string $cause): void
+    {
+        $first = $this->firstDay ?? $this->day;
+        [$this->firstDay, $this->cause] = $day > $first ? [$first, $cause] : [null, ''];
+        [$this->day, $this->time, $this->kind, $this->staff] = [$day, $time, $kind, $staff];
+        $this->book();
     }
 
     /** @throws Refused with what it is now, where somebody was faster */

@@ -1,6 +1,6 @@
 <?php
 
-/** Bookings: a plain list by day until the diary comes. */
+/** Bookings: what is booked from a day on, the list of a day, booking, moving, cancelling. */
 
 declare(strict_types=1);
 
@@ -81,6 +81,21 @@ final readonly class BookingController
     public function grant(Actor $actor, string $id, #[FromIfMatch] int $version, Key $key): Response
     {
         $done = $this->commands->run(new GrantWish($id, $version), $actor, $key);
+
+        return Answer::to($done, $this->view($actor, $id));
+    }
+
+    #[Route('/api/bookings/{id}/date', methods: ['PUT'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('Give a booking another day, hour, kind or person', gives: BookingView::class)]
+    public function move(
+        Actor $actor,
+        string $id,
+        #[FromIfMatch] int $version,
+        #[FromBody] MovedBooking $to,
+        Key $key,
+    ): Response {
+        $done = $this->commands->run(new MoveBooking($id, $version, $to), $actor, $key);
 
         return Answer::to($done, $this->view($actor, $id));
     }

@@ -25,7 +25,7 @@ final readonly class Bookings
     {
         $rows = $this->scope->rows(
             $actor,
-            "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, s.name staff FROM booking b
+            "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.staff_id, s.name staff FROM booking b
                 LEFT JOIN staff s ON s.id = b.staff_id
             WHERE b.dog_id = :dog AND b.salon_id = :salon AND b.day >= :today
             AND b.state IN ('booked', 'wished') ORDER BY b.day, b.time LIMIT 6",
@@ -41,6 +41,7 @@ final readonly class Bookings
                 Row::text($row['time']),
                 Row::text($row['kind']),
                 \is_string($row['staff']) ? $row['staff'] : null,
+                \is_string($row['staff_id']) ? Row::id($row['staff_id']) : null,
                 Row::text($row['note']),
                 Row::text($row['state']),
                 Row::int($row['version']) ?? 1,
@@ -78,13 +79,15 @@ final readonly class Bookings
                 Row::text($row['time']),
                 Row::text($row['kind']),
                 \is_string($row['staff']) ? $row['staff'] : null,
+                \is_string($row['staff_id']) ? Row::id($row['staff_id']) : null,
                 Row::text($row['note']),
                 Row::text($row['state']),
                 Row::int($row['version']) ?? 1,
             ),
             $this->scope->rows(
                 $actor,
-                "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, s.name staff
+                "SELECT b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name,
+                b.staff_id, s.name staff
                 FROM booking b JOIN dog d ON d.id = b.dog_id LEFT JOIN staff s ON s.id = b.staff_id
                 WHERE b.salon_id = :salon AND b.state = 'booked' AND b.day >= :from
                 ORDER BY b.day, b.time, b.id LIMIT ".self::MOST,

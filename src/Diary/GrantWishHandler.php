@@ -36,8 +36,8 @@ final readonly class GrantWishHandler implements Handler
         if (null !== $closed) {
             throw Refused::conflict('It '.$closed[1].'.');
         }
-        $this->slots->mustBeFree($booking->dog, $booking->day, $booking->time, $booking);
         $booking->book();
+        $this->slots->take($booking);
 
         return new Outcome(entries: [$booking->entry('booked as wished')]);
     }

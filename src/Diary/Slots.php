@@ -1,13 +1,13 @@
 <?php
 
-/** Whether a dog is free at a time. */
+/** Whether a dog and a person are free at a time, and somebody is there. */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Diary;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Book\Dog;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Place;
@@ -19,16 +19,59 @@ final readonly class Slots
     {
     }
 
-    /** @throws Refused 409; the unique key decides between two at once */
-    public function mustBeFree(Dog $dog, \DateTimeImmutable $day, string $time, ?Booking $but = null): void
+    /**
+     * Where two take the same moment at once, the unique keys decide.
+     *
+     * @throws Refused 409 where the dog is booked then, or the person has a dog of another home
+     */
+    public function take(Booking $b): void
     {
-        $there = $this->manager
-            ->getRepository(Booking::class)
-            ->findOneBy(['dog' => $dog, 'slot' => Booking::slotOf($day, $time)]);
-        if (null !== $there && $there !== $but) {
+        $bookings = $this->manager->getRepository(Booking::class);
+        $slot = Booking::slotOf($b->day, $b->time);
+        $there = $bookings->findOneBy(['dog' => $b->dog, 'slot' => $slot]);
+        if (null !== $there && $there !== $b) {
             throw Refused::conflict(
-                \sprintf('%s is booked on %s at %s already.', $dog->name, Say::day($day), $time),
+                \sprintf('%s is booked on %s at %s already.', $b->dog->name, Say::day($b->day), $b->time),
             );
+        }
+        $b->held = null;
+        if (null === $b->staff) {
+            return;
+        }
+        $b->held = $slot;
+        foreach ($bookings->findBy(['staff' => $b->staff, 'slot' => $slot]) as $other) {
+            if ($other === $b) {
+                continue;
+            }
+            if ($other->dog->household !== $b->dog->household) {
+                throw Refused::conflict(\sprintf(
+                    '%s has %s on %s at %s already.',
+                    $b->staff->name,
+                    $other->dog->name,
+                    Say::day($b->day),
+                    $b->time,
+                ));
+            }
+            $b->held = null;
+        }
+    }
+
+    /** @throws InvalidInput for a day or time that cannot be booked */
+    public function mustBeOpen(
+        \DateTimeImmutable $day,
+        string $time,
+        ?Staff $person,
+        \DateTimeImmutable $today,
+    ): void {
+        if ($day->format('Y-m-d') < $today->format('Y-m-d') || $day > $today->modify('+2 years')) {
+            throw InvalidInput::at('day', 'must be from today to two years from now');
+        }
+        if (1 !== preg_match(Booking::TIME, $time)) {
+            throw InvalidInput::at('time', 'must be a time such as 09:30');
+        }
+        $closed = $this->whyClosed($day, $time, $person);
+        if (null !== $closed) {
+            throw InvalidInput::at(...$closed);
         }
     }
 

@@ -41,6 +41,7 @@ final class HostileTest extends HostileCase
         $this->signIn('maren');
         $tansy = $this->dogId('Tansy');
         $tool = self::text(self::rows($this->ask('GET', '/api/kit')['items'])[0]['id']);
+        $booking = self::text(self::rows($this->ask('GET', '/api/bookings')['bookings'])[0]['id']);
         $before = $this->db()->fetchAllAssociative(
             'SELECT (SELECT COUNT(*) FROM dog) dogs, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM '.
                 'booking) bookings, (SELECT COUNT(*) FROM change_log) changes',
@@ -53,6 +54,7 @@ final class HostileTest extends HostileCase
                 "PUT /api/dogs/$tansy/plan/back",
                 "POST /api/dogs/$tansy/visits",
                 "POST /api/dogs/$tansy/bookings",
+                "PUT /api/bookings/$booking/date",
                 "PUT /api/kit/$tool/measurement",
                 'POST /api/session/person',
                 'POST /api/people/invitations',

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+
 final class DiaryTest extends BrowserTestCase
 {
     public function testADateThatIsOfferedIsBookedAndStandsInTheDiary(): void
@@ -40,5 +42,37 @@ final class DiaryTest extends BrowserTestCase
         $this->page->css("nav[aria-label='The week'] button:first-child");
         $this->page->xpath("//nav[@aria-label='The week']//button[@aria-current='date']");
         self::assertStringContainsString('/diary?on=', $this->page->driver->getCurrentURL());
+    }
+
+    public function testADogIsTakenToAnotherHourByMouseAndByKeyAndBack(): void
+    {
+        $this->page->signIn('junia');
+        $this->page->go('/diary?on='.date('Y-m-d', (int) strtotime('+1 day')));
+        $block = $this->page->xpath("//ul[@aria-label='People']//button[contains(., 'Burr')]");
+        $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$block]);
+        $hour = (int) ($this->page->css('ol[aria-label$="in order"]')->getSize()->getWidth() / 9);
+        $this->page->driver->action()->dragAndDropBy($block, -$hour, 0)->perform();
+        $this->sees($this->page, 'Burr: ');
+        self::assertLessThan('15:00', $this->comesAt('Burr'));
+        $this->page->xpath("//button[.='Undo']")->click();
+        $this->page->until(fn (): bool => '15:00' === $this->comesAt('Burr'), 'Burr is not back');
+        $block = $this->page->xpath("//ul[@aria-label='People']//button[contains(., 'Burr')]");
+        $this->page->driver->executeScript('arguments[0].focus()', [$block]);
+        $this->page->driver->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->page->until(fn (): bool => '15:15' === $this->comesAt('Burr'), 'Burr has not moved');
+    }
+
+    private function comesAt(string $dog): string
+    {
+        $on = date('Y-m-d', (int) strtotime('+1 day'));
+        $time = $this->page->driver->executeAsyncScript(
+            'const done = arguments[1]; fetch("/api/bookings?from='.$on.'").then(r => r.json()).then(b => '.
+                'done(b.bookings.find(x => x.dog_name === arguments[0]).time))',
+            [$dog],
+        );
+        self::assertIsString($time);
+
+        return $time;
     }
 }

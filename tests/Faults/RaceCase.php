@@ -224,6 +224,26 @@ abstract class RaceCase extends FaultCase
                 "SELECT CONCAT(HEX(id), version, state) FROM booking WHERE time = '11:45' ORDER BY id DESC LIMIT 1",
             ),
         ];
+        yield 'PUT /api/bookings/{id}/date: a booking that moves' => [
+            static function (int $round): callable {
+                [$status, $booking] = self::person()->ask('POST', '/api/dogs/'.self::dog('Sedge').'/bookings', [
+                    'day' => date('Y-m-d', time() + 86400 * (150 + $round)),
+                    'time' => '12:15',
+                ]);
+                self::assertSame(201, $status, json_encode($booking, \JSON_THROW_ON_ERROR));
+                $to = ['day' => $booking['day'], 'kind' => 'full'];
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/bookings/'.self::string($booking['id']).'/date',
+                    ['time' => \sprintf('13:%02d', $n)] + $to,
+                    1,
+                ];
+            },
+            static fn (): mixed => self::value(
+                "SELECT CONCAT(HEX(id), version, time) FROM booking WHERE time LIKE '13:%' ORDER BY id DESC LIMIT 1",
+            ),
+        ];
         yield 'PUT /api/house: house style' => [
             static function (int $round) use ($version): callable {
                 $v = $version("SELECT house_version FROM salon WHERE name = 'The Fulling Room'");

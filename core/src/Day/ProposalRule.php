@@ -27,11 +27,18 @@ final readonly class ProposalRule
      * @param string $due the last day that keeps the clock
      * @param string|null $person who had the dog last
      * @param int $at minute of the day at which it usually comes
+     * @param bool $clock whether that day is a clock's; else it is only where to look
      *
      * @return list<Proposal> the best first, one a day
      */
-    public function of(array $days, int $minutes, string $due, ?string $person, int $at): array
-    {
+    public function of(
+        array $days,
+        int $minutes,
+        string $due,
+        ?string $person,
+        int $at,
+        bool $clock = true,
+    ): array {
         $out = [];
         foreach ($days as $day) {
             $best = null;
@@ -46,7 +53,7 @@ final readonly class ProposalRule
                 }
             }
             if (null !== $best) {
-                $out[] = self::proposal($day->date, $due, $best, $person, $at);
+                $out[] = self::proposal($day->date, $due, $best, $person, $at, $clock);
             }
         }
         usort($out, static fn (array $a, array $b): int => [$a[0], $a[1]] <=> [$b[0], $b[1]]);
@@ -59,13 +66,19 @@ final readonly class ProposalRule
      *
      * @return array{int, float, Proposal} days late, how far from what is wanted, the proposal
      */
-    private static function proposal(string $date, string $due, array $best, ?string $person, int $at): array
-    {
+    private static function proposal(
+        string $date,
+        string $due,
+        array $best,
+        ?string $person,
+        int $at,
+        bool $clock,
+    ): array {
         [$off, $who, $time] = $best;
         $days = (int) (new \DateTimeImmutable($date))->diff(new \DateTimeImmutable($due))->format('%r%a');
         $late = max(0, -$days);
         $early = max(0, $days);
-        $reasons = [
+        $reasons = !$clock ? [] : [
             match (true) {
                 1 === $late => Say::it('day.a_day_past_the_clock'),
                 $late > 1 => Say::it('day.past_the_clock', $late),
@@ -88,7 +101,7 @@ final readonly class ProposalRule
                 'day' => $date,
                 'time' => $time,
                 'person' => $who,
-                'late_days' => $late,
+                'late_days' => $clock ? $late : 0,
                 'early_days' => $early,
                 'reasons' => $reasons,
             ],

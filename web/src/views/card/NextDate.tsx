@@ -8,12 +8,14 @@ import { useSession } from '../../app/session'
 import { ifMatch, useWrite } from '../../app/useWrite'
 import { notYet } from '../../parts/notYet'
 import { kindSaid, VISIT_KINDS } from '../../parts/kinds'
+import type { Held } from '../../parts/useMove'
 import { DateField } from '../../ui/DateField'
 import { timeTyped } from '../../ui/dates'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
-import { Offers } from './Offers'
+import { MoveForm } from '../../parts/MoveForm'
+import { Offers } from '../../parts/Offers'
 import { day, hours, money } from '../../ui/words'
 
 export function NextDate({ card }: { card: Schemas['CardView'] }) {
@@ -25,6 +27,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
     addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
   const [form, setForm] = useState({ day: suggested, time: '09:30', kind: 'full', staff: '', note: '' })
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
+  const [moving, setMoving] = useState<Held | null>(null)
   const kinds = useQuery(queries.kinds(card.dog.id))
   const kind = kinds.data?.kinds.find((k) => k.kind === form.kind)
   const dueOn: Record<string, string | null> = {
@@ -33,7 +36,6 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
     tidy: card.interval.tidy_on,
     nails: card.interval.nails_on,
   }
-  const due = notYet(card) ? null : dueOn[form.kind]
   const choose = (id: string) => {
     const on = notYet(card) ? null : dueOn[id]
     set({ kind: id, ...(on && on >= card.today ? { day: on } : {}) })
@@ -54,6 +56,8 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
       })
       refresh()
     },
+    // Somebody else has taken it: the next are offered.
+    onError: () => void cache.invalidateQueries({ queryKey: ['offers'] }),
   })
   const cancel = useWrite({
     send: (b: { id: string; version: number }, write) =>
@@ -113,6 +117,16 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
                 Book it
               </Button>
             )}
+            {may('book') && b.state === 'booked' && (
+              <Button
+                kind="quiet"
+                className="text-sm"
+                aria-label={`Move ${day(b.day)}`}
+                onClick={() => setMoving({ ...b, staff: b.staff_id, name: card.dog.name })}
+              >
+                Move
+              </Button>
+            )}
             {may('book') && (
               <Button
                 kind="quiet"
@@ -126,6 +140,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
           </li>
         ))}
       </ul>
+      {moving && <MoveForm booking={moving} onClose={() => setMoving(null)} />}
       {may('book') && (
         <form
           onSubmit={send}
@@ -133,13 +148,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
           noValidate
           aria-label="Book the next date"
         >
-          <Offers
-            dog={card.dog.id}
-            kind={form.kind}
-            due={due && due >= card.today ? due : null}
-            chosen={form}
-            onChoose={set}
-          />
+          <Offers dog={card.dog.id} kind={form.kind} chosen={form} onChoose={set} />
           <div className="grid grid-cols-[7fr_5fr] gap-2">
             <DateField label="Day" value={form.day} onDay={(day) => set({ day })} error={errors.day} />
             <TextField

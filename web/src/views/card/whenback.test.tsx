@@ -211,7 +211,7 @@ describe('dates to offer', () => {
     const offer = await screen.findByRole('button', { name: /Tue 22 Dec 2026, 11:15 with Pell/ })
     expect(offer.textContent).toContain('2 days before the clock runs out, with who had it last')
     expect(screen.getByText('4 days past the clock').className).toContain('text-haw')
-    expect(asked.find((a) => a.path.endsWith('proposals'))?.query.get('due')).toBe('2026-12-24')
+    expect(asked.find((a) => a.path.endsWith('proposals'))?.query.get('kind')).toBe('full')
     await userEvent.click(offer)
     expect(offer.getAttribute('aria-pressed')).toBe('true')
     await userEvent.click(screen.getByRole('button', { name: /^Book Tue 22 Dec/ }))

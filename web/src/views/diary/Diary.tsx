@@ -2,9 +2,13 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { addDays, format, parseISO, startOfISOWeek } from 'date-fns'
 import { ChevronLeft, ChevronRight, Printer } from 'lucide-react'
+import { useState } from 'react'
 import { Link, useSearchParams } from 'react-router'
 import { api, take } from '../../app/client'
+import { useSession } from '../../app/session'
 import { Cautions } from '../../parts/Cautions'
+import { MoveForm } from '../../parts/MoveForm'
+import { useMove, type Held } from '../../parts/useMove'
 import { Button } from '../../ui/Button'
 import { DateField } from '../../ui/DateField'
 import { isDay } from '../../ui/dates'
@@ -75,13 +79,17 @@ export function Diary() {
         </p>
       )}
       {busy.map((p) => (
-        <Place key={p.id} place={p} />
+        <Place key={p.id} place={p} on={data.day} over={data.day < data.today} />
       ))}
     </div>
   )
 }
 
-function Place({ place }: { place: PlaceDay }) {
+function Place({ place, on, over }: { place: PlaceDay; on: string; over: boolean }) {
+  const { may } = useSession()
+  const [open, setOpen] = useState<PlaceDay['dogs'][0] | null>(null)
+  const { move } = useMove()
+  const mine = may('book') && !over
   return (
     <section className="panel space-y-3 p-4" aria-label={place.name}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -107,9 +115,29 @@ function Place({ place }: { place: PlaceDay }) {
           .
         </p>
       )}
-      <Lines place={place} />
-      <Dogs place={place} />
+      <Lines
+        place={place}
+        onOpen={setOpen}
+        onDrop={
+          mine ? (dog, to) => move.mutate({ from: held(dog, on), to: { ...held(dog, on), ...to } }) : null
+        }
+      />
+      <Dogs place={place} onOpen={mine ? setOpen : null} />
+      {open && <MoveForm booking={held(open, on)} onClose={() => setOpen(null)} />}
       {place.warnings.length > 0 && <Cautions cautions={place.warnings} />}
     </section>
   )
+}
+
+function held(d: PlaceDay['dogs'][0], on: string): Held {
+  return {
+    id: d.booking,
+    version: d.version,
+    name: d.name,
+    dog: d.dog,
+    day: on,
+    time: d.time,
+    kind: d.kind,
+    staff: d.staff,
+  }
 }

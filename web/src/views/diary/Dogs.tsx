@@ -1,10 +1,17 @@
 // The dogs of one place on a day: when each comes, is ready, was promised, waits; what has no place.
 import { Link } from 'react-router'
 import { kindSaid } from '../../parts/kinds'
+import { Button } from '../../ui/Button'
 import { day } from '../../ui/words'
 import { time, type PlaceDay } from './chart'
 
-export function Dogs({ place }: { place: PlaceDay }) {
+interface Props {
+  place: PlaceDay
+  /** null: who looks at it may not book */
+  onOpen: ((dog: PlaceDay['dogs'][0]) => void) | null
+}
+
+export function Dogs({ place, onOpen }: Props) {
   return (
     <>
       {place.unfit.map((u) => (
@@ -23,6 +30,11 @@ export function Dogs({ place }: { place: PlaceDay }) {
                     {h}
                   </th>
                 ))}
+                {onOpen && (
+                  <th scope="col" className="sr-only">
+                    Change
+                  </th>
+                )}
               </tr>
             </thead>
             <tbody>
@@ -44,6 +56,18 @@ export function Dogs({ place }: { place: PlaceDay }) {
                       {d.late > 0 && <b className="text-haw"> · {Math.ceil(d.late)} min late</b>}
                     </td>
                     <td>{d.waiting >= 1 ? `${Math.round(d.waiting)} min` : 'not'}</td>
+                    {onOpen && (
+                      <td className="text-right">
+                        <Button
+                          kind="quiet"
+                          className="min-h-11"
+                          aria-label={`Move ${d.name}`}
+                          onClick={() => onOpen(d)}
+                        >
+                          Move
+                        </Button>
+                      </td>
+                    )}
                   </tr>
                 ))}
             </tbody>

@@ -2,7 +2,7 @@
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
-import { page, server, signedIn } from '../../testing'
+import { json, page, problem, server, signedIn } from '../../testing'
 import { block, span, time, type PlaceDay } from './chart'
 import { Diary } from './Diary'
 
@@ -20,10 +20,13 @@ const MILL = {
   dogs: [
     {
       booking: 'b1',
+      version: 3,
       dog: 'd1',
       name: 'Tansy',
       kind: 'bath',
       with: null,
+      staff: null,
+      time: '09:00',
       arrives: 540,
       promised: 600,
       ends: 630.5,
@@ -66,6 +69,61 @@ describe('the diary', () => {
       screen.getByRole('row', { name: /09:00 Tansy bath anybody 10:31 10:00 · 31 min late not/ }),
     ).toBeTruthy()
     expect(screen.getByText(/Nobody has said how many tubs/)).toBeTruthy()
+  })
+
+  it('takes a dog to another hour and person by key, and back', async () => {
+    const moved = { id: 'b1', version: 4, day: '2026-11-25', time: '09:30', staff: 'Tove Lindgarth' }
+    const asked = server({
+      'GET /api/agenda': DAY,
+      'GET /api/agenda/week': WEEK,
+      'PUT /api/bookings/b1/date': moved,
+    })
+    page(signedIn(<Diary />))
+    const [block] = await screen.findAllByRole('button', { name: /Tansy ?bath/ })
+    block?.focus()
+    await userEvent.keyboard('{ArrowRight}{ArrowRight}{ArrowRight}{ArrowLeft}{ArrowDown}')
+    expect(screen.getByText(/Tansy: 09:30 with Tove Lindgarth/)).toBeTruthy()
+    await userEvent.keyboard('{Escape}')
+    expect(screen.queryByText(/Tansy: 09:30/)).toBeNull()
+    expect(asked.some((a) => a.method === 'PUT')).toBe(false)
+    await userEvent.keyboard('{ArrowRight}{ArrowRight}{ArrowDown}{Enter}')
+    await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+    await waitFor(() => expect(asked.filter((a) => a.method === 'PUT')).toHaveLength(2))
+    const [there, back] = asked.filter((a) => a.method === 'PUT')
+    expect(there?.body).toEqual({ day: '2026-11-25', time: '09:30', kind: 'bath', staff: 's1', cause: '' })
+    expect(there?.headers.get('If-Match')).toBe('"3"')
+    expect(back?.body).toMatchObject({ time: '09:00', staff: null })
+    expect(back?.headers.get('If-Match')).toBe('"4"')
+  })
+
+  it('opens a visit: another day keeps why, a refusal is said, cancelling can be taken back', async () => {
+    const asked = server({
+      'GET /api/agenda': DAY,
+      'GET /api/agenda/week': WEEK,
+      'GET /api/dogs/d1/proposals': {
+        minutes: 60,
+        due: '2026-11-27',
+        proposals: [
+          { day: '2026-11-27', time: '10:00', staff: 's2', name: 'Pell Hasp', late_days: 0, reasons: [] },
+        ],
+      },
+      'PUT /api/bookings/b1/date': () => problem(409, 'Pell Hasp has Osric then already.'),
+      'DELETE /api/bookings/b1': { id: 'b1', version: 4 },
+      'POST /api/dogs/d1/bookings': () => json({ id: 'b9', version: 1 }, 201),
+    })
+    page(signedIn(<Diary />))
+    await userEvent.click(await screen.findByRole('button', { name: 'Move Tansy' }))
+    const sheet = within(screen.getByRole('dialog', { name: 'Tansy’s visit' }))
+    expect(sheet.queryByLabelText('Why it is later')).toBeNull()
+    await userEvent.click(await sheet.findByRole('button', { name: /27 Nov 2026, 10:00 with Pell/ }))
+    await userEvent.selectOptions(sheet.getByLabelText('Why it is later'), 'weather')
+    await userEvent.click(sheet.getByRole('button', { name: 'Save' }))
+    expect((await sheet.findByRole('alert')).textContent).toBe('Pell Hasp has Osric then already.')
+    expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ staff: 's2', cause: 'weather' })
+    await userEvent.click(sheet.getByRole('button', { name: 'Cancel this visit' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))
+    await waitFor(() => expect(asked.some((a) => a.method === 'POST')).toBe(true))
+    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ day: '2026-11-25', time: '09:00' })
   })
 
   it('goes to another day by a tap on the week', async () => {

@@ -1,24 +1,24 @@
 // Dates to offer for the next visit, each with why: a tap fills the form in.
 import { useQuery } from '@tanstack/react-query'
-import { api, take } from '../../app/client'
-import { day } from '../../ui/words'
+import { api, take } from '../app/client'
+import { day } from '../ui/words'
 
 interface Props {
   dog: string
   kind: string
-  /** the last day that keeps the clock; null: not known, or past: as soon as can be */
-  due: string | null
+  /** a booking that would be given up for it */
+  moving?: string
   chosen: { day: string; time: string; staff: string }
   onChoose: (date: { day: string; time: string; staff: string }) => void
 }
 
-export function Offers({ dog, kind, due, chosen, onChoose }: Props) {
+export function Offers({ dog, kind, moving, chosen, onChoose }: Props) {
   const offers = useQuery({
-    queryKey: ['offers', dog, kind, due],
+    queryKey: ['offers', dog, kind, moving],
     queryFn: () =>
       take(
         api.GET('/api/dogs/{id}/proposals', {
-          params: { path: { id: dog }, query: { kind, ...(due ? { due } : {}) } },
+          params: { path: { id: dog }, query: { kind, ...(moving ? { moving } : {}) } },
         }),
       ),
     staleTime: 30_000,
