@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Tests;
 use Eris\Generators;
 use Eris\TestTrait;
 use KeenThistle\Core\Year\Wants;
+use KeenThistle\Core\Year\YearCheck;
 use KeenThistle\Core\Year\YearPlan;
 use KeenThistle\Core\Year\YearRule;
 use PHPUnit\Framework\TestCase;
@@ -16,13 +17,6 @@ use PHPUnit\Framework\TestCase;
 final class YearTest extends TestCase
 {
     use TestTrait;
-
-    private const RESETS = [
-        'full' => ['full', 'bath', 'hygiene', 'nails'],
-        'bath' => ['bath', 'hygiene', 'nails'],
-        'tidy' => ['hygiene', 'nails'],
-        'nails' => ['nails'],
-    ];
 
     private static function plan(Wants $wants): YearPlan
     {
@@ -114,7 +108,7 @@ final class YearTest extends TestCase
         }
         $best = self::cheapest($wants, $week + 1, $ran);
         foreach (isset($wants->closed[$week]) ? [] : $wants->kinds() as $kind) {
-            $rest = self::cheapest($wants, $week + 1, array_fill_keys(self::RESETS[$kind], 0) + $ran);
+            $rest = self::cheapest($wants, $week + 1, array_fill_keys(YearCheck::RESETS[$kind], 0) + $ran);
             $cost = null === $rest ? null : $rest + $wants->costs[$kind] / Wants::SCALE;
             $best = null === $best || (null !== $cost && $cost < $best) ? $cost : $best;
         }
@@ -137,7 +131,7 @@ final class YearTest extends TestCase
             $kind = $by[$week] ?? null;
             if (null !== $kind) {
                 self::assertArrayNotHasKey($week, $wants->closed);
-                $ran = array_fill_keys(self::RESETS[$kind], 0) + $ran;
+                $ran = array_fill_keys(YearCheck::RESETS[$kind], 0) + $ran;
                 $cost += $wants->costs[$kind] / Wants::SCALE;
             }
         }

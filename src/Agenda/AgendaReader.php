@@ -88,9 +88,7 @@ final readonly class AgendaReader
             $day = $from->modify("+$n days");
             $hands = 0;
             foreach (self::crews($salon, $day) as $crew) {
-                foreach ($crew->workers as $w) {
-                    $hands += intdiv($w->to - $w->from, Day::TICKS);
-                }
+                $hands += $crew->minutes();
             }
             [$dogs, $minutes] = $sums[$day->format('Y-m-d')] ?? [0, 0.0];
             $days[] = [

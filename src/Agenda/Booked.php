@@ -57,10 +57,15 @@ final readonly class Booked
         }
         $plans = $this->plans->ofDogs($actor, array_values($dogs));
 
-        return array_map(
-            fn (Booking $b): array => [$b, $this->minutes($b->dog, $plans[(string) $b->dog->id] ?? [], $b->kind)],
-            $booked,
-        );
+        $out = $known = [];
+        foreach ($booked as $b) {
+            $dog = (string) $b->dog->id;
+            // A dog that comes often is reckoned once.
+            $known["$dog $b->kind"] ??= [$this->minutes($b->dog, $plans[$dog] ?? [], $b->kind)];
+            $out[] = [$b, $known["$dog $b->kind"][0]];
+        }
+
+        return $out;
     }
 
     /** @param array<string, array{version: int, recipe: \KeenThistle\Recipe\ZoneRecipe}> $plan */

@@ -75,6 +75,15 @@ final readonly class Crew
         );
     }
 
+    /** Minutes of all who are there. */
+    public function minutes(): int
+    {
+        return array_sum(array_map(
+            static fn (Worker $w): int => intdiv($w->to - $w->from, Day::TICKS),
+            $this->workers,
+        ));
+    }
+
     /** Who is asked for at the table, as a skill of their own; empty: nobody is, or they do not groom. */
     public static function asGroomer(Staff $person): string
     {

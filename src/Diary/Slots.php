@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Diary;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Refusal\Refused;
@@ -26,34 +27,50 @@ final readonly class Slots
      */
     public function take(Booking $b): void
     {
-        $bookings = $this->manager->getRepository(Booking::class);
-        $slot = Booking::slotOf($b->day, $b->time);
-        $there = $bookings->findOneBy(['dog' => $b->dog, 'slot' => $slot]);
-        if (null !== $there && $there !== $b) {
-            throw Refused::conflict(
-                \sprintf('%s is booked on %s at %s already.', $b->dog->name, Say::day($b->day), $b->time),
-            );
+        $taken = $this->whyTaken($b->dog, $b->staff, $b->day, $b->time, $b);
+        if ('' !== $taken) {
+            throw Refused::conflict("$taken.");
         }
-        $b->held = null;
-        if (null === $b->staff) {
-            return;
+        $beside = null === $b->staff ? [] : $this->at($b->day, $b->time, ['staff' => $b->staff], $b);
+        $b->held = null === $b->staff || [] !== $beside ? null : $b->slot;
+    }
+
+    /** That the dog is booked then, or the person has a dog of another home; empty: neither. */
+    public function whyTaken(
+        Dog $dog,
+        ?Staff $person,
+        \DateTimeImmutable $day,
+        string $time,
+        ?Booking $but = null,
+    ): string {
+        $when = \sprintf('on %s at %s already', Say::day($day), $time);
+        if ([] !== $this->at($day, $time, ['dog' => $dog], $but)) {
+            return "$dog->name is booked $when";
         }
-        $b->held = $slot;
-        foreach ($bookings->findBy(['staff' => $b->staff, 'slot' => $slot]) as $other) {
-            if ($other === $b) {
-                continue;
+        if (null === $person) {
+            return '';
+        }
+        foreach ($this->at($day, $time, ['staff' => $person], $but) as $other) {
+            if ($other->dog->household !== $dog->household) {
+                return "$person->name has {$other->dog->name} $when";
             }
-            if ($other->dog->household !== $b->dog->household) {
-                throw Refused::conflict(\sprintf(
-                    '%s has %s on %s at %s already.',
-                    $b->staff->name,
-                    $other->dog->name,
-                    Say::day($b->day),
-                    $b->time,
-                ));
-            }
-            $b->held = null;
         }
+
+        return '';
+    }
+
+    /**
+     * @param array<string, object> $whose
+     *
+     * @return list<Booking>
+     */
+    private function at(\DateTimeImmutable $day, string $time, array $whose, ?Booking $but): array
+    {
+        $there = $this->manager
+            ->getRepository(Booking::class)
+            ->findBy(['slot' => Booking::slotOf($day, $time)] + $whose);
+
+        return array_values(array_filter($there, static fn (Booking $b): bool => $b !== $but));
     }
 
     /** @throws InvalidInput for a day or time that cannot be booked */
@@ -78,22 +95,28 @@ final readonly class Slots
     /**
      * Why nobody is there: that person is away, or every place is closed.
      *
+     * @param list<Place>|null $open the places that are open at all, where more than one day is asked for
+     *
      * @return array{string, string}|null the field it is about, and why; null: somebody is there
      */
-    public function whyClosed(\DateTimeImmutable $day, string $time, ?Staff $person): ?array
+    public function whyClosed(\DateTimeImmutable $day, string $time, ?Staff $person, ?array $open = null): ?array
     {
         $why = $person?->opening()->whyNotAt($day, $time) ?? '';
         if ('' !== $why) {
             return ['staff', "cannot be $person?->name then: $why"];
         }
-        $places = null !== $person?->place
-            ? [$person->place]
-            : $this->manager->getRepository(Place::class)->findBy(['open' => true]);
+        $places = null !== $person?->place ? [$person->place] : $open ?? $this->places();
         $closed = array_map(
             static fn (Place $p): string => $p->opening()->whyNotAt($day, $time),
-            array_values($places),
+            $places,
         );
 
         return [] === $closed || \in_array('', $closed, true) ? null : ['day', 'cannot be, '.$closed[0]];
+    }
+
+    /** @return list<Place> */
+    public function places(): array
+    {
+        return array_values($this->manager->getRepository(Place::class)->findBy(['open' => true]));
     }
 }

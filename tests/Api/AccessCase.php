@@ -105,6 +105,11 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/agenda' => [self::ALL, false],
             'GET /api/dogs/{id}/proposals' => [self::ALL, true],
             'GET /api/agenda/week' => [self::ALL, false],
+            'GET /api/dogs/{id}/year' => [self::ALL, true],
+            'POST /api/dogs/{id}/year/answer' => [self::ALL, true],
+            'POST /api/dogs/{id}/series/answer' => [self::ALL, true],
+            'POST /api/dogs/{id}/series' => [[...self::TABLE, 'front_desk'], true],
+            'DELETE /api/series/{id}' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/prices/answer' => [['manager'], false],
             'POST /api/prices' => [['manager'], false],
             'PUT /api/prices/{id}' => [['manager'], true],
@@ -164,6 +169,7 @@ abstract class AccessCase extends ApiTestCase
     {
         $id = match (true) {
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+            str_starts_with($path, '/api/series/') => $this->aSeries(),
             str_starts_with($path, '/api/kit/entries/') => $this->anotherEntry(),
             str_starts_with($path, '/api/kit/derivations/') => $this->aDerivation(),
             str_starts_with($path, '/api/jobs/') => $this->aJob(),
@@ -274,6 +280,13 @@ abstract class AccessCase extends ApiTestCase
         return $this->idOf('message m', 'm');
     }
 
+    protected function aSeries(): string
+    {
+        $this->db()->executeStatement('UPDATE booking SET series = id WHERE series IS NULL');
+
+        return $this->idOf('booking b', 'b');
+    }
+
     protected function aPlace(): string
     {
         return $this->idOf("place p JOIN salon s ON s.id = p.salon_id AND s.name = 'The Fulling Room'", 'p');
@@ -332,6 +345,9 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/dogs/{id}/answer' => ['zone' => 'back', 'recipe' => self::blade('10')],
             'POST /api/dogs/{id}/visits' => ['day' => date('Y-m-d'), 'zones' => []],
             'POST /api/dogs/{id}/bookings' => ['day' => date('Y-m-d')],
+            'POST /api/dogs/{id}/year/answer' => ['visits' => []],
+            'POST /api/dogs/{id}/series/answer' => ['first' => date('Y-m-d'), 'every' => 6],
+            'POST /api/dogs/{id}/series' => ['first' => date('Y-m-d'), 'every' => 6],
             'PUT /api/bookings/{id}/date' => ['day' => date('Y-m-d'), 'time' => '16:45', 'kind' => 'nails'],
             'PUT /api/arrivals/{id}/comb' => ['zones' => []],
             'PUT /api/arrivals/{id}/kind' => ['kind' => 'tidy'],

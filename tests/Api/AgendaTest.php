@@ -181,12 +181,4 @@ final class AgendaTest extends ApiTestCase
         $this->fresh();
         self::assertNull($this->ask('GET', "/api/dogs/$dog/proposals?due=$due", expect: 200)['minutes']);
     }
-
-    /** What was changed behind the application's back is read anew. */
-    private function fresh(): void
-    {
-        $manager = self::getContainer()->get('doctrine.orm.entity_manager');
-        \assert($manager instanceof \Doctrine\ORM\EntityManagerInterface);
-        $manager->clear();
-    }
 }

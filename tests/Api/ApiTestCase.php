@@ -270,4 +270,12 @@ abstract class ApiTestCase extends WebTestCase
             ['HTTP_X_CSRF_TOKEN' => $this->csrf, 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8))],
         );
     }
+
+    /** What was changed behind the application's back is read anew. */
+    protected function fresh(): void
+    {
+        $manager = self::getContainer()->get('doctrine.orm.entity_manager');
+        \assert($manager instanceof \Doctrine\ORM\EntityManagerInterface);
+        $manager->clear();
+    }
 }

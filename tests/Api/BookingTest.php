@@ -121,19 +121,12 @@ final class BookingTest extends ApiTestCase
     {
         $b = $this->book('Tansy', 40);
         $this->db()->executeStatement('UPDATE booking SET day = ? ORDER BY id DESC LIMIT 1', [self::on(-3)]);
-        $this->forget();
+        $this->fresh();
         $over = $this->move($b, ['day' => self::on(41)], 409);
         self::assertStringContainsString('is over', self::text($over['title']));
         $c = $this->book('Osric', 40);
         $this->ask('DELETE', '/api/bookings/'.self::text($c['id']), [], 200, headers: ['If-Match' => '"1"']);
         $this->move(['version' => 2] + $c, ['day' => self::on(41)], 409);
         $this->move(['version' => 1] + $c, ['day' => self::on(41)], 412);
-    }
-
-    private function forget(): void
-    {
-        $manager = self::getContainer()->get('doctrine.orm.entity_manager');
-        \assert($manager instanceof \Doctrine\ORM\EntityManagerInterface);
-        $manager->clear();
     }
 }

@@ -40,6 +40,7 @@ final class LayersTest
         'Order',
         'Price',
         'Agenda',
+        'Ahead',
         'Pattern',
         'Table',
         'Wash',

@@ -75,4 +75,25 @@ final class DiaryTest extends BrowserTestCase
 
         return $time;
     }
+
+    public function testVisitsAreHeldAheadAndOneIsTakenToAnotherWeekByKey(): void
+    {
+        $this->page->signIn('tove');
+        $this->card($this->page, 'osric');
+        $this->page->xpath("//a[.='The year ahead']")->click();
+        $this->sees($this->page, 'Hold visits ahead');
+        $this->page->xpath("//button[starts-with(., 'Hold ')]")->click();
+        $this->sees($this->page, ' held, from ');
+        $handle = $this->page->css('[aria-label="Booked"] button');
+        $was = $handle->getText();
+        $this->page->driver->executeScript('arguments[0].focus()', [$handle]);
+        $this->page->driver->getKeyboard()->sendKeys([WebDriverKeys::PAGE_DOWN, WebDriverKeys::PAGE_DOWN]);
+        $this->sees($this->page, 'Move to ');
+        $this->page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
+        $this->sees($this->page, 'Undo');
+        $this->page->until(
+            fn (): bool => $was !== $this->page->css('[aria-label="Booked"] button')->getText(),
+            'it has not moved',
+        );
+    }
 }

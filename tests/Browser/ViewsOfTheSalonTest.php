@@ -23,6 +23,7 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'wash' => ['/wash', 'How we wash and dry'];
         yield 'wash, labels' => ['/wash#Print labels', 'Discard by'];
         yield 'then and now' => ['tansy/then', 'What differs'];
+        yield 'the year ahead' => ['osric/year', 'Hold visits ahead'];
         yield 'then and now, photos' => ['hobnob/then', 'What differs'];
         yield 'patterns' => ['/patterns', 'Which dog'];
         yield 'patterns, changed' => ['/patterns#Weir rounds#Change', 'No card changes'];

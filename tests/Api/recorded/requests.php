@@ -620,6 +620,28 @@ array_push(
         ['tove', 'GET', '/api/agenda?on=soon'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=full&due=2024-06-20'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=spa&due=then'],
+        // The year ahead, and visits held in it.
+        ['tove', 'GET', '/api/dogs/@Holm/year?wish=12'],
+        ['tove', 'GET', '/api/dogs/@Holm/year?wish=often'],
+        [
+            'junia',
+            'POST',
+            '/api/dogs/@Holm/year/answer',
+            ['visits' => [['day' => '2024-07-01', 'kind' => 'full'], ['day' => '2024-06-10', 'kind' => 'tidy']]],
+        ],
+        ['junia', 'POST', '/api/dogs/@Holm/year/answer', ['visits' => [['day' => 'soon', 'kind' => 'spa']]]],
+        ['wim', 'POST', '/api/dogs/@Holm/series/answer', ['first' => '2024-07-01', 'every' => 8, 'count' => 3]],
+        ['wim', 'POST', '/api/dogs/@Holm/series', ['first' => '2024-07-01', 'every' => 8]],
+        [
+            'junia',
+            'POST',
+            '/api/dogs/@Holm/series',
+            ['first' => '2024-07-01', 'every' => 8, 'count' => 2],
+            'keep' => 'series',
+        ],
+        ['junia', 'POST', '/api/dogs/@Holm/series', ['first' => '2020-07-01', 'every' => 0, 'count' => 1000]],
+        ['junia', 'DELETE', '/api/series/$series.held.0.series'],
+        ['junia', 'DELETE', '/api/series/'.$nobody],
         ['junia', 'GET', '/api/agenda/week?from=2024-05-06'],
         // Prices.
         ['maren', 'GET', '/api/prices', null, 'keep' => 'prices'],

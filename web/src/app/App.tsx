@@ -74,6 +74,7 @@ const router = createBrowserRouter([
             lazy: view(async () => (await import('../views/table/Finish')).Finish),
           },
           { path: 'dogs/:id/then', lazy: view(async () => (await import('../views/then/Then')).Then) },
+          { path: 'dogs/:id/year', lazy: view(async () => (await import('../views/year/Year')).Year) },
           {
             path: 'dogs/:id/paper',
             lazy: view(async () => (await import('../views/paper/CardPaper')).CardPaper),

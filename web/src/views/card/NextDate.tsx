@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { addDays, parseISO } from 'date-fns'
 import { useState, type FormEvent } from 'react'
+import { Link } from 'react-router'
 import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
@@ -98,7 +99,15 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
   }
   return (
     <section>
-      <h3 className="mb-2 text-lg">Booked</h3>
+      <div className="flex items-baseline justify-between">
+        <h3 className="mb-2 text-lg">Booked</h3>
+        <Link
+          to={`/dogs/${card.dog.id}/year`}
+          className="inline-flex min-h-11 items-center text-slate underline"
+        >
+          The year ahead
+        </Link>
+      </div>
       {card.bookings.length === 0 && <p className="text-ink-2">Nothing yet.</p>}
       <ul className="space-y-1">
         {card.bookings.map((b) => (

@@ -2,7 +2,7 @@
 // slider.
 import { memo, useMemo, type ReactNode } from 'react'
 import { mm, trim } from '../../ui/words'
-import { at, matsAt } from './weeks'
+import { at, matsAt } from '../../parts/weeksAhead'
 import type { Schemas } from '../../app/client'
 
 type ThenData = Schemas['ThenView']

@@ -17,9 +17,9 @@ import { Why } from '../../ui/Why'
 import { day, mm, shortDay, trim } from '../../ui/words'
 import { Differences } from './Differences'
 import { Weeks } from './Weeks'
-import { at, struck } from './weeks'
+import { at, struck } from '../../parts/weeksAhead'
 import { drawnAs } from '../../parts/sides'
-import { useRested, frames, score } from './frames'
+import { useRested, frames, score } from '../../parts/coatAhead'
 
 type ThenData = Schemas['ThenView']
 type SideData = Schemas['SideView']

@@ -2,7 +2,7 @@
 import { addDays, format, parseISO } from 'date-fns'
 import { memo, useId, useMemo } from 'react'
 import { trim } from '../../ui/words'
-import { marks, struck, type Outlook } from './weeks'
+import { marks, struck, type Outlook } from '../../parts/weeksAhead'
 
 export function Weeks({
   outlook,

@@ -9,7 +9,7 @@ import { fieldOf } from '../../dog/field'
 import { json, page, server, signedIn, lists } from '../../testing'
 import { paired } from './Differences'
 import { Then } from './Then'
-import { at, lengthsAt, marks, matsAt, struck, type Outlook } from './weeks'
+import { at, lengthsAt, marks, matsAt, struck, type Outlook } from '../../parts/weeksAhead'
 
 const WEEKS = [0, 0.5, 1, 1.5, 2]
 const OUTLOOK: Outlook = {

@@ -1,5 +1,5 @@
 // What PHP sampled every half week, read between its samples; and which clocks and mats a week has behind it.
-import type { Schemas } from '../../app/client'
+import type { Schemas } from '../app/client'
 
 export type Outlook = Schemas['ThenView']['outlook']
 

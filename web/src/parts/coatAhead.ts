@@ -1,10 +1,10 @@
 // Lengths and scores of the weeks ahead, and a slider's value once it rests.
 import { useEffect, useState } from 'react'
-import type { Schemas } from '../../app/client'
-import type { DrawnZone } from '../../dog/zone'
-import { trim } from '../../ui/words'
-import { at, lengthsAt, matsAt } from './weeks'
-import { drawnAs, isLeft, isRight } from '../../parts/sides'
+import type { Schemas } from '../app/client'
+import type { DrawnZone } from '../dog/zone'
+import { trim } from '../ui/words'
+import { at, lengthsAt, matsAt } from './weeksAhead'
+import { drawnAs, isLeft, isRight } from './sides'
 
 type ThenData = Schemas['ThenView']
 type SideData = Schemas['SideView']
