@@ -176,6 +176,12 @@ final readonly class AgendaReader
         return 0;
     }
 
+    /** The tick by which its owner was told it is ready. */
+    public static function promised(Booking $b, Minutes $minutes): int
+    {
+        return '' === $b->promised ? Crew::tick($b->time) + $minutes->slot * Day::TICKS : Crew::tick($b->promised);
+    }
+
     private static function job(Booking $b, Minutes $minutes): Job
     {
         $dog = $b->dog;
@@ -185,7 +191,7 @@ final readonly class AgendaReader
         return new Job(
             (string) $b->id,
             $arrives,
-            $arrives + $minutes->slot * Day::TICKS,
+            self::promised($b, $minutes),
             VisitTasks::of($minutes, Service::tryFrom($b->kind) ?? Service::Full, groomer: $groomer),
             self::SETTLE,
             (string) $dog->household->id,

@@ -83,6 +83,22 @@ class Arrival implements SalonOwned
     #[ORM\Column(name: 'mat_load')]
     public float $load = 0.0;
 
+    /** Null: nobody knows, before that was kept. */
+    #[ORM\Column(nullable: true)]
+    public ?\DateTimeImmutable $cameAt = null;
+
+    /** When it went home; null: it is still here. */
+    #[ORM\Column(nullable: true)]
+    public ?\DateTimeImmutable $leftAt = null;
+
+    /** Who fetched it. */
+    #[ORM\Column(length: 120, options: ['default' => ''])]
+    public string $leftWith = '';
+
+    /** What the owner said of somebody who is not on the list. */
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    public string $leftWord = '';
+
     public function __construct(Uuid $id, Dog $dog, Staff $staff, \DateTimeImmutable $day)
     {
         $this->id = $id;

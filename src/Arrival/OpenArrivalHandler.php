@@ -17,6 +17,7 @@ use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** @implements Handler<OpenArrival> */
@@ -26,6 +27,7 @@ final readonly class OpenArrivalHandler implements Handler
         private Scope $scope,
         private Bookings $bookings,
         private EntityManagerInterface $manager,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -41,6 +43,7 @@ final readonly class OpenArrivalHandler implements Handler
             throw Refused::conflict("$dog->name is no longer coming: change its state first.");
         }
         $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
+        $arrival->cameAt = $this->clock->now();
         $arrival->kind = $this->bookings->kind($actor, $dog, $today);
         $this->manager->persist($arrival);
 

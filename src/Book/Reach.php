@@ -37,4 +37,32 @@ final readonly class Reach
             '' === $dog->mayCollect ? implode('; ', $collect) : $dog->mayCollect,
         );
     }
+
+    /**
+     * Who may fetch it without being asked about.
+     *
+     * @return list<array{name: string, word: string}>
+     */
+    public static function collectors(Dog $dog): array
+    {
+        if ('' !== $dog->mayCollect) {
+            return array_map(
+                static fn (string $name): array => ['name' => trim($name), 'word' => ''],
+                array_values(array_filter((array) preg_split('/[;,]/', $dog->mayCollect), 'is_string')),
+            );
+        }
+        $out = [];
+        foreach ($dog->household->clients as $c) {
+            if ($c->collects) {
+                $out[] = ['name' => $c->name, 'word' => $c->word];
+            }
+        }
+        foreach ($dog->household->others as $o) {
+            if ($o['collects']) {
+                $out[] = ['name' => $o['name'], 'word' => $o['word']];
+            }
+        }
+
+        return $out;
+    }
 }

@@ -49,6 +49,11 @@ final readonly class DemoGrooms
 
     public function load(\DateTimeImmutable $now): void
     {
+        // Who is here today came a little while ago, one after the other.
+        $arrivals = $this->manager->getRepository(Arrival::class)->findBy(['day' => $now], ['id' => 'ASC']);
+        foreach ($arrivals as $i => $here) {
+            $here->cameAt = $now->modify('-'.(25 - 10 * min(2, $i)).' minutes');
+        }
         $visits = array_filter(
             array_map(
                 fn (string $name): ?Visit => $this->manager
@@ -190,6 +195,7 @@ final readonly class DemoGrooms
         $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $day]);
         if (null === $arrival) {
             $this->manager->persist($arrival = new Arrival(Uuid::v7(), $dog, $staff, $day));
+            $arrival->cameAt = $opened->modify('-10 minutes');
         }
         $plan = [];
         $of = $this->manager->getRepository(TrimPlan::class)->findOneBy(['dog' => $dog]);

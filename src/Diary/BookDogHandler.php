@@ -41,6 +41,11 @@ final readonly class BookDogHandler implements Handler
         $booking = new Booking(Uuid::v7(), $dog, $person, $new->day, $new->time, $new->kind);
         $this->slots->take($booking);
         $booking->note = trim($new->note);
+        $told = $new->promised;
+        if ('' !== $told && (1 !== preg_match(Booking::TIME, $told) || $told <= $new->time)) {
+            throw InvalidInput::at('promised', 'must be a time after the dog comes, such as 11:30');
+        }
+        $booking->promised = $told;
         $this->manager->persist($booking);
 
         return new Outcome(['booking' => (string) $booking->id], [$booking->entry('booked')]);

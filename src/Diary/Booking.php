@@ -72,6 +72,10 @@ class Booking implements SalonOwned
     #[ORM\Column(length: 8, options: ['default' => ''])]
     public string $cause = '';
 
+    /** When its owner was told it is ready, "14:30"; empty: once the minutes that are allowed are over. */
+    #[ORM\Column(length: 5, options: ['default' => ''])]
+    public string $promised = '';
+
     /** What was booked in one go has one. */
     #[ORM\Column(type: 'uuid', nullable: true)]
     public ?Uuid $series = null;
@@ -118,6 +122,7 @@ class Booking implements SalonOwned
         $first = $this->firstDay ?? $this->day;
         [$this->firstDay, $this->cause] = $day > $first ? [$first, $cause] : [null, ''];
         [$this->day, $this->time, $this->kind, $this->staff] = [$day, $time, $kind, $staff];
+        $this->promised = '';
         $this->book();
     }
 

@@ -20,6 +20,8 @@ final readonly class NewBooking
         #[Choice(Visit::KINDS, 'kind of visit')] public string $kind = 'full',
         #[Text(0, 36), Says('who; null: not decided')] public ?string $staff = null,
         #[Text(0, 300)] public string $note = '',
+        #[Line(0, 12), Says('when the owner is told it is ready; empty: once the minutes that are allowed are over')]
+        public string $promised = '',
     ) {
     }
 }

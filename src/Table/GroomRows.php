@@ -11,6 +11,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Symfony\Component\Uid\Uuid;
@@ -65,31 +66,54 @@ final readonly class GroomRows
     /** @return list<Tap> in their order */
     public function taps(Actor $actor, Groom $groom): array
     {
-        $utc = new \DateTimeZone('UTC');
+        return $this->tapsOf($actor, [$groom])[(string) $groom->id] ?? [];
+    }
 
-        return array_map(static function (array $r) use ($utc): Tap {
-            $data = \is_string($r['data']) ? json_decode($r['data'], true) : [];
-            $map = [];
-            foreach (\is_array($data) ? $data : [] as $name => $value) {
-                $map[(string) $name] = $value;
-            }
-
-            return new Tap(
-                self::text($r['tap']),
-                is_numeric($r['seq']) ? (int) $r['seq'] : 0,
-                self::text($r['name']),
-                self::text($r['device']),
-                new \DateTimeImmutable(self::text($r['at']), $utc),
-                self::text($r['kind']),
-                $map,
-                (bool) $r['held'],
-            );
-        }, $this->scope->rows(
+    /**
+     * @param list<Groom> $grooms
+     *
+     * @return array<string, list<Tap>> by groom, each in their order
+     */
+    public function tapsOf(Actor $actor, array $grooms): array
+    {
+        $marks = $ids = [];
+        foreach ($grooms as $i => $groom) {
+            $marks[] = ":groom$i";
+            $ids["groom$i"] = $groom->id->toBinary();
+        }
+        $out = [];
+        foreach ([] === $ids ? [] : $this->scope->rows(
             $actor,
-            'SELECT t.tap, t.seq, s.name, t.device, t.at, t.kind, t.data, t.held FROM groom_tap t JOIN staff s '.
-                'ON s.id = t.staff_id WHERE t.salon_id = :salon AND t.groom_id = :groom ORDER BY t.seq',
-            ['groom' => $groom->id->toBinary()],
-        ));
+            'SELECT t.groom_id, t.tap, t.seq, s.name, t.device, t.at, t.kind, t.data, t.held FROM groom_tap t JOIN '.
+                'staff s ON s.id = t.staff_id WHERE t.salon_id = :salon AND t.groom_id IN ('.implode(', ', $marks).
+                ') ORDER BY t.groom_id, t.seq',
+            $ids,
+        ) as $row) {
+            $out[Row::id($row['groom_id'])][] = self::tap($row);
+        }
+
+        return $out;
+    }
+
+    /** @param array<string, mixed> $r */
+    private static function tap(array $r): Tap
+    {
+        $data = \is_string($r['data']) ? json_decode($r['data'], true) : [];
+        $map = [];
+        foreach (\is_array($data) ? $data : [] as $name => $value) {
+            $map[(string) $name] = $value;
+        }
+
+        return new Tap(
+            self::text($r['tap']),
+            is_numeric($r['seq']) ? (int) $r['seq'] : 0,
+            self::text($r['name']),
+            self::text($r['device']),
+            new \DateTimeImmutable(self::text($r['at']), new \DateTimeZone('UTC')),
+            self::text($r['kind']),
+            $map,
+            (bool) $r['held'],
+        );
     }
 
     private static function text(mixed $value): string

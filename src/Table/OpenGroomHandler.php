@@ -81,6 +81,7 @@ final readonly class OpenGroomHandler implements Handler
         $arrival = $this->manager->getRepository(Arrival::class)->findOneBy(['dog' => $dog, 'day' => $today]);
         if (null === $arrival) {
             $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
+            $arrival->cameAt = $this->clock->now();
             $arrival->kind = $this->bookings->kind($actor, $dog, $today);
             $this->manager->persist($arrival);
             $this->manager->flush();

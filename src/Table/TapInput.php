@@ -38,6 +38,7 @@ final class TapInput
         'told' => [['incident'], ['follow_up']],
         'pause' => [[], ['why']],
         'resume' => [[], []],
+        'phase' => [['state'], []],
         'hand_over' => [['to'], ['side', 'next', 'note']],
         'note' => [['text'], []],
         'look' => [['look', 'ok'], []],
@@ -53,6 +54,7 @@ final class TapInput
         'claw' => Tap::CLAW_STATES,
         'ear' => Tap::EAR_STATES,
         'eye' => Tap::EYE_STATES,
+        'phase' => Tap::PHASES,
     ];
 
     private function __construct()

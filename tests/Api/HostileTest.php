@@ -87,6 +87,7 @@ final class HostileTest extends HostileCase
         $this->signIn('maren');
         $tansy = $this->dogId('Tansy');
         $groom = self::text($this->ask('POST', "/api/dogs/$tansy/grooms", [], 200)['id']);
+        $arrival = self::text($this->ask('POST', "/api/dogs/$tansy/arrivals", expect: 200)['id']);
         $count =
             'SELECT (SELECT COUNT(*) FROM groom_tap) taps, (SELECT COUNT(*) FROM incident) incidents, (SELECT '.
             'COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM message) messages, (SELECT COUNT(*) FROM '.
@@ -96,6 +97,7 @@ final class HostileTest extends HostileCase
         foreach (
             [
                 "POST /api/grooms/$groom/taps",
+                "PUT /api/arrivals/$arrival/collected",
                 "POST /api/grooms/$groom/probe/answer",
                 "POST /api/grooms/$groom/ask",
                 "POST /api/grooms/$groom/close",

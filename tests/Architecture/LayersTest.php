@@ -44,6 +44,7 @@ final class LayersTest
         'Pattern',
         'Table',
         'Wash',
+        'Floor',
         'Desk',
         'Outlook',
         'Card',

@@ -12,6 +12,8 @@ final class ViewsOfTheSalonTest extends ViewsCase
 {
     public static function views(): iterable
     {
+        yield 'floor' => ['/floor', 'Who works today'];
+        yield 'floor, walk-in' => ['/floor#Walk-in', 'It is not in the book yet'];
         yield 'book' => ['/book', 'All dogs by name'];
         yield 'search' => ['/book?typed=mar', 'found'];
         yield 'day list' => ['/day', 'The Fulling Room ·'];

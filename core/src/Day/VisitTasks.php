@@ -34,6 +34,12 @@ final readonly class VisitTasks
     {
     }
 
+    /** What a phase is part of: prepare, bath, dry, strip or cut. */
+    public static function partOf(Phase $phase): string
+    {
+        return self::PARTS[$phase->value] ?? 'cut';
+    }
+
     /**
      * @param string $groomer skill of who has the dog at the table; empty: any groomer
      *
@@ -51,7 +57,7 @@ final readonly class VisitTasks
         $sure = $minutes->sure - $minutes->extras;
         $parts = array_fill_keys(['prepare', 'bath', 'dry', 'strip', 'cut'], 0.0);
         foreach (Phase::cases() as $phase) {
-            $part = self::PARTS[$phase->value] ?? 'cut';
+            $part = self::partOf($phase);
             $parts[$part] += $minutes->phases[$phase->value] ?? 0.0;
         }
         $out = [];

@@ -53,6 +53,9 @@ final class Board
     /** @var list<array{from: \DateTimeImmutable, to: \DateTimeImmutable|null, why: string}> */
     public array $pauses = [];
 
+    /** @var list<array{phase: string, who: string, at: \DateTimeImmutable}> where it was said to be, oldest first */
+    public array $phases = [];
+
     /**
      * @var array{to: string, side: string, next: string, note: string, who: string, at: \DateTimeImmutable}|null the
      *     newest
@@ -119,6 +122,7 @@ final class Board
             'told' => $this->told($tap),
             'pause' => $this->pause($tap),
             'resume' => $this->resume($tap),
+            'phase' => $this->phase($tap),
             'hand_over' => $this->handOver($tap),
             'note' => ($this->notes[] = ['text' => $tap->text('text'), 'who' => $tap->who, 'at' => $tap->at]),
             'ready' => ($this->ready = $tap->yes('ok')),
@@ -194,6 +198,13 @@ final class Board
                 : 'begun');
     }
 
+    public function runs(TimerKind $kind): bool
+    {
+        $newest = isset($this->timers[$kind->value]) ? $this->timers[$kind->value]->newest() : null;
+
+        return null !== $newest && null === $newest['to'];
+    }
+
     public function timer(string $kind): TimerLog
     {
         return $this->timers[$kind] ??= new TimerLog();
@@ -213,6 +224,15 @@ final class Board
             $this->incidents[$id]['told'] = true;
             $this->incidents[$id]['follow_up'] =
                 '' === $tap->text('follow_up') ? $this->incidents[$id]['follow_up'] : $tap->text('follow_up');
+        }
+    }
+
+    /** Said twice, on two devices, it is there since the first. */
+    private function phase(Tap $tap): void
+    {
+        $last = [] === $this->phases ? null : $this->phases[\count($this->phases) - 1];
+        if (null === $last || $last['phase'] !== $tap->text('state')) {
+            $this->phases[] = ['phase' => $tap->text('state'), 'who' => $tap->who, 'at' => $tap->at];
         }
     }
 

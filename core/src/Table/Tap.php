@@ -26,6 +26,8 @@ final readonly class Tap
         'told',
         'pause',
         'resume',
+        // Where the dog is now, said in one go.
+        'phase',
         'hand_over',
         'note',
         'look',
@@ -37,6 +39,7 @@ final readonly class Tap
     public const STEP_STATES = ['open', 'done', 'skipped'];
     public const CLAW_STATES = ['tipped', 'tiny_cut', 'ground', 'left', 'refused', 'quicked'];
     public const EAR_STATES = ['cleaned', 'clean_already', 'left', 'refer'];
+    public const PHASES = ['prepare', 'bath', 'dry', 'strip', 'cut', 'ready'];
     public const EYE_STATES = ['wiped', 'left', 'refer'];
     /** Taps that today's list is made anew by. */
     public const REMAKES = ['ready', 'tires'];

@@ -620,6 +620,15 @@ array_push(
         ['tove', 'GET', '/api/agenda?on=soon'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=full&due=2024-06-20'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=spa&due=then'],
+        // Today as it runs.
+        ['tove', 'GET', '/api/floor'],
+        ['wim', 'GET', '/api/dogs/@Burr/walk-in?kind=nails'],
+        ['wim', 'GET', '/api/dogs/@Burr/walk-in?kind=spa'],
+        ['junia', 'PUT', '/api/arrivals/$arrival.id/collected', ['with' => 'Nell']],
+        ['junia', 'PUT', '/api/arrivals/$arrival.id/collected', ['with' => 'Nell', 'owner_said' => 'yes']],
+        ['wim', 'PUT', '/api/arrivals/$arrival.id/collected', ['with' => 'Nell']],
+        ['junia', 'PUT', '/api/arrivals/'.$nobody.'/collected', ['with' => 'Nell']],
+        ['junia', 'DELETE', '/api/arrivals/$arrival.id/collected'],
         // The year ahead, and visits held in it.
         ['tove', 'GET', '/api/dogs/@Holm/year?wish=12'],
         ['tove', 'GET', '/api/dogs/@Holm/year?wish=often'],

@@ -44,7 +44,8 @@ const router = createBrowserRouter([
       {
         errorElement: <BrokenRoute />,
         children: [
-          { index: true, element: <Navigate to="/book" replace /> },
+          { index: true, element: <Navigate to="/floor" replace /> },
+          { path: 'floor', lazy: view(async () => (await import('../views/floor/Floor')).Floor) },
           { path: 'book', lazy: view(async () => (await import('../views/book/Book')).Book) },
           { path: 'dogs/new', lazy: view(async () => (await import('../views/book/DogForm')).NewDog) },
           { path: 'dogs/:id', lazy: view(async () => (await import('../views/card/Card')).Card) },

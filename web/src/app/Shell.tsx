@@ -2,6 +2,7 @@
 import {
   BookOpen,
   CalendarDays,
+  Dog,
   Droplets,
   History,
   House,
@@ -21,6 +22,7 @@ import { Emergency } from './Emergency'
 import { useSession } from './session'
 
 const VIEWS: [string, string, LucideIcon][] = [
+  ['/floor', 'Floor', Dog],
   ['/book', 'Book', BookOpen],
   ['/diary', 'Diary', CalendarDays],
   ['/kit', 'Kit', Wrench],
@@ -87,7 +89,7 @@ export function Shell() {
         short:overflow-y-auto short:border-b-0 short:border-r short:px-0`}
       >
         <Link
-          to="/book"
+          to="/floor"
           className="flex min-h-12 shrink-0 items-center gap-2 pr-2 font-head text-lg font-bold short:hidden"
         >
           <img src="/thistle.svg" alt="" className="size-7" />

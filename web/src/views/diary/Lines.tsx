@@ -2,7 +2,8 @@
 import type { ReactNode } from 'react'
 import type { Where } from '../../parts/useMove'
 import { useDrag } from './useDrag'
-import { block, PARTS, span, STATIONS, time, type PlaceDay } from './chart'
+import { PARTS } from '../../parts/visitParts'
+import { block, span, STATIONS, time, type PlaceDay } from './chart'
 
 const TONES = [
   'bg-thistle-soft border-thistle',

@@ -23,14 +23,6 @@ export function time(minutes: number, end = false): string {
   return `${String(Math.floor(m / 60)).padStart(2, '0')}:${String(m % 60).padStart(2, '0')}`
 }
 
-export const PARTS: Record<string, string> = {
-  prepare: 'check, knots, nails',
-  bath: 'bath',
-  dry: 'drying',
-  strip: 'strip',
-  cut: 'cut and finish',
-}
-
 export const STATIONS = [
   ['tub', 'Tub'],
   ['dryer', 'Dryer'],

@@ -17,15 +17,6 @@ export function makeTap(data: TapData, saw: number, by: string, at = new Date())
   return { ...data, id: writeKey(), at: at.toISOString(), saw, by }
 }
 
-/** Names this tab: two of them are two devices, which may disagree. */
-export function deviceName(): string {
-  const known = sessionStorage.getItem('kt-device')
-  if (known) return known
-  const name = `device-${writeKey().slice(0, 12)}`
-  sessionStorage.setItem('kt-device', name)
-  return name
-}
-
 /** Where taps of a groom wait; the second name is that of releases before. */
 export const waitingFor = (groom: string) => ({ name: `taps-${groom}`, old: `kt-taps-${groom}` })
 

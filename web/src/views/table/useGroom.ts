@@ -6,7 +6,8 @@ import { useOutbox } from '../../app/outbox'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { useToast } from '../../ui/Toasts'
-import { changed, deviceName, makeTap, overlay, waitingFor, type Groom, type Tap, type TapData } from './taps'
+import { deviceName } from '../../parts/device'
+import { changed, makeTap, overlay, waitingFor, type Groom, type Tap, type TapData } from './taps'
 
 const BATCH = 200
 
