@@ -194,6 +194,10 @@ class Dog implements SalonOwned, Subject
     #[ORM\Column(nullable: true)]
     public ?int $wishWeeks = null;
 
+    /** Time and price that were said on the phone before anybody had seen it. */
+    #[ORM\Column(length: 300, options: ['default' => ''])]
+    public string $told = '';
+
     /**
      * Of what its form says, named in If-Match: grows where that changes, so that measuring an ear holds up nobody's
      * form.

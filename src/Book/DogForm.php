@@ -63,6 +63,8 @@ final readonly class DogForm
         public bool $photo_consent = false,
         #[Choice(Dog::STATES, 'state')] public string $state = 'active',
         #[Whole(1, 52)] public ?int $wish_weeks = null,
+        #[Text(0, 300), Says('time and price that were said on the phone before anybody had seen it')]
+        public string $told = '',
         #[Text(36, 36), Says('id of a household that is in the book already')] public ?string $household = null,
         public ?OwnerForm $owner = null,
     ) {
@@ -107,5 +109,6 @@ final readonly class DogForm
         $dog->photoConsent = $this->photo_consent;
         $dog->state = $this->state;
         $dog->wishWeeks = $this->wish_weeks;
+        $dog->told = trim($this->told);
     }
 }

@@ -62,6 +62,7 @@ final readonly class DogView
         public string $state,
         #[Says('what its state stops, in words; empty: it comes')] public array $stops,
         public ?int $wish_weeks,
+        #[Says('what was said on the phone before anybody had seen it')] public string $told,
         public string $household,
         public string $household_name,
         public array $people,
@@ -120,6 +121,7 @@ final readonly class DogView
             $d->state,
             State::from($d->state)->stops(),
             $d->wishWeeks,
+            $d->told,
             (string) $d->household->id,
             $d->household->name,
             array_map(

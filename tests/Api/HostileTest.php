@@ -61,6 +61,7 @@ final class HostileTest extends HostileCase
                 "PUT /api/kit/$tool/measurement",
                 'POST /api/session/person',
                 'POST /api/people/invitations',
+                'POST /api/quote/answer',
                 'POST /api/places',
                 'POST /api/kit/catalogue',
                 'PUT /api/me/password',

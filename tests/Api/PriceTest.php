@@ -213,4 +213,34 @@ final class PriceTest extends ApiTestCase
         $twice = self::errors($this->ask('POST', '/api/prices', ['hour' => 50] + self::body('+1 day'), 422));
         self::assertStringContainsString('already', $twice['begins']);
     }
+
+    public function testAPhoneQuoteIsKeptWithTheDogUntilItIsSeen(): void
+    {
+        $this->signIn('junia');
+        $asked = ['kg' => 10, 'coat' => 'curly', 'weeks' => 14, 'matting' => 'few'];
+        $quote = $this->ask('POST', '/api/quote/answer', $asked, 200);
+        self::assertLessThan($quote['to_minutes'], $quote['from_minutes']);
+        self::assertLessThan($quote['to_minor'], $quote['from_minor']);
+        self::assertStringContainsString(
+            self::number($quote['from_minutes']).' to '.self::number($quote['to_minutes']).' min',
+            self::text($quote['words']),
+        );
+        self::assertStringContainsString('14 weeks since the last groom, a few tangles', self::text($quote['words']));
+        $this->signIn('tove');
+        $dog = $this->ask('POST', '/api/dogs', [
+            'name' => 'Quillon',
+            'breed' => 'cross',
+            'coat' => 'curly',
+            'kg' => 10,
+            'told' => $quote['words'],
+            'owner' => ['name' => 'Nell Ash', 'phone' => '0555 014 9999'],
+        ], 201);
+        self::assertSame($quote['words'], $dog['told']);
+        $arrival = $this->ask('POST', '/api/dogs/'.self::text($dog['id']).'/arrivals', expect: 200);
+        self::assertSame($quote['words'], self::map($arrival['dog'])['told'], 'beside what is reckoned now');
+        $errors = self::errors(
+            $this->ask('POST', '/api/quote/answer', ['kg' => 0, 'weeks' => -1, 'matting' => 'some'] + $asked, 422),
+        );
+        self::assertEqualsCanonicalizing(['kg', 'matting', 'weeks'], array_keys($errors));
+    }
 }

@@ -620,6 +620,9 @@ array_push(
         ['tove', 'GET', '/api/agenda?on=soon'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=full&due=2024-06-20'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=spa&due=then'],
+        // A phone quote.
+        ['junia', 'POST', '/api/quote/answer', ['kg' => 10, 'coat' => 'curly', 'weeks' => 14, 'matting' => 'few']],
+        ['junia', 'POST', '/api/quote/answer', ['kg' => -1, 'coat' => 'fur', 'weeks' => 9999, 'matting' => 'some']],
         // Today as it runs.
         ['tove', 'GET', '/api/floor'],
         ['wim', 'GET', '/api/dogs/@Burr/walk-in?kind=nails'],

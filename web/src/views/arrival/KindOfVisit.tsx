@@ -15,7 +15,7 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
   const id = useId()
   const change = useKind(arrival)
   return (
-    <div className="flex items-center gap-2 text-sm font-bold">
+    <div className="flex flex-wrap items-center gap-2 text-sm font-bold">
       <label htmlFor={id}>Came for</label>
       <select
         id={id}
@@ -33,6 +33,11 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
           </option>
         ))}
       </select>
+      {arrival.dog.told && (
+        <span className="w-full max-w-md text-xs font-normal text-bracken">
+          {arrival.dog.told} Say it again once it is combed.
+        </span>
+      )}
     </div>
   )
 }

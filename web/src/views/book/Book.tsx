@@ -1,11 +1,12 @@
 // The book: type a few letters, be on the dog.
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
-import { CalendarDays, House, Plus, Search, TriangleAlert } from 'lucide-react'
+import { CalendarDays, House, Phone, Plus, Search, TriangleAlert } from 'lucide-react'
 import { useDeferredValue, useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { Link, useLocation, useNavigate } from 'react-router'
 import { api, take, type Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
+import { PhoneQuote } from '../../parts/PhoneQuote'
 import { Button } from '../../ui/Button'
 import { LinkButton } from '../../ui/LinkButton'
 import { Resting } from '../../ui/Resting'
@@ -21,6 +22,7 @@ export function Book() {
   const { state } = useLocation() as { state: { find?: number } | null }
   const [typed, setTyped] = useState('')
   const q = useDeferredValue(typed.trim())
+  const [quoting, setQuoting] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   const list = useRef<HTMLUListElement>(null)
   useEffect(() => input.current?.focus(), [state?.find])
@@ -91,6 +93,9 @@ export function Book() {
         <LinkButton to="/day" className="min-h-14">
           <CalendarDays aria-hidden className="size-5" /> Day list
         </LinkButton>
+        <Button onClick={() => setQuoting(true)} className="min-h-14">
+          <Phone aria-hidden className="size-5" /> Phone quote
+        </Button>
         {may('dog') && (
           <Button
             onClick={() => void go('/dogs/new', { state: { name: named(typed, rows) } })}
@@ -181,6 +186,7 @@ export function Book() {
           )}
         </ul>
       )}
+      {quoting && <PhoneQuote onClose={() => setQuoting(false)} />}
       {q === '' && all.hasNextPage && <Button onClick={() => void all.fetchNextPage()}>More dogs</Button>}
     </div>
   )

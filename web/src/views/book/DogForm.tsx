@@ -24,11 +24,17 @@ type Dog = Schemas['DogView']
 export function NewDog() {
   const words = useQuery(queries.words())
   const { session } = useSession()
-  const { state } = useLocation() as { state: { name?: string } | null }
+  const { state } = useLocation() as { state: { name?: string; quote?: Partial<TypedDog> } | null }
   if (!words.data)
     return words.error ? <Resting error={words.error} retry={() => void words.refetch()} /> : <Waiting />
   return (
-    <Form key={session.id} words={words.data} values={{ ...EMPTY, name: state?.name ?? '' }} dog={null} />
+    <Form
+      key={session.id}
+      words={words.data}
+      values={{ ...EMPTY, name: state?.name ?? '' }}
+      told={state?.quote ?? {}}
+      dog={null}
+    />
   )
 }
 
@@ -60,10 +66,13 @@ function Form({
   words,
   values,
   dog,
+  told = {},
 }: {
   words: Schemas['VocabularyView']
   values: TypedDog
   dog: Dog | null
+  /** on the phone just now: newer than a draft */
+  told?: Partial<TypedDog>
 }) {
   const go = useNavigate()
   const cache = useQueryClient()
@@ -75,7 +84,7 @@ function Form({
   const [begun] = useState(() => draftOfDog.safeParse(drafts.read(draft)).data ?? null)
   const [version, setVersion] = useState(begun?.version ?? dog?.version ?? 0)
   const form = useForm<TypedDog, unknown, DogToSend>({
-    defaultValues: { ...values, ...begun?.values },
+    defaultValues: { ...values, ...begun?.values, ...told },
     resolver: zodResolver(dogToSend),
   })
   const { register, handleSubmit, setFocus, setValue, control, getValues, reset, formState } = form

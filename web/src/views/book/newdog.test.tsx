@@ -70,3 +70,39 @@ it('hands what was looked for on to a new dog, unless one is called so', async (
   await userEvent.click(screen.getByRole('button', { name: 'New dog' }))
   expect(await screen.findByLabelText('Name')).toHaveProperty('value', '')
 })
+
+it('begins from what was said on the phone', async () => {
+  const asked = server({
+    'GET /api/words': {
+      zones: [],
+      lists: lists({ coat: ['curly', 'wire'].map((id) => ({ id, label: id })) }),
+    },
+    'GET /api/dogs': { dogs: [], next: null, near: false },
+    'POST /api/quote/answer': {
+      from_minutes: 110,
+      to_minutes: 225,
+      from_minor: 11470,
+      to_minor: 19320,
+      words: 'Told on Mon 4 May: full groom, 110 to 225 min.',
+      reasons: [],
+      warnings: [{ code: 'seen_first', level: 'note', message: 'Said again at arrival.' }],
+    },
+    'GET /api/dogs/new/hints': { suggests: [], why: '', homes: [], carries: [] },
+  })
+  page(
+    signedIn(
+      <Routes>
+        <Route path="/" element={<Book />} />
+        <Route path="/dogs/new" element={<NewDog />} />
+      </Routes>,
+    ),
+  )
+  await userEvent.click(await screen.findByRole('button', { name: 'Phone quote' }))
+  expect(screen.getByText(/Say the weight/)).toBeTruthy()
+  await userEvent.type(screen.getByLabelText('Weight (kg)'), '9,5')
+  expect(await screen.findByText(/1 h 50 to 3 h 45/)).toBeTruthy()
+  expect(screen.getByText('Said again at arrival.')).toBeTruthy()
+  await userEvent.click(screen.getByRole('button', { name: 'Take the dog in with this' }))
+  expect(await screen.findByLabelText('Weight (kg)')).toHaveProperty('value', '9.5')
+  expect(asked.some((a) => (a.body as { kg?: number } | null)?.kg === 9.5)).toBe(true)
+})

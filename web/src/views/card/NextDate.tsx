@@ -26,7 +26,13 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
   const suggested =
     [card.interval.full_on, card.interval.tidy_on].find((d) => !notYet(card) && d && d >= card.today) ??
     addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
-  const [form, setForm] = useState({ day: suggested, time: '09:30', kind: 'full', staff: '', note: '' })
+  const [form, setForm] = useState({
+    day: suggested,
+    time: '09:30',
+    kind: 'full',
+    staff: '',
+    note: card.dog.told,
+  })
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
   const [moving, setMoving] = useState<Held | null>(null)
   const kinds = useQuery(queries.kinds(card.dog.id))
@@ -149,6 +155,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
           </li>
         ))}
       </ul>
+      {card.dog.told && <p className="mt-2 text-sm text-ink-2">{card.dog.told}</p>}
       {moving && <MoveForm booking={moving} onClose={() => setMoving(null)} />}
       {may('book') && (
         <form
