@@ -90,7 +90,7 @@ final class EnterTest extends BrowserTestCase
             $theirs->type($field, $text);
         }
         $theirs->button('Join')->click();
-        $theirs->css('#find');
+        $theirs->css('nav[aria-label=Views]');
         $this->sees($theirs, 'Demo');
         // On the salon's tablet their PIN is enough.
         $this->page->button('Done')->click();
@@ -142,7 +142,7 @@ final class EnterTest extends BrowserTestCase
         $this->sees($this->page, 'little more than a name');
         $this->type(['New password' => self::PASSWORD]);
         $this->page->button('Keep it and go in')->click();
-        $this->page->css('#find');
+        $this->page->css('nav[aria-label=Views]');
         $this->leave();
         $this->page->signIn('pell', self::PASSWORD);
     }

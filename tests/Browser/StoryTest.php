@@ -23,7 +23,7 @@ final class StoryTest extends BrowserTestCase
         self::assertSame('tove', $this->page->css('input[name=login]')->getAttribute('value'));
         $this->page->type('Password', 'thistle-demo');
         $this->page->keys(WebDriverKeys::ENTER);
-        $this->sees($this->page, 'Which dog?');
+        $this->sees($this->page, 'Who works today');
     }
 
     public function testADogIsFoundByATypoByItsOwnerAndByPhoneDigits(): void
@@ -73,6 +73,9 @@ final class StoryTest extends BrowserTestCase
         $this->page->go('/');
         $this->page->css('input[name=login]');
         $this->page->keys('tove', WebDriverKeys::TAB, 'thistle-demo', WebDriverKeys::ENTER);
+        $this->sees($this->page, 'Who works today');
+        // The slash finds a dog from anywhere.
+        $this->page->keys('/');
         $this->page->css('#find');
         $this->page->keys('sorrel');
         $this->page->until(

@@ -10,10 +10,11 @@ import { ResetPassword } from './ResetPassword'
 
 export function Enter({
   token,
-  inside = () => location.assign('/'),
+  // A salon that begins has nobody on its floor yet: its book says what comes first.
+  inside = (at) => location.assign(at),
 }: {
   token: string
-  inside?: () => void
+  inside?: (at: string) => void
 }) {
   const opened = useQuery({
     queryKey: ['enter', token],
@@ -23,7 +24,8 @@ export function Enter({
     refetchOnWindowFocus: false,
   })
   if (!opened.data) return opened.error ? <Shut error={opened.error} retry={opened.refetch} /> : <Waiting />
-  const props = { token, opened: opened.data, inside }
+  const at = opened.data.kind === 'begin' ? '/book' : '/'
+  const props = { token, opened: opened.data, inside: () => inside(at) }
   switch (opened.data.kind) {
     case 'begin':
       return <BeginSalon {...props} />
