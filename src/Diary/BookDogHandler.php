@@ -47,7 +47,17 @@ final readonly class BookDogHandler implements Handler
         }
         $booking->promised = $told;
         $this->manager->persist($booking);
+        $this->noMoreWaiting($booking);
 
         return new Outcome(['booking' => (string) $booking->id], [$booking->entry('booked')]);
+    }
+
+    /** Who has got a place waits for it no more. */
+    private function noMoreWaiting(Booking $b): void
+    {
+        $waits = $this->manager->getRepository(WaitingDog::class)->findOneBy(['dog' => $b->dog, 'kind' => $b->kind]);
+        if (null !== $waits && $b->day->format('Y-m-d') <= $waits->until->format('Y-m-d')) {
+            $this->manager->remove($waits);
+        }
     }
 }

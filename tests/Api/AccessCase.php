@@ -104,6 +104,9 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/prices' => [self::ALL, false],
             'GET /api/agenda' => [self::ALL, false],
             'GET /api/floor' => [self::ALL, false],
+            'GET /api/waiting' => [self::ALL, false],
+            'POST /api/dogs/{id}/waiting' => [[...self::TABLE, 'front_desk'], true],
+            'DELETE /api/waiting/{id}' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/quote/answer' => [self::ALL, false],
             'GET /api/dogs/{id}/walk-in' => [self::ALL, true],
             'PUT /api/arrivals/{id}/collected' => [[...self::TABLE, 'front_desk'], true],
@@ -175,6 +178,7 @@ abstract class AccessCase extends ApiTestCase
         $id = match (true) {
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
             str_starts_with($path, '/api/series/') => $this->aSeries(),
+            str_starts_with($path, '/api/waiting/') => $this->aWaitingDog(),
             str_starts_with($path, '/api/kit/entries/') => $this->anotherEntry(),
             str_starts_with($path, '/api/kit/derivations/') => $this->aDerivation(),
             str_starts_with($path, '/api/jobs/') => $this->aJob(),
@@ -285,6 +289,19 @@ abstract class AccessCase extends ApiTestCase
         return $this->idOf('message m', 'm');
     }
 
+    protected function aWaitingDog(): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO waiting_dog (id, dog_id, salon_id, kind, since, until, note)
+                SELECT ?, id, salon_id, 'full', NOW(), NOW(), '' FROM dog WHERE name = 'Tansy'
+                ON DUPLICATE KEY UPDATE id = VALUES(id)",
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
     protected function aSeries(): string
     {
         $this->db()->executeStatement('UPDATE booking SET series = id WHERE series IS NULL');
@@ -352,6 +369,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/dogs/{id}/bookings' => ['day' => date('Y-m-d')],
             'POST /api/dogs/{id}/year/answer' => ['visits' => []],
             'POST /api/quote/answer' => ['kg' => 10, 'coat' => 'curly'],
+            'POST /api/dogs/{id}/waiting' => ['since' => date('Y-m-d'), 'until' => date('Y-m-d')],
             'PUT /api/arrivals/{id}/collected' => ['with' => 'Nell', 'owner_said' => 'yes'],
             'POST /api/dogs/{id}/series/answer' => ['first' => date('Y-m-d'), 'every' => 6],
             'POST /api/dogs/{id}/series' => ['first' => date('Y-m-d'), 'every' => 6],

@@ -62,6 +62,7 @@ final class HostileTest extends HostileCase
                 'POST /api/session/person',
                 'POST /api/people/invitations',
                 'POST /api/quote/answer',
+                "POST /api/dogs/$tansy/waiting",
                 'POST /api/places',
                 'POST /api/kit/catalogue',
                 'PUT /api/me/password',

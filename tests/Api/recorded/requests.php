@@ -620,6 +620,13 @@ array_push(
         ['tove', 'GET', '/api/agenda?on=soon'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=full&due=2024-06-20'],
         ['tove', 'GET', '/api/dogs/@Tansy/proposals?kind=spa&due=then'],
+        // The waiting list.
+        ['junia', 'POST', '/api/dogs/@Holm/waiting', ['since' => '2024-05-07', 'until' => '2024-05-20']],
+        ['junia', 'POST', '/api/dogs/@Holm/waiting', ['since' => '2024-05-30', 'until' => '2024-05-20', 'kind' => 'x']],
+        ['junia', 'GET', '/api/waiting?on=2024-05-08', null, 'keep' => 'waiting'],
+        ['wim', 'POST', '/api/dogs/@Holm/waiting', ['since' => '2024-05-07', 'until' => '2024-05-20']],
+        ['junia', 'DELETE', '/api/waiting/$waiting.waiting.0.id'],
+        ['junia', 'DELETE', '/api/waiting/'.$nobody],
         // A phone quote.
         ['junia', 'POST', '/api/quote/answer', ['kg' => 10, 'coat' => 'curly', 'weeks' => 14, 'matting' => 'few']],
         ['junia', 'POST', '/api/quote/answer', ['kg' => -1, 'coat' => 'fur', 'weeks' => 9999, 'matting' => 'some']],

@@ -18,6 +18,7 @@ import { useToast } from '../../ui/Toasts'
 import { MoveForm } from '../../parts/MoveForm'
 import { Offers } from '../../parts/Offers'
 import { day, hours, money } from '../../ui/words'
+import { WaitFor } from './WaitFor'
 
 export function NextDate({ card }: { card: Schemas['CardView'] }) {
   const { session, may } = useSession()
@@ -204,6 +205,16 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
             Book {form.day ? day(form.day) : ''}
           </Button>
         </form>
+      )}
+      {may('book') && (
+        <WaitFor
+          key={form.kind}
+          dog={card.dog}
+          kind={form.kind}
+          staff={form.staff}
+          today={card.today}
+          until={suggested}
+        />
       )}
     </section>
   )

@@ -222,6 +222,24 @@ describe('dates to offer', () => {
       staff: 's2',
     })
   })
+  it('puts the dog on the waiting list', async () => {
+    const asked = server({
+      'GET /api/dogs/d1/proposals': { minutes: 130, proposals: [] },
+      'POST /api/dogs/d1/waiting': (a: { body: unknown }) =>
+        (a.body as { note: string }).note === ''
+          ? problem(422, 'Check the form.', { errors: [{ field: 'until', message: 'must be from today' }] })
+          : json({ waiting: [] }),
+    })
+    page(signedIn(<NextDate card={card()} />))
+    await userEvent.click(await screen.findByRole('button', { name: 'Waiting list…' }))
+    const list = within(screen.getByRole('form', { name: 'Waiting list' }))
+    await userEvent.click(list.getByRole('button', { name: 'Put it on the list' }))
+    expect(await list.findByText(/must be from today/)).toBeTruthy()
+    await userEvent.type(list.getByLabelText('Note'), 'mornings')
+    await userEvent.click(list.getByRole('button', { name: 'Put it on the list' }))
+    expect(await screen.findByText(/waits for a place until/)).toBeTruthy()
+    expect(asked.filter((a) => a.method === 'POST')).toHaveLength(2)
+  })
   it('says it where nobody has room, or the dog was never weighed', async () => {
     server({ 'GET /api/dogs/d1/proposals': { minutes: 130, proposals: [] } })
     page(signedIn(<NextDate card={card()} />))

@@ -20,6 +20,7 @@ import { day } from '../../ui/words'
 import type { PlaceDay } from './chart'
 import { Dogs } from './Dogs'
 import { Lines } from './Lines'
+import { WaitingFor } from './WaitingFor'
 import { Week } from './Week'
 
 export function Diary() {
@@ -73,6 +74,7 @@ export function Diary() {
           : no minutes can be said, and the day below is without.
         </p>
       )}
+      <WaitingFor on={data.day} open={data.day >= data.today} />
       {busy.length === 0 && (
         <p className="panel p-6 text-center text-ink-2">
           Nobody is booked. A date is given on the card of a dog, under <b>Next date</b>.

@@ -126,6 +126,39 @@ describe('the diary', () => {
     expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ day: '2026-11-25', time: '09:00' })
   })
 
+  it('gives a place to who waits for one', async () => {
+    const w = {
+      id: 'w1',
+      dog: 'd2',
+      name: 'Wick',
+      person: 'Bertrand',
+      phone: '0555',
+      kind: 'full',
+      since: '2026-11-20',
+      until: '2026-11-30',
+      note: 'any hour',
+      staff: null,
+      minutes: 120,
+      time: '10:00',
+      with: 's1',
+      with_name: 'Tove Lindgarth',
+    }
+    const asked = server({
+      'GET /api/agenda': DAY,
+      'GET /api/agenda/week': WEEK,
+      'GET /api/waiting': { waiting: [w, { ...w, id: 'w2', name: 'Marl', time: null, with: null }] },
+      'POST /api/dogs/d2/bookings': () => json({ id: 'b7', time: '10:00' }, 201),
+      'DELETE /api/waiting/w2': { waiting: [] },
+    })
+    page(signedIn(<Diary />))
+    expect(await screen.findByText('no 120 min free')).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Give Wick 10:00 with Tove' }))
+    expect(await screen.findByText('Wick has 10:00; waits no more')).toBeTruthy()
+    expect(asked.find((a) => a.method === 'POST')?.body).toMatchObject({ time: '10:00', staff: 's1' })
+    await userEvent.click(screen.getByRole('button', { name: 'Marl waits no more' }))
+    await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
+  })
+
   it('goes to another day by a tap on the week', async () => {
     const asked = server({ 'GET /api/agenda': DAY, 'GET /api/agenda/week': WEEK })
     page(signedIn(<Diary />))

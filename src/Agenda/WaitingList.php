@@ -1,0 +1,168 @@
+<?php
+
+/** Reads who waits for a place on a day, and looks for one in what is free. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Agenda;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
+use KeenThistle\Book\Household;
+use KeenThistle\Core\Day\Day;
+use KeenThistle\Core\Day\FreeDay;
+use KeenThistle\Core\Day\ProposalRule;
+use KeenThistle\Core\Day\VisitTasks;
+use KeenThistle\Core\Timing\Minutes;
+use KeenThistle\Core\Timing\Service;
+use KeenThistle\Diary\WaitingDog;
+use KeenThistle\Order\WorkOrder;
+use KeenThistle\Plan\Plans;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\May;
+use KeenThistle\Staff\Scope;
+use KeenThistle\Staff\Staff;
+
+final readonly class WaitingList
+{
+    private const MOST = 50;
+    private const NOON = 720;
+
+    public function __construct(
+        private Scope $scope,
+        private AgendaReader $agenda,
+        private Booked $booked,
+        private Plans $plans,
+        private WorkOrder $order,
+        private EntityManagerInterface $manager,
+    ) {
+    }
+
+    public function on(Actor $actor, \DateTimeImmutable $day): WaitingView
+    {
+        $waiting = $this->waiting($actor, $day);
+        $dogs = array_map(static fn (WaitingDog $w): Dog => $w->dog, $waiting);
+        $plans = $this->plans->ofDogs($actor, $dogs);
+        $busy = [];
+        foreach ([] === $waiting ? [] : $this->booked->between($actor, $day, $day) as [$b, $takes]) {
+            $begins = intdiv(Crew::tick($b->time), Day::TICKS);
+            $busy[(string) $b->staff?->id][] = [$begins, $begins + ($takes->slot ?? 60)];
+        }
+        $salon = $this->agenda->salon($actor);
+        $names = [];
+        foreach ($salon[1] as $person) {
+            $names[(string) $person->id] = $person->name;
+        }
+        $crews = AgendaReader::crews($salon, $day);
+
+        $rows = [];
+        foreach ($waiting as $w) {
+            $kind = Service::tryFrom($w->kind) ?? Service::Full;
+            $recipes = Plans::recipes($plans[(string) $w->dog->id] ?? []);
+            $minutes = $this->order->minutes($w->dog, $recipes, null, $kind);
+            $client = $w->dog->household->clients->first();
+            $rows[] = [
+                'id' => (string) $w->id,
+                'dog' => (string) $w->dog->id,
+                'name' => $w->dog->name,
+                'person' => false === $client ? $w->dog->household->name : $client->name,
+                'phone' => $actor->may(May::PHONE) && false !== $client ? $client->phone : '',
+                'kind' => $w->kind,
+                'since' => $w->since->format('Y-m-d'),
+                'until' => $w->until->format('Y-m-d'),
+                'note' => $w->note,
+                'staff' => $w->staff?->name,
+                'minutes' => $minutes?->slot,
+            ] + self::place($minutes, $kind, $day, $w->staff, $crews, $busy, $names);
+        }
+
+        return new WaitingView($rows);
+    }
+
+    /**
+     * @param list<Crew> $crews
+     * @param array<string, list<array{int, int}>> $busy by person
+     * @param array<string, string> $names by person
+     *
+     * @return array{time: string|null, with: string|null, with_name: string|null}
+     */
+    private static function place(
+        ?Minutes $minutes,
+        Service $kind,
+        \DateTimeImmutable $day,
+        ?Staff $wanted,
+        array $crews,
+        array $busy,
+        array $names,
+    ): array {
+        $on = $day->format('Y-m-d');
+        $place = null;
+        if (null !== $minutes) {
+            $skill = VisitTasks::of($minutes, $kind)[0]->skill ?? VisitTasks::GROOM;
+            $free = new FreeDay($on, self::free($crews, $busy, $wanted, $skill));
+            $place = (new ProposalRule())->of([$free], $minutes->slot, $on, null, self::NOON, false)[0] ?? null;
+        }
+
+        return [
+            'time' => null === $place
+                ? null
+                : \sprintf('%02d:%02d', intdiv($place['time'], 60), $place['time'] % 60),
+            'with' => $place['person'] ?? null,
+            'with_name' => null === $place ? null : $names[$place['person']] ?? null,
+        ];
+    }
+
+    /** @return list<WaitingDog> */
+    private function waiting(Actor $actor, \DateTimeImmutable $day): array
+    {
+        /** @var list<WaitingDog> $found */
+        $found = $this->manager
+            ->createQuery(
+                'SELECT w, d, h, s FROM '.WaitingDog::class.
+                    ' w JOIN w.dog d JOIN d.household h LEFT JOIN w.staff s '.
+                    'WHERE w.salon = :salon AND w.until >= :day AND w.since <= :day ORDER BY w.id',
+            )
+            ->setParameter('salon', $this->scope->salon($actor)->id, 'uuid')
+            ->setParameter('day', $day, 'date_immutable')
+            ->setMaxResults(self::MOST)
+            ->getResult();
+        $this->manager
+            ->createQuery(
+                'SELECT h, c FROM '.Household::class.
+                    ' h LEFT JOIN h.clients c WHERE h IN (:homes) ORDER BY c.id',
+            )
+            ->setParameter('homes', array_map(
+                static fn (WaitingDog $w): string => $w->dog->household->id->toBinary(),
+                $found,
+            ), \Doctrine\DBAL\ArrayParameterType::BINARY)
+            ->getResult();
+
+        return $found;
+    }
+
+    /**
+     * @param list<Crew> $crews
+     * @param array<string, list<array{int, int}>> $busy by person
+     *
+     * @return list<array{id: string, from: int, to: int, busy: list<array{int, int}>}>
+     */
+    private static function free(array $crews, array $busy, ?Staff $wanted, string $skill): array
+    {
+        $out = [];
+        foreach ($crews as $crew) {
+            foreach ($crew->workers as $w) {
+                $wants = null === $wanted || (string) $wanted->id === $w->id;
+                if ($wants && \in_array($skill, $w->skills ?? [], true)) {
+                    $out[] = [
+                        'id' => $w->id,
+                        'from' => intdiv($w->from, Day::TICKS),
+                        'to' => intdiv($w->to, Day::TICKS),
+                        'busy' => $busy[$w->id] ?? [],
+                    ];
+                }
+            }
+        }
+
+        return $out;
+    }
+}
