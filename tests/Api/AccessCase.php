@@ -292,11 +292,12 @@ abstract class AccessCase extends ApiTestCase
     protected function aWaitingDog(): string
     {
         $id = Uuid::v7();
+        $dog = Uuid::fromString($this->dogId('Tansy'))->toBinary();
+        $this->db()->executeStatement("DELETE FROM waiting_dog WHERE kind = 'nails'");
         $this->db()->executeStatement(
             "INSERT INTO waiting_dog (id, dog_id, salon_id, kind, since, until, note)
-                SELECT ?, id, salon_id, 'full', NOW(), NOW(), '' FROM dog WHERE name = 'Tansy'
-                ON DUPLICATE KEY UPDATE id = VALUES(id)",
-            [$id->toBinary()],
+                SELECT ?, id, salon_id, 'nails', NOW(), NOW(), '' FROM dog WHERE id = ?",
+            [$id->toBinary(), $dog],
         );
 
         return (string) $id;
