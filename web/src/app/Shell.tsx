@@ -41,6 +41,7 @@ const SHORTCUTS: [string, string][] = [
   ['Enter', 'on a zone: to its recipe'],
   ['Enter', 'at the table, on the dog: to Done'],
   ['0 to 4', 'at an arrival, on a zone: what the comb finds'],
+  ['Arrow keys', 'in the diary and the year, on a visit: another time, Enter moves it'],
   ['Esc', 'close what is open'],
   ['!', 'in an emergency: whom to call, what to do'],
   ['?', 'this list'],

@@ -70,7 +70,7 @@ function Where({ dog }: { dog: FloorDog }) {
     case 'expected':
       return (
         <>
-          {dog.left !== null && dog.booked !== null && <>Expected at {dog.booked}</>}
+          {dog.booked !== null && <>Expected at {dog.booked}</>}
           {dog.phone && (
             <span className="text-ink-2">
               {' '}

@@ -87,8 +87,8 @@ function Loaded({ data, wish, onWish }: Props) {
         >
           <ArrowLeft aria-hidden className="size-5" />
         </Link>
-        <h1 className="flex-1 text-3xl leading-tight">{data.name}, the year ahead</h1>
-        <div className="w-64">
+        <h1 className="flex-[1_1_14rem] text-3xl leading-tight">{data.name}, the year ahead</h1>
+        <div className="w-64 max-w-full">
           <NumberField label="Owner asks: every … weeks" value={wish} onChange={onWish} />
         </div>
       </header>
