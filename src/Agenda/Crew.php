@@ -53,6 +53,9 @@ final readonly class Crew
                     (string) $person->id,
                     self::tick($from),
                     self::tick($to),
+                    '' === $person->breakFrom
+                        ? []
+                        : [[self::tick($person->breakFrom), self::tick($person->breakTo)]],
                     skills: self::skills($person),
                 );
             }
@@ -79,7 +82,8 @@ final readonly class Crew
     public function minutes(): int
     {
         return array_sum(array_map(
-            static fn (Worker $w): int => intdiv($w->to - $w->from, Day::TICKS),
+            static fn (Worker $w): int => intdiv($w->to - $w->from, Day::TICKS)
+                - array_sum(array_map(static fn (array $b): int => $b[1] - $b[0], $w->breakMinutes())),
             $this->workers,
         ));
     }

@@ -76,7 +76,7 @@ final readonly class Proposals
                             'id' => $w->id,
                             'from' => intdiv($w->from, Day::TICKS),
                             'to' => intdiv($w->to, Day::TICKS),
-                            'busy' => $busy[$iso][$w->id] ?? [],
+                            'busy' => [...$busy[$iso][$w->id] ?? [], ...$w->breakMinutes()],
                         ];
                     }
                 }

@@ -157,7 +157,7 @@ final readonly class WaitingList
                         'id' => $w->id,
                         'from' => intdiv($w->from, Day::TICKS),
                         'to' => intdiv($w->to, Day::TICKS),
-                        'busy' => $busy[$w->id] ?? [],
+                        'busy' => [...$busy[$w->id] ?? [], ...$w->breakMinutes()],
                     ];
                 }
             }

@@ -12,6 +12,7 @@ use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Diary\Booking;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Place;
@@ -87,6 +88,23 @@ final readonly class ChangePersonHandler implements Handler
             $person->away = ClosedForm::rows($change->away);
         }
         $person->opening()->hold('hours', 'away');
+        self::rest($person, $change);
+    }
+
+    /** @throws InvalidInput for a break without an end, or one that ends before it begins */
+    private static function rest(Staff $person, PersonChange $change): void
+    {
+        $from = $change->break_from ?? $person->breakFrom;
+        $to = $change->break_to ?? $person->breakTo;
+        foreach (['break_from' => $from, 'break_to' => $to] as $field => $time) {
+            if (1 !== preg_match('' === $from.$to ? '/^$/' : Booking::TIME, $time)) {
+                throw InvalidInput::at($field, 'must be a time such as 12:30');
+            }
+        }
+        if ('' !== $from && $to <= $from) {
+            throw InvalidInput::at('break_to', "must be after $from");
+        }
+        [$person->breakFrom, $person->breakTo] = [$from, $to];
     }
 
     /** @throws Refused where nobody would be left who can let people in */
@@ -127,6 +145,7 @@ final readonly class ChangePersonHandler implements Handler
             'skills' => (string) json_encode($person->skills),
             'working days' => (string) json_encode($person->hours),
             'days away' => (string) json_encode($person->away),
+            'break' => "$person->breakFrom-$person->breakTo",
         ];
     }
 }

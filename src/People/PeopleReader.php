@@ -87,6 +87,8 @@ final readonly class PeopleReader
             (object) $s->skills,
             $s->hours,
             $s->away,
+            $s->breakFrom,
+            $s->breakTo,
         );
     }
 

@@ -33,6 +33,9 @@ final readonly class PersonChange
         #[ListOf(HoursForm::class, 0, 7), Says('when they work; null: as it is')] public ?array $hours = null,
         #[ListOf(ClosedForm::class, 0, 60), Says('days on which they are away; null: as they are')]
         public ?array $away = null,
+        #[Line(0, 12), Says('their break of each day, such as 12:30; empty: none; null: as it is')]
+        public ?string $break_from = null,
+        #[Line(0, 12)] public ?string $break_to = null,
     ) {
     }
 

@@ -34,6 +34,8 @@ final readonly class PersonView
         public object $skills,
         #[Says('when they work; none at all: not said'), Gives(PlaceView::HOURS)] public array $hours,
         #[Gives(PlaceView::CLOSED)] public array $away,
+        #[Says('their break of each day; empty: none')] public string $break_from,
+        public string $break_to,
     ) {
     }
 }

@@ -59,6 +59,13 @@ class Staff implements SalonOwned
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $away = [];
 
+    /** "12:30" to "13:00", each day; empty: none is said. */
+    #[ORM\Column(length: 5, options: ['default' => ''])]
+    public string $breakFrom = '';
+
+    #[ORM\Column(length: 5, options: ['default' => ''])]
+    public string $breakTo = '';
+
     /** Where an invitation or a new password is sent. */
     #[ORM\Column(length: 120, options: ['default' => ''])]
     public string $email = '';

@@ -55,6 +55,31 @@ final class AgendaTest extends ApiTestCase
         self::assertGreaterThanOrEqual(self::number($mill['bound']), self::number($mill['cost']));
     }
 
+    public function testNobodyWorksInTheirBreak(): void
+    {
+        $people = $this->ask('GET', '/api/people', expect: 200)['people'];
+        $tove = self::find(self::rows($people), 'name', 'Tove Lindgarth');
+        $change = array_intersect_key($tove, array_flip(['name', 'role', 'confidence', 'active', 'place', 'email']));
+        $path = '/api/people/'.self::text($tove['id']);
+        $match = ['If-Match' => '"'.self::number($tove['version']).'"'];
+        foreach ([['12:30', ''], ['13:00', '12:30'], ['noon', '13:00']] as [$from, $to]) {
+            $bad = ['break_from' => $from, 'break_to' => $to] + $change;
+            $errors = self::errors($this->ask('PUT', $path, $bad, 422, $match));
+            self::assertNotSame([], array_intersect(['break_from', 'break_to'], array_keys($errors)));
+        }
+        $this->ask('PUT', $path, ['break_from' => '10:30', 'break_to' => '11:00'] + $change, 200, $match);
+        $this->fresh();
+        $mill = $this->mill(self::tomorrow());
+        $hers = array_filter(
+            self::rows($mill['items']),
+            static fn (array $i): bool => $i['person'] === $tove['id'],
+        );
+        self::assertNotSame([], $hers);
+        foreach ($hers as $item) {
+            self::assertFalse($item['from'] < 660 && $item['to'] > 630, 'at work in the break');
+        }
+    }
+
     public function testAColleagueWhoIsAwayMovesTheDay(): void
     {
         $day = self::tomorrow();

@@ -31,6 +31,15 @@ final readonly class Worker
         return '' === $task->skill || null === $this->skills || \in_array($task->skill, $this->skills, true);
     }
 
+    /** @return list<array{int, int}> in minutes from midnight */
+    public function breakMinutes(): array
+    {
+        return array_map(
+            static fn (array $b): array => [intdiv($b[0], Day::TICKS), (int) ceil($b[1] / Day::TICKS)],
+            $this->breaks,
+        );
+    }
+
     /** What is the same for two people whose work can be swapped. */
     public function alike(): string
     {

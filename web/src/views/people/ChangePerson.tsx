@@ -9,6 +9,7 @@ import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
+import { timeTyped } from '../../ui/dates'
 import { HoursFields } from './Hours'
 import { Skills } from './Skills'
 
@@ -33,6 +34,8 @@ export function ChangePerson({ person, roles, after, onClose }: Props) {
     skills: person.skills,
     hours: person.hours,
     away: person.away,
+    break_from: person.break_from,
+    break_to: person.break_to,
   })
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const path = { id: person.id }
@@ -128,6 +131,26 @@ export function ChangePerson({ person, roles, after, onClose }: Props) {
         {v.active && (
           <div className="space-y-3 sm:col-span-2">
             <Skills skills={v.skills} onChange={(skills) => set({ skills })} />
+            <div className="grid grid-cols-2 gap-2">
+              <TextField
+                label="Break from"
+                inputMode="numeric"
+                placeholder="none"
+                value={v.break_from}
+                onChange={(e) => set({ break_from: e.target.value })}
+                onBlur={(e) => set({ break_from: timeTyped(e.target.value) })}
+                error={write.fields.break_from}
+              />
+              <TextField
+                label="Break to"
+                inputMode="numeric"
+                placeholder="none"
+                value={v.break_to}
+                onChange={(e) => set({ break_to: e.target.value })}
+                onBlur={(e) => set({ break_to: timeTyped(e.target.value) })}
+                error={write.fields.break_to}
+              />
+            </div>
             <HoursFields
               title="Works"
               closedTitle="Days away"

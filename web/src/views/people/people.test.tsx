@@ -20,6 +20,8 @@ const MAREN = {
   skills: {},
   hours: [],
   away: [],
+  break_from: '',
+  break_to: '',
   ahead: [],
 }
 const PELL = {
