@@ -139,7 +139,7 @@ final class Chrome
         $this->css('input[name=login]')->sendKeys($login);
         $this->css('input[name=password]')->sendKeys($password);
         $this->button('Sign in')->click();
-        $this->css('main h1');
+        $this->css('nav[aria-label="Views"]');
     }
 
     /** Types a dog's name into the book and opens the first dog found. */
