@@ -48,19 +48,19 @@ final class DiaryTest extends BrowserTestCase
     {
         $this->page->signIn('junia');
         $this->page->go('/diary?on='.date('Y-m-d', (int) strtotime('+1 day')));
-        $block = $this->page->xpath("//ul[@aria-label='People']//button[contains(., 'Burr')]");
+        $block = $this->page->xpath("//ul[@aria-label='People']//button[contains(., 'Isolde')]");
         $this->page->driver->executeScript('arguments[0].scrollIntoView({block: "center"})', [$block]);
         $hour = (int) ($this->page->css('ol[aria-label$="in order"]')->getSize()->getWidth() / 9);
         $this->page->driver->action()->dragAndDropBy($block, -$hour, 0)->perform();
-        $this->sees($this->page, 'Burr: ');
-        self::assertLessThan('15:00', $this->comesAt('Burr'));
+        $this->sees($this->page, 'Isolde: ');
+        self::assertLessThan('13:30', $this->comesAt('Isolde'));
         $this->page->xpath("//button[.='Undo']")->click();
-        $this->page->until(fn (): bool => '15:00' === $this->comesAt('Burr'), 'Burr is not back');
-        $block = $this->page->xpath("//ul[@aria-label='People']//button[contains(., 'Burr')]");
+        $this->page->until(fn (): bool => '13:30' === $this->comesAt('Isolde'), 'Isolde is not back');
+        $block = $this->page->xpath("//ul[@aria-label='People']//button[contains(., 'Isolde')]");
         $this->page->driver->executeScript('arguments[0].focus()', [$block]);
         $this->page->driver->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
         $this->page->driver->getKeyboard()->sendKeys(WebDriverKeys::ENTER);
-        $this->page->until(fn (): bool => '15:15' === $this->comesAt('Burr'), 'Burr has not moved');
+        $this->page->until(fn (): bool => '13:45' === $this->comesAt('Isolde'), 'Isolde has not moved');
     }
 
     private function comesAt(string $dog): string

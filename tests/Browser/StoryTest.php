@@ -206,6 +206,7 @@ final class StoryTest extends BrowserTestCase
     public function testADogIsTakenIntoTheBookAndFoundAtOnce(): void
     {
         $this->page->signIn('junia');
+        $this->page->go('/book');
         $this->page->xpath("//button[contains(., 'New dog')]")->click();
         $this->page->type('Name', 'Brindlewick <b>');
         $this->page->type('Breed or cross', 'Long-legged cross');

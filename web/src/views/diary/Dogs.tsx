@@ -21,7 +21,12 @@ export function Dogs({ place, onOpen }: Props) {
         </p>
       ))}
       {place.dogs.length > 0 && (
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={`${place.name}: the dogs`}>
+        <div
+          className="relative overflow-x-auto"
+          tabIndex={0}
+          role="region"
+          aria-label={`${place.name}: the dogs`}
+        >
           <table className="w-full min-w-[36rem] text-left text-sm">
             <thead>
               <tr className="text-ink-2">

@@ -21,6 +21,9 @@ interface Props {
   onOpen: (dog: PlaceDay['dogs'][0]) => void
 }
 
+/** Share of the line from which a hand can take a block, on a phone as well; shorter ones have Move below. */
+const HAND = 0.045
+
 export function Lines({ place, onDrop, onOpen }: Props) {
   const { hold, onKey, onDown, letGo } = useDrag(place, onDrop ?? (() => {}))
   const line = span(place)
@@ -49,7 +52,7 @@ export function Lines({ place, onDrop, onOpen }: Props) {
           ${tone(i.booking)} ${by ? 'opacity-70 outline-2 outline-thistle' : ''}`}
         style={block(line, i.from + by, i.to + by)}
       >
-        {onDrop && dog ? (
+        {onDrop && dog && (i.to - i.from) / (line.to - line.from) >= HAND ? (
           <button
             type="button"
             className="block size-full cursor-grab px-1 text-left"
