@@ -24,7 +24,7 @@ final readonly class AgendaReader
 {
     private const WEEK = 7;
     /** Heavier dogs take a lift table, or two people. */
-    private const LIFT_KG = 20.0;
+    public const LIFT_KG = 20.0;
     private const SETTLE = 1;
 
     public function __construct(private Scope $scope, private Booked $booked, private EntityManagerInterface $manager)
@@ -162,18 +162,7 @@ final readonly class AgendaReader
     /** @param list<Crew> $crews */
     private static function placeOf(Booking $b, array $crews): int
     {
-        foreach ($crews as $i => $crew) {
-            if (null !== $b->staff && $crew->place === $b->staff->place) {
-                return $i;
-            }
-        }
-        foreach ($crews as $i => $crew) {
-            if ('room' === $crew->place->kind && [] !== $crew->workers) {
-                return $i;
-            }
-        }
-
-        return 0;
+        return Crew::at($crews, $b->staff?->place);
     }
 
     /** The tick by which its owner was told it is ready. */

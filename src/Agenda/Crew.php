@@ -78,6 +78,27 @@ final readonly class Crew
         );
     }
 
+    /**
+     * @param list<self> $crews
+     *
+     * @return int which of them it is; of no place, the first room where somebody works
+     */
+    public static function at(array $crews, ?Place $place): int
+    {
+        foreach ($crews as $i => $crew) {
+            if ($crew->place === $place) {
+                return $i;
+            }
+        }
+        foreach ($crews as $i => $crew) {
+            if ('room' === $crew->place->kind && [] !== $crew->workers) {
+                return $i;
+            }
+        }
+
+        return 0;
+    }
+
     /** Minutes of all who are there. */
     public function minutes(): int
     {

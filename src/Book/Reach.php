@@ -16,20 +16,13 @@ final readonly class Reach
     {
         $home = $dog->household;
         $said = static fn (string $name, string $word): string => '' === $word ? $name : "$name (word: $word)";
-        $second = $collect = [];
-        foreach ($home->clients as $c) {
-            if ($c->collects) {
-                $collect[] = $said($c->name, $c->word);
-            }
-        }
+        $second = [];
         foreach ($home->others as $o) {
             if ('second' === $o['role']) {
                 $second[] = trim("$o[name], $o[phone]", ', ');
             }
-            if ($o['collects']) {
-                $collect[] = $said($o['name'], $o['word']);
-            }
         }
+        $collect = array_map(static fn (array $c): string => $said($c['name'], $c['word']), self::collectors($dog));
 
         return new self(
             '' === $dog->vet ? $home->vet : $dog->vet,

@@ -27,8 +27,6 @@ use Symfony\Contracts\Cache\ItemInterface;
 
 final readonly class FloorReader
 {
-    /** Heavier dogs take a lift table, or two people. */
-    public const LIFT_KG = 20.0;
     /** The day is laid out anew every so many minutes, and whenever something changes. */
     private const GRID = 5;
     /** Less is not worth moving anybody. */
@@ -163,19 +161,7 @@ final readonly class FloorReader
     /** @param list<Crew> $crews */
     private static function placeOf(OnTheFloor $o, array $crews): int
     {
-        $place = $o->groom->place ?? $o->booking?->staff?->place;
-        foreach ($crews as $i => $crew) {
-            if ($crew->place === $place) {
-                return $i;
-            }
-        }
-        foreach ($crews as $i => $crew) {
-            if ('room' === $crew->place->kind && [] !== $crew->workers) {
-                return $i;
-            }
-        }
-
-        return 0;
+        return Crew::at($crews, $o->groom->place ?? $o->booking?->staff?->place);
     }
 
     /**

@@ -30,6 +30,7 @@ final class OnTheFloor
     public ?Arrival $arrival = null;
     public ?Groom $groom = null;
     public ?Board $board = null;
+    private ?Whereabouts $where = null;
 
     public function __construct(public readonly Dog $dog, public readonly ?Booking $booking)
     {
@@ -57,11 +58,12 @@ final class OnTheFloor
         };
     }
 
+    /** Folded from its taps once. */
     public function where(): ?Whereabouts
     {
         return null === $this->groom || null === $this->board
             ? null
-            : Whereabouts::of($this->board, $this->groom->steps, $this->groom->openedAt);
+            : $this->where ??= Whereabouts::of($this->board, $this->groom->steps, $this->groom->openedAt);
     }
 
     /** Whether the day still has to find room for it. */
@@ -167,7 +169,7 @@ final class OnTheFloor
             VisitTasks::of($minutes, $this->kind(), groomer: $groomer),
             1,
             (string) $this->dog->household->id,
-            heavy: ($this->dog->kg ?? 0.0) > FloorReader::LIFT_KG,
+            heavy: ($this->dog->kg ?? 0.0) > AgendaReader::LIFT_KG,
             neverAlone: StandingCautions::standing($this->dog)->isWatchedWhileDrying(),
         );
     }

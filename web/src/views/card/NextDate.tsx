@@ -27,12 +27,14 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
   const suggested =
     [card.interval.full_on, card.interval.tidy_on].find((d) => !notYet(card) && d && d >= card.today) ??
     addDays(parseISO(card.today), 7).toISOString().slice(0, 10)
+  const told = card.visits.length === 0 ? card.dog.told : ''
   const [form, setForm] = useState({
     day: suggested,
     time: '09:30',
     kind: 'full',
     staff: '',
-    note: card.dog.told,
+    // Until somebody has seen it.
+    note: told,
   })
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
   const [moving, setMoving] = useState<Held | null>(null)
@@ -156,7 +158,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
           </li>
         ))}
       </ul>
-      {card.dog.told && <p className="mt-2 text-sm text-ink-2">{card.dog.told}</p>}
+      {told && <p className="mt-2 text-sm text-ink-2">{told}</p>}
       {moving && <MoveForm booking={moving} onClose={() => setMoving(null)} />}
       {may('book') && (
         <form
