@@ -131,6 +131,8 @@ use_instance() { # name, first of three ports
   # shellcheck disable=SC1091
   [ ! -f "$HOME_DIR/current" ] || . "$HOME_DIR/current"
   export APP_ENV=prod APP_DEBUG=0 APP_SECRET APP_CACHE_DIR="$HOME_DIR/cache" LOG_FILE="$HOME_DIR/log/app.log" PHOTO_DIR="$HOME_DIR/$PHOTOS" SENDER_DIR="$HOME_DIR/sent" SEAL_KEY_FILE="$HOME_DIR/seal.keys" BACKUP_DIR="$HOME_DIR/backups" LAST_COPY_FILE="$HOME_DIR/backups/last-copy"
+  # Where owners' links lead: the address under which they reach this installation.
+  export SALON_ADDRESS=${SALON_ADDRESS:-http://127.0.0.1:$WEB_PORT}
   # Every night, by the worker, where somebody works with it.
   case $INSTANCE in demo|own) export NIGHTLY_COPIES=1 ;; *) export NIGHTLY_COPIES=0 ;; esac
   export DATABASE_URL; DATABASE_URL=$(database_url "$DB_NAME")

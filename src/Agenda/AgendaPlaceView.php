@@ -26,7 +26,7 @@ final readonly class AgendaPlaceView
     private const DOG =
         'list<array{booking: string, version: int, dog: string, name: string, kind: string, with: string|null, '.
         'staff: string|null, time: string, arrives: float, promised: float, ends: float, late: float, '.
-        'waiting: float}>';
+        'waiting: float, answer: string, told: string, proof: string}>';
 
     /**
      * @param list<array<string, mixed>> $people
@@ -106,6 +106,9 @@ final readonly class AgendaPlaceView
                 'ends' => $minutes($plan->endOf($j) ?? $j->arrives),
                 'late' => $minutes($plan->lateOf($j)),
                 'waiting' => $minutes($plan->waitingOf($j)),
+                'answer' => $bookings[$j->id]->answer,
+                'told' => $bookings[$j->id]->told,
+                'proof' => $bookings[$j->id]->proofMissing(),
             ], $plan->day->jobs),
             array_map(static fn (array $u): array => [
                 'names' => array_map($name, $u['jobs']),

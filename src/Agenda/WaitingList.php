@@ -60,13 +60,13 @@ final readonly class WaitingList
             $kind = Service::tryFrom($w->kind) ?? Service::Full;
             $recipes = Plans::recipes($plans[(string) $w->dog->id] ?? []);
             $minutes = $this->order->minutes($w->dog, $recipes, null, $kind);
-            $client = $w->dog->household->clients->first();
+            $client = $w->dog->household->first();
             $rows[] = [
                 'id' => (string) $w->id,
                 'dog' => (string) $w->dog->id,
                 'name' => $w->dog->name,
-                'person' => false === $client ? $w->dog->household->name : $client->name,
-                'phone' => $actor->may(May::PHONE) && false !== $client ? $client->phone : '',
+                'person' => $client->name ?? $w->dog->household->name,
+                'phone' => $actor->may(May::PHONE) ? $client->phone ?? '' : '',
                 'kind' => $w->kind,
                 'since' => $w->since->format('Y-m-d'),
                 'until' => $w->until->format('Y-m-d'),

@@ -24,6 +24,7 @@ use KeenThistle\Core\Today\Agreement as Agreed;
 use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Today\Today;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Diary\Bookings;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\HandlingView;
 use KeenThistle\Owner\OwnerLink;
@@ -39,6 +40,7 @@ final readonly class ArrivalAnswers
         private KnownOfDogReader $bases,
         private TodayReader $today,
         private Seal $seal,
+        private Bookings $bookings,
         private ClockInterface $clock,
     ) {
     }
@@ -125,6 +127,7 @@ final readonly class ArrivalAnswers
             $arrival->extras,
             $prices->extras,
             $prices->terms()->words($arrival->salon->currency),
+            $this->bookings->told($actor, $dog, $arrival->day),
             $arrival->state,
             $arrival->staff->name,
             $comb,

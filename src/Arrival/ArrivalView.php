@@ -38,6 +38,7 @@ final readonly class ArrivalView
         #[Says('what the price list of the day has to ask for')] public array $extras_offered,
         #[Says('what cancelling, not coming and collecting late cost, as an owner reads it')]
         public array $house_terms,
+        #[Says('what its owner said by the link of how things are at home')] public string $told,
         public string $state,
         public string $who,
         public CombView $comb,

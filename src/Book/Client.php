@@ -57,4 +57,10 @@ class Client implements SalonOwned
         $this->phone = $phone;
         $household->clients->add($this);
     }
+
+    /** Number or address messages go to; empty: none is known. */
+    public function address(): string
+    {
+        return '' !== $this->phone ? $this->phone : $this->email;
+    }
 }

@@ -20,6 +20,7 @@ use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\Index(columns: ['salon_id', 'name', 'id'])]
+#[ORM\Index(columns: ['salon_id', 'due_on'])]
 class Dog implements SalonOwned, Subject
 {
     use Owned;
@@ -193,6 +194,22 @@ class Dog implements SalonOwned, Subject
 
     #[ORM\Column(nullable: true)]
     public ?int $wishWeeks = null;
+
+    /** The day its next visit is due, as its clocks say; null: nobody knows. Moved in SQL only, as the two below. */
+    #[ORM\Column(type: 'date_immutable', nullable: true, updatable: false)]
+    public ?\DateTimeImmutable $dueOn = null;
+
+    /** Of that visit. */
+    #[ORM\Column(length: 8, updatable: false, options: ['default' => ''])]
+    public string $dueKind = '';
+
+    /** The version of the card that this was reckoned from. */
+    #[ORM\Column(updatable: false, options: ['default' => 0])]
+    public int $dueVersion = 0;
+
+    /** The last day that its proof of vaccination holds. */
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    public ?\DateTimeImmutable $vaccinatedUntil = null;
 
     /** Time and price that were said on the phone before anybody had seen it. */
     #[ORM\Column(length: 300, options: ['default' => ''])]

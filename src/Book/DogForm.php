@@ -65,6 +65,8 @@ final readonly class DogForm
         #[Whole(1, 52)] public ?int $wish_weeks = null,
         #[Text(0, 300), Says('time and price that were said on the phone before anybody had seen it')]
         public string $told = '',
+        #[Says('last day that its proof of vaccination holds; null: none was noted')]
+        public ?\DateTimeImmutable $vaccinated_until = null,
         #[Text(36, 36), Says('id of a household that is in the book already')] public ?string $household = null,
         public ?OwnerForm $owner = null,
     ) {
@@ -110,5 +112,6 @@ final readonly class DogForm
         $dog->state = $this->state;
         $dog->wishWeeks = $this->wish_weeks;
         $dog->told = trim($this->told);
+        $dog->vaccinatedUntil = $this->vaccinated_until;
     }
 }

@@ -63,6 +63,7 @@ final readonly class DogView
         #[Says('what its state stops, in words; empty: it comes')] public array $stops,
         public ?int $wish_weeks,
         #[Says('what was said on the phone before anybody had seen it')] public string $told,
+        #[Says('last day that its proof of vaccination holds')] public ?string $vaccinated_until,
         public string $household,
         public string $household_name,
         public array $people,
@@ -122,6 +123,7 @@ final readonly class DogView
             State::from($d->state)->stops(),
             $d->wishWeeks,
             $d->told,
+            $d->vaccinatedUntil?->format('Y-m-d'),
             (string) $d->household->id,
             $d->household->name,
             array_map(

@@ -55,4 +55,12 @@ class Household implements SalonOwned
         $this->name = $name;
         $this->clients = new ArrayCollection();
     }
+
+    /** Who hears about its dogs. */
+    public function first(): ?Client
+    {
+        $first = $this->clients->first();
+
+        return false === $first ? null : $first;
+    }
 }

@@ -11,6 +11,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Care\DateWords;
 use KeenThistle\Core\Handling\State;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Refusal\Refused;
@@ -22,8 +23,12 @@ use Symfony\Component\Uid\Uuid;
 /** @implements Handler<BookDog> */
 final readonly class BookDogHandler implements Handler
 {
-    public function __construct(private Scope $scope, private Slots $slots, private EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Slots $slots,
+        private DateLetters $letters,
+        private EntityManagerInterface $manager,
+    ) {
     }
 
     /** @throws InvalidInput for a day or time that cannot be booked */
@@ -48,6 +53,9 @@ final readonly class BookDogHandler implements Handler
         $booking->promised = $told;
         $this->manager->persist($booking);
         $this->noMoreWaiting($booking);
+        if ($new->write) {
+            $this->letters->send($booking, $this->scope->person($actor), DateWords::BOOKED);
+        }
 
         return new Outcome(['booking' => (string) $booking->id], [$booking->entry('booked')]);
     }

@@ -8,6 +8,7 @@ namespace KeenThistle\Diary;
 
 use Doctrine\ORM\Mapping as ORM;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Care\ProofRule;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
@@ -31,6 +32,9 @@ class Booking implements SalonOwned
     /** Why a visit comes later than it was first booked for; empty: not said, or it does not. */
     public const CAUSES = ['', 'salon', 'owner', 'illness', 'weather', 'closure'];
 
+    /** It suits; or the owner wants to be rung about another day. */
+    public const ANSWERS = ['', 'yes', 'ring'];
+
     public const TIME = '/^([01]\d|2[0-3]):[0-5]\d$/';
 
     #[ORM\ManyToOne(targetEntity: Dog::class)]
@@ -53,7 +57,7 @@ class Booking implements SalonOwned
     #[ORM\Column(length: 300)]
     public string $note = '';
 
-    /** "booked", "cancelled", or "wished": asked for by somebody who may not book, for the desk. */
+    /** "booked", "cancelled", "missed", or "wished": asked for by somebody who may not book, for the desk. */
     #[ORM\Column(length: 10)]
     public string $state = 'booked';
 
@@ -75,6 +79,37 @@ class Booking implements SalonOwned
     /** When its owner was told it is ready, "14:30"; empty: once the minutes that are allowed are over. */
     #[ORM\Column(length: 5, options: ['default' => ''])]
     public string $promised = '';
+
+    /** When its owner was last asked about it, by a link. */
+    #[ORM\Column(nullable: true)]
+    public ?\DateTimeImmutable $askedAt = null;
+
+    /** The day and time that its owner was reminded of, as slot. Moved in SQL only. */
+    #[ORM\Column(length: 16, nullable: true, updatable: false)]
+    public ?string $reminded = null;
+
+    /** What the owner said of this date: one of ANSWERS; empty: nothing yet. */
+    #[ORM\Column(length: 8, options: ['default' => ''])]
+    public string $answer = '';
+
+    #[ORM\Column(nullable: true)]
+    public ?\DateTimeImmutable $answeredAt = null;
+
+    /** What has changed at home, in the owner's words. */
+    #[ORM\Column(length: 500, options: ['default' => ''])]
+    public string $told = '';
+
+    /** How often the owner has moved it by the link. */
+    #[ORM\Column(type: 'smallint', options: ['default' => 0])]
+    public int $ownerMoves = 0;
+
+    /** What house terms ask for it, cancelled late or not come to; minor units. */
+    #[ORM\Column(options: ['default' => 0])]
+    public int $charge = 0;
+
+    /** Why it is not charged. */
+    #[ORM\Column(length: 200, options: ['default' => ''])]
+    public string $letGo = '';
 
     /** What was booked in one go has one. */
     #[ORM\Column(type: 'uuid', nullable: true)]
@@ -116,13 +151,45 @@ class Booking implements SalonOwned
         $this->slot = $this->held = null;
     }
 
+    /** Nobody came. */
+    public function miss(): void
+    {
+        $this->state = 'missed';
+        $this->slot = $this->held = null;
+    }
+
+    /** By the clock on the salon's wall. */
+    public function begins(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable(
+            $this->day->format('Y-m-d').' '.$this->time,
+            new \DateTimeZone($this->salon->timeZone),
+        );
+    }
+
+    /** What is missing of the proof of vaccination on that day, in words; empty: nothing. */
+    public function proofMissing(): string
+    {
+        $until = $this->dog->vaccinatedUntil?->format('Y-m-d');
+
+        return ProofRule::missing($this->salon->asksForVaccination, $until, $this->day->format('Y-m-d'));
+    }
+
+    public function answered(string $answer, string $told, \DateTimeImmutable $now): void
+    {
+        $this->answer = $answer;
+        $this->told = '' === $told ? $this->told : $told;
+        $this->answeredAt = $now;
+    }
+
     /** Back on the day it was first booked for, or before, it has not slipped. */
     public function move(\DateTimeImmutable $day, string $time, string $kind, ?Staff $staff, string $cause): void
     {
         $first = $this->firstDay ?? $this->day;
         [$this->firstDay, $this->cause] = $day > $first ? [$first, $cause] : [null, ''];
         [$this->day, $this->time, $this->kind, $this->staff] = [$day, $time, $kind, $staff];
-        $this->promised = '';
+        $this->promised = $this->answer = '';
+        $this->answeredAt = null;
         $this->book();
     }
 

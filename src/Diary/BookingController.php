@@ -110,6 +110,36 @@ final readonly class BookingController
         return Answer::to($done, $this->view($actor, $id));
     }
 
+    #[Route('/api/bookings/{id}/missed', methods: ['PUT'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('Nobody came: what house terms ask for it is noted', gives: BookingView::class)]
+    public function missed(Actor $actor, string $id, #[FromIfMatch] int $version, Key $key): Response
+    {
+        $done = $this->commands->run(new MissBooking($id, $version, true), $actor, $key);
+
+        return Answer::to($done, $this->view($actor, $id));
+    }
+
+    #[Route('/api/bookings/{id}/missed', methods: ['DELETE'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('It came after all: booked again', gives: BookingView::class)]
+    public function came(Actor $actor, string $id, #[FromIfMatch] int $version, Key $key): Response
+    {
+        $done = $this->commands->run(new MissBooking($id, $version, false), $actor, $key);
+
+        return Answer::to($done, $this->view($actor, $id));
+    }
+
+    #[Route('/api/bookings/{id}/ask', methods: ['POST'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('Write to its owner, with a link to answer by', gives: BookingView::class)]
+    public function ask(Actor $actor, string $id, Key $key): Response
+    {
+        $done = $this->commands->run(new WriteOfDate($id), $actor, $key);
+
+        return Answer::to($done, $this->view($actor, $id));
+    }
+
     private function view(Actor $actor, string $id): BookingView
     {
         return BookingView::of($this->scope->get($actor, Booking::class, $id, $this->manager, 'booking'));

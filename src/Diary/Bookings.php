@@ -34,6 +34,19 @@ final readonly class Bookings
         ));
     }
 
+    /** What its owner said, by the link, of how things are at home before a visit; empty: nothing. */
+    public function told(Actor $actor, Dog $dog, \DateTimeImmutable $day): string
+    {
+        $rows = $this->scope->rows(
+            $actor,
+            "SELECT told FROM booking WHERE dog_id = :dog AND salon_id = :salon AND day = :day AND state = 'booked'
+            AND told <> '' ORDER BY time LIMIT 1",
+            ['dog' => $dog->id->toBinary(), 'day' => $day->format('Y-m-d')],
+        );
+
+        return Row::text($rows[0]['told'] ?? '');
+    }
+
     /** What a dog is booked for on a day; a full groom where it is not booked. */
     public function kind(Actor $actor, Dog $dog, \DateTimeImmutable $day): Service
     {

@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Care\DateWords;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Say\Say;
 use KeenThistle\Refusal\Refused;
@@ -20,8 +21,12 @@ use KeenThistle\Staff\Staff;
 /** @implements Handler<MoveBooking> */
 final readonly class MoveBookingHandler implements Handler
 {
-    public function __construct(private Scope $scope, private Slots $slots, private EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Slots $slots,
+        private DateLetters $letters,
+        private EntityManagerInterface $manager,
+    ) {
     }
 
     /** @throws InvalidInput for a day or time that cannot be booked */
@@ -44,6 +49,9 @@ final readonly class MoveBookingHandler implements Handler
         $this->slots->mustBeOpen($to->day, $to->time, $person, $today);
         $booking->move($to->day, $to->time, $to->kind, $person, $to->cause);
         $this->slots->take($booking);
+        if ($to->write) {
+            $this->letters->send($booking, $this->scope->person($actor), DateWords::MOVED);
+        }
         $why = '' === $booking->cause ? '' : " ($booking->cause)";
 
         return new Outcome(entries: [$booking->entry("moved from $was$why")]);

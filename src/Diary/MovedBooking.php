@@ -21,6 +21,7 @@ final readonly class MovedBooking
         #[Text(0, 36), Says('who; null: not decided')] public ?string $staff = null,
         #[Choice(Booking::CAUSES, 'cause'), Says('why it is later than it was first booked for; empty: not said')]
         public string $cause = '',
+        #[Says('write to its owner, with a link to answer by')] public bool $write = false,
     ) {
     }
 }

@@ -22,6 +22,7 @@ final readonly class NewBooking
         #[Text(0, 300)] public string $note = '',
         #[Line(0, 12), Says('when the owner is told it is ready; empty: once the minutes that are allowed are over')]
         public string $promised = '',
+        #[Says('write to its owner, with a link to answer by')] public bool $write = false,
     ) {
     }
 }

@@ -49,6 +49,14 @@ final readonly class FloorController
         return Json::withEtag(Json::response($this->floor->view($actor)), $mark);
     }
 
+    #[Route('/api/floor/desk', methods: ['GET'])]
+    #[IsGranted(May::BOOK)]
+    #[Endpoint('Who asks to be rung, has not answered, is overdue without a date', gives: FrontDeskView::class)]
+    public function desk(Actor $actor, FrontDesk $desk): Response
+    {
+        return Json::response($desk->view($actor));
+    }
+
     #[Route('/api/dogs/{id}/walk-in', methods: ['GET'])]
     #[IsGranted(May::READ)]
     #[Endpoint(

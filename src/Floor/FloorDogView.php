@@ -44,6 +44,12 @@ final readonly class FloorDogView
         #[Says('health and handling, worst first')] public array $cautions,
         #[Says('who may fetch it')] public array $collectors,
         #[Gives('array{with: string, at: string}|null')] public ?array $left_with,
+        #[Says('what its owner said of the date: yes, ring (about another day), or nothing yet')]
+        public string $answer,
+        #[Says('what has changed at home, in the owner’s words')] public string $told,
+        #[Says('what is missing of the proof of vaccination; empty: nothing')] public string $proof,
+        #[Says('minutes past its time that it has not come')] public int $missing,
+        #[Says('of the booking')] public int $version,
         #[Says('minutes past the time it was told, that its owner has not come')] public int $fetched_late,
         public int $late_fee_minor,
     ) {

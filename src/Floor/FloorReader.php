@@ -8,7 +8,6 @@ namespace KeenThistle\Floor;
 
 use KeenThistle\Agenda\AgendaReader;
 use KeenThistle\Agenda\Crew;
-use KeenThistle\Book\Client;
 use KeenThistle\Book\Reach;
 use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Day\Day;
@@ -195,14 +194,13 @@ final readonly class FloorReader
             : null;
         $lateBy = null === $told ? 0 : max(0, intdiv($now - $told, Day::TICKS));
         $done = \in_array($stage, ['ready', 'gone'], true);
-        /** @var Client|false $person */
-        $person = $o->dog->household->clients->first();
+        $person = $o->dog->household->first();
 
         return new FloorDogView(
             (string) $o->dog->id,
             $o->dog->name,
-            false === $person ? $o->dog->household->name : $person->name,
-            $actor->may(May::PHONE) && false !== $person ? $person->phone : '',
+            $person->name ?? $o->dog->household->name,
+            $actor->may(May::PHONE) ? $person->phone ?? '' : '',
             null === $o->booking ? null : (string) $o->booking->id,
             null === $o->arrival ? null : (string) $o->arrival->id,
             null === $o->groom ? null : (string) $o->groom->id,
@@ -235,6 +233,13 @@ final readonly class FloorReader
             null === $o->arrival?->leftAt
                 ? null
                 : ['with' => $o->arrival->leftWith, 'at' => BoardView::at($o->arrival->leftAt)],
+            $o->booking->answer ?? '',
+            $o->booking->told ?? '',
+            $done ? '' : $o->booking?->proofMissing() ?? '',
+            'expected' === $stage && null !== $o->booking
+                ? max(0, intdiv($now - Crew::tick($o->booking->time), Day::TICKS))
+                : 0,
+            $o->booking->version ?? 0,
             $lateBy,
             $terms->forCollectingLate($lateBy),
         );

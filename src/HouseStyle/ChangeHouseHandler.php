@@ -44,6 +44,7 @@ final readonly class ChangeHouseHandler implements Handler
         $before = self::plain($salon);
         $salon->matLimit = $form->mat_limit;
         $salon->asksForVaccination = $form->asks_for_vaccination;
+        $salon->remindDays = $form->remind_days;
         $salon->hemisphere = $form->hemisphere;
         $this->setZone($salon, $form, $actor);
         $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
@@ -89,6 +90,7 @@ final readonly class ChangeHouseHandler implements Handler
         return [
             'mat_limit' => (string) $salon->matLimit,
             'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
+            'reminder' => (string) $salon->remindDays,
             'hemisphere' => $salon->hemisphere->value,
             'time_zone' => $salon->timeZone,
             'styles' => implode(', ', array_column($salon->styles, 'name')),

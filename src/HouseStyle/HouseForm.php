@@ -17,6 +17,7 @@ use KeenThistle\Input\ListOf;
 use KeenThistle\Input\Number;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Shaped;
+use KeenThistle\Input\Whole;
 
 final readonly class HouseForm
 {
@@ -24,6 +25,8 @@ final readonly class HouseForm
     public function __construct(
         #[Number(1, 100, 'load at which a coat should be back')] public float $mat_limit,
         public bool $asks_for_vaccination = true,
+        #[Whole(0, 14), Says('days before a visit on which its owner is reminded; 0: nobody is')]
+        public int $remind_days = 2,
         #[Choice(Season::class, 'hemisphere')] public Season $hemisphere = Season::North,
         #[Shaped([self::class, 'zones']), Says('whose day it is; null: as it is')] public ?string $time_zone = null,
         #[Says('another time zone is meant: what is booked keeps its hour on the wall')]

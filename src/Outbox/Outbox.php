@@ -138,7 +138,7 @@ final readonly class Outbox
     public function again(Message $message): void
     {
         $client = $message->client;
-        $to = null === $client ? '' : ('' !== $client->phone ? $client->phone : $client->email);
+        $to = $client?->address() ?? '';
         $this->db->executeStatement(
             "UPDATE message SET state = 'waiting', receipt = '', tries = 0, sent_to = ? WHERE id = ? AND ".
                 "state = 'failed'",

@@ -7,10 +7,9 @@ declare(strict_types=1);
 namespace KeenThistle\People;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Owner\Secret;
 use KeenThistle\Refusal\Refused;
 use Symfony\Component\Clock\ClockInterface;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\Uid\Uuid;
 
 final readonly class OneTimeLinks
 {
@@ -19,29 +18,22 @@ final readonly class OneTimeLinks
     public function __construct(
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
-        #[Autowire('%kernel.secret%'), \SensitiveParameter] private string $secret,
+        private Secret $secret,
     ) {
     }
 
     /** The path of the page it opens. */
     public function path(OneTimeLink $link): string
     {
-        return '/enter/'.$this->token($link->id);
-    }
-
-    private function token(Uuid $id): string
-    {
-        $raw = $id->toBinary();
-
-        return bin2hex($raw.substr(hash_hmac('sha256', 'enter '.$raw, $this->secret, true), 0, 16));
+        return '/enter/'.$this->secret->token('enter', $link->id);
     }
 
     /** @throws Refused 404 for one that nobody made, that is used, late or taken back */
     public function open(string $token): OneTimeLink
     {
-        $raw = 1 === preg_match('/^[0-9a-f]{64}$/D', $token) ? (string) hex2bin($token) : str_repeat("\0", 32);
-        $id = Uuid::fromBinary(substr($raw, 0, 16));
-        $link = hash_equals($this->token($id), $token) ? $this->manager->find(OneTimeLink::class, $id) : null;
+        $id = Secret::id($token);
+        $isOurs = hash_equals($this->secret->token('enter', $id), $token);
+        $link = $isOurs ? $this->manager->find(OneTimeLink::class, $id) : null;
         if (null !== $link) {
             $this->manager->refresh($link);
         }

@@ -45,6 +45,10 @@ class Salon
     #[ORM\Column(options: ['default' => true])]
     public bool $asksForVaccination = true;
 
+    /** Days before a visit on which its owner is reminded; 0: nobody is. */
+    #[ORM\Column(type: 'smallint', options: ['default' => 2])]
+    public int $remindDays = 2;
+
     #[ORM\Column]
     public float $matLimit = 12.0;
 

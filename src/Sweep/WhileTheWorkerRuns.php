@@ -1,11 +1,13 @@
 <?php
 
-/** Looks once a minute whether the night's work is due, between what the worker does. */
+/** Once a minute, between what the worker does: is the night's work due, is anybody to be reminded, is a card new? */
 
 declare(strict_types=1);
 
 namespace KeenThistle\Sweep;
 
+use KeenThistle\Agenda\DueDays;
+use KeenThistle\Diary\Reminders;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
@@ -19,13 +21,18 @@ final class WhileTheWorkerRuns
     /** When it last gave a sign of life, busy or not. */
     private int $told = 0;
 
-    public function __construct(private readonly Night $night, private readonly ClockInterface $clock)
-    {
+    public function __construct(
+        private readonly Night $night,
+        private readonly Reminders $reminders,
+        private readonly DueDays $due,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     #[AsEventListener]
     public function started(WorkerStartedEvent $event): void
     {
+        $this->looked = $this->clock->now()->getTimestamp();
         $this->night->beat();
         $this->night->takeUpLeft();
     }
@@ -41,6 +48,8 @@ final class WhileTheWorkerRuns
         if ($event->isWorkerIdle() && $now - $this->looked >= self::EVERY_S) {
             $this->looked = $now;
             $this->night->whenDue();
+            $this->reminders->whenDue();
+            $this->due->whenStale();
         }
     }
 }

@@ -39,7 +39,7 @@ final readonly class AskOwnerHandler implements Handler
         $text = trim($command->form->text ?? '');
         $text = '' === $text ? $draft : $text;
         $client = Finish::client($groom);
-        $to = null === $client ? '' : ('' !== $client->phone ? $client->phone : $client->email);
+        $to = $client?->address() ?? '';
         $now = $this->clock->now();
         $who = $this->scope->person($actor);
         $this->outbox->post(new Message($groom->dog, $client, $who, $now, 'question', $to, $text));

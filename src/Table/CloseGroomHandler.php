@@ -83,7 +83,7 @@ final readonly class CloseGroomHandler implements Handler
         $text = trim($form->message ?? '');
         if ('' !== $text) {
             $client = Finish::client($groom);
-            $to = null === $client ? '' : ('' !== $client->phone ? $client->phone : $client->email);
+            $to = $client?->address() ?? '';
             $this->outbox->post(new Message($groom->dog, $client, $who, $now, 'ready', $to, $text));
             $entries[] = new Entry($groom->dog, 'message', (string) $groom->id, 'ready message');
         }

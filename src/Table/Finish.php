@@ -78,9 +78,7 @@ final readonly class Finish
     /** Who hears about the dog: the first of its household. */
     public static function client(Groom $groom): ?Client
     {
-        $first = $groom->dog->household->clients->first();
-
-        return false === $first ? null : $first;
+        return $groom->dog->household->first();
     }
 
     /**

@@ -30,6 +30,8 @@ final class AccessTest extends AccessCase
             'GET /agreement/{token}.pdf',
             'GET /care/{token}',
             'GET /care/{token}.pdf',
+            'GET /date/{token}',
+            'POST /date/{token}',
         ];
         sort($routes);
         sort($known);

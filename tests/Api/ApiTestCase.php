@@ -45,10 +45,6 @@ abstract class ApiTestCase extends WebTestCase
     /** Does what waits behind the scenes, as the worker does, until nothing waits any more. */
     protected function workThrough(): void
     {
-        // No sweeping between what a test asks.
-        $this->db()->executeStatement('INSERT IGNORE INTO night (day, began_at) VALUES (?, NOW())', [
-            (new \DateTimeImmutable('-2 hours', new \DateTimeZone('UTC')))->format('Y-m-d'),
-        ]);
         $of = static fn (string $id): mixed => self::getContainer()->get($id);
         [$queue, $bus, $events] = [
             $of('messenger.transport.work'),

@@ -40,6 +40,7 @@ final class LayersTest
         'Order',
         'Price',
         'Agenda',
+        'Confirm',
         'Ahead',
         'Pattern',
         'Table',

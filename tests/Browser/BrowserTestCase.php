@@ -13,6 +13,8 @@ use PHPUnit\Framework\TestCase;
 
 abstract class BrowserTestCase extends TestCase
 {
+    private const SETTLE_US = 300_000;
+
     private static ?Chrome $shared = null;
     protected Chrome $page;
 
@@ -43,11 +45,14 @@ abstract class BrowserTestCase extends TestCase
         $this->page->consoleErrors();
     }
 
-    /** Nobody has ever been here. */
+    /** Nobody has ever been here; an answer that was under way may have brought the session back. */
     protected function signOut(): void
     {
         $this->page->driver->executeScript('localStorage.clear(); sessionStorage.clear()');
-        $this->page->driver->manage()->deleteAllCookies();
+        do {
+            $this->page->driver->manage()->deleteAllCookies();
+            usleep(self::SETTLE_US);
+        } while ([] !== $this->page->driver->manage()->getCookies());
         $this->page->consoleErrors();
     }
 

@@ -244,6 +244,30 @@ abstract class RaceCase extends FaultCase
                 "SELECT CONCAT(HEX(id), version, time) FROM booking WHERE time LIKE '13:%' ORDER BY id DESC LIMIT 1",
             ),
         ];
+        foreach (['PUT' => 'booked', 'DELETE' => 'missed'] as $method => $state) {
+            $time = 'PUT' === $method ? '14:10' : '14:40';
+            yield "$method /api/bookings/{id}/missed: one that was $state" => [
+                static function (int $round) use ($method, $state, $time): callable {
+                    [$status, $booking] = self::person()->ask('POST', '/api/dogs/'.self::dog('Sedge').'/bookings', [
+                        'day' => date('Y-m-d', time() + 86400 * (170 + $round)),
+                        'time' => $time,
+                    ]);
+                    self::assertSame(201, $status, json_encode($booking, \JSON_THROW_ON_ERROR));
+                    $id = self::string($booking['id']);
+                    // Its day is over.
+                    $slot = 'booked' === $state ? "CONCAT(DATE_SUB(day, INTERVAL 300 DAY), ' $time')" : 'NULL';
+                    self::db()->prepare(
+                        "UPDATE booking SET slot = $slot, day = DATE_SUB(day, INTERVAL 300 DAY), state = ? ".
+                            'WHERE id = ?',
+                    )->execute([$state, self::binary($id)]);
+
+                    return static fn (int $n): array => [$method, "/api/bookings/$id/missed", [], 1];
+                },
+                static fn (): mixed => self::value(
+                    "SELECT CONCAT(HEX(id), version, state) FROM booking WHERE time = '$time' ORDER BY id DESC LIMIT 1",
+                ),
+            ];
+        }
         yield 'PUT /api/house: house style' => [
             static function (int $round) use ($version): callable {
                 $v = $version("SELECT house_version FROM salon WHERE name = 'The Fulling Room'");

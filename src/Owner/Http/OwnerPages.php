@@ -20,9 +20,9 @@ final readonly class OwnerPages
     {
     }
 
-    public function page(string $html): Response
+    public function page(string $html, int $status = 200): Response
     {
-        return self::private(new Response($html));
+        return self::private(new Response($html, $status));
     }
 
     /**

@@ -4,7 +4,7 @@ import { useSession } from '../app/session'
 import { Button } from '../ui/Button'
 import { DateField } from '../ui/DateField'
 import { timeTyped } from '../ui/dates'
-import { SelectField, TextField } from '../ui/Field'
+import { CheckField, SelectField, TextField } from '../ui/Field'
 import { Modal } from '../ui/Modal'
 import { VISIT_KINDS } from './kinds'
 import { Offers } from './Offers'
@@ -26,7 +26,7 @@ interface Props {
 
 export function MoveForm({ booking, onClose }: Props) {
   const { session } = useSession()
-  const [to, setTo] = useState<Where>({ ...booking, cause: '' })
+  const [to, setTo] = useState<Where>({ ...booking, cause: '', write: true })
   const set = (change: Partial<Where>) => setTo({ ...to, ...change })
   const { move, cancel } = useMove(onClose)
   const send = (e: FormEvent) => {
@@ -81,6 +81,11 @@ export function MoveForm({ booking, onClose }: Props) {
             error={errors.cause}
           />
         )}
+        <CheckField
+          label="Write to the owner, with a link to answer by"
+          checked={to.write ?? false}
+          onChange={(e) => set({ write: e.target.checked })}
+        />
         {move.error && Object.keys(errors).length === 0 && (
           <p role="alert" className="text-sm font-bold text-haw">
             {move.error.message}

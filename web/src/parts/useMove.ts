@@ -1,9 +1,10 @@
 // Gives a booking another day, hour or person; and takes that back.
 import { useQueryClient } from '@tanstack/react-query'
 import { api, take } from '../app/client'
+import { useSession } from '../app/session'
 import { ifMatch, useWrite } from '../app/useWrite'
 import { useToast } from '../ui/Toasts'
-import { day } from '../ui/words'
+import { day, money } from '../ui/words'
 
 export interface Where {
   day: string
@@ -11,6 +12,8 @@ export interface Where {
   kind: string
   staff: string | null
   cause?: string
+  /** to the owner, with a link to answer by */
+  write?: boolean
 }
 export interface Held extends Where {
   id: string
@@ -22,8 +25,10 @@ export interface Held extends Where {
 export function useMove(onDone: () => void = () => {}) {
   const cache = useQueryClient()
   const toast = useToast()
+  const { session } = useSession()
   const refresh = () => {
-    for (const key of ['agenda', 'card', 'offers', 'year']) void cache.invalidateQueries({ queryKey: [key] })
+    for (const key of ['agenda', 'card', 'offers', 'year', 'floor', 'desk'])
+      void cache.invalidateQueries({ queryKey: [key] })
   }
   const move = useWrite({
     send: ({ from, to }: { from: Held; to: Where; back?: boolean }, write) =>
@@ -36,6 +41,7 @@ export function useMove(onDone: () => void = () => {}) {
             kind: to.kind,
             staff: to.staff || null,
             cause: to.cause ?? '',
+            write: to.write ?? false,
           },
         }),
       ),
@@ -49,7 +55,11 @@ export function useMove(onDone: () => void = () => {}) {
               action: {
                 label: 'Undo',
                 run: () =>
-                  move.mutate({ from: { ...from, ...to, version: b.version }, to: from, back: true }),
+                  move.mutate({
+                    from: { ...from, ...to, version: b.version },
+                    to: { ...from, write: to.write },
+                    back: true,
+                  }),
               },
             }),
       })
@@ -78,10 +88,12 @@ export function useMove(onDone: () => void = () => {}) {
           params: { path: { id: from.id }, header: { ...ifMatch(from.version), ...write } },
         }),
       ),
-    onSuccess: (_b, from) => {
+    onSuccess: (b, from) => {
       refresh()
+      const asks =
+        b.charge_minor > 0 ? ` late: house terms ask for ${money(b.charge_minor, session.currency)}` : ''
       toast({
-        text: `${from.name}, ${day(from.day)}: cancelled`,
+        text: `${from.name}, ${day(from.day)}: cancelled${asks}`,
         action: { label: 'Undo', run: () => again.mutate(from) },
       })
       onDone()

@@ -33,7 +33,12 @@ export function KindOfVisit({ arrival, canWork, settled }: Props) {
           </option>
         ))}
       </select>
-      {arrival.dog.told && (
+      {arrival.told && (
+        <span className="w-full max-w-md font-normal text-bracken">
+          <b>From home:</b> {arrival.told}
+        </span>
+      )}
+      {arrival.dog.told && arrival.trend.length === 0 && (
         <span className="w-full max-w-md text-xs font-normal text-bracken">
           {arrival.dog.told} Say it again once it is combed.
         </span>

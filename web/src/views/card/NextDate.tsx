@@ -8,12 +8,13 @@ import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { ifMatch, useWrite } from '../../app/useWrite'
 import { notYet } from '../../parts/notYet'
+import { DateSaid } from '../../parts/DateSaid'
 import { kindSaid, VISIT_KINDS } from '../../parts/kinds'
 import type { Held } from '../../parts/useMove'
 import { DateField } from '../../ui/DateField'
 import { timeTyped } from '../../ui/dates'
 import { Button } from '../../ui/Button'
-import { SelectField, TextField } from '../../ui/Field'
+import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
 import { MoveForm } from '../../parts/MoveForm'
 import { Offers } from '../../parts/Offers'
@@ -35,6 +36,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
     staff: '',
     // Until somebody has seen it.
     note: told,
+    write: true,
   })
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
   const [moving, setMoving] = useState<Held | null>(null)
@@ -101,6 +103,12 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
     ),
     onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
   })
+  const ask = useWrite({
+    send: (id: string, write) =>
+      take(api.POST('/api/bookings/{id}/ask', { params: { path: { id }, header: write } })),
+    onSuccess: () => (toast({ text: 'Written to the owner' }), refresh()),
+    onError: (e) => (toast({ text: e.message, bad: true }), refresh()),
+  })
   const errors = book.fields
   const send = (e: FormEvent) => {
     e.preventDefault()
@@ -133,6 +141,18 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
                 aria-label={`Book ${day(b.day)} as wished`}
               >
                 Book it
+              </Button>
+            )}
+            {b.state === 'booked' && <DateSaid date={b} />}
+            {may('book') && b.state === 'booked' && b.answer === '' && b.asked === null && (
+              <Button
+                kind="quiet"
+                className="text-sm"
+                disabled={ask.isPending}
+                aria-label={`Write to the owner about ${day(b.day)}`}
+                onClick={() => ask.mutate(b.id)}
+              >
+                Write to the owner
               </Button>
             )}
             {may('book') && b.state === 'booked' && (
@@ -198,6 +218,11 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
               error={errors.staff}
             />
           </div>
+          <CheckField
+            label="Write to the owner, with a link to answer by"
+            checked={form.write}
+            onChange={(e) => set({ write: e.target.checked })}
+          />
           {book.error && Object.keys(errors).length === 0 && (
             <p role="alert" className="text-sm font-bold text-haw">
               {book.error.message}

@@ -1,5 +1,6 @@
 // The dogs of one place on a day: when each comes, is ready, was promised, waits; what has no place.
 import { Link } from 'react-router'
+import { DateSaid } from '../../parts/DateSaid'
 import { kindSaid } from '../../parts/kinds'
 import { Button } from '../../ui/Button'
 import { day } from '../../ui/words'
@@ -52,6 +53,9 @@ export function Dogs({ place, onOpen }: Props) {
                       <Link className="font-bold text-slate underline" to={`/dogs/${d.dog}`}>
                         {d.name}
                       </Link>
+                      <span className="flex flex-col">
+                        <DateSaid date={d} />
+                      </span>
                     </td>
                     <td className="pr-3">{kindSaid(d.kind).toLowerCase()}</td>
                     <td className="pr-3">{d.with ?? 'anybody'}</td>

@@ -2,11 +2,13 @@
 import { TriangleAlert } from 'lucide-react'
 import { Link } from 'react-router'
 import { useSession } from '../../app/session'
+import { DateSaid } from '../../parts/DateSaid'
 import { kindSaid } from '../../parts/kinds'
 import { PARTS } from '../../parts/visitParts'
 import { Button } from '../../ui/Button'
 import { LinkButton } from '../../ui/LinkButton'
-import { clock, money } from '../../ui/words'
+import { clock, hours, money } from '../../ui/words'
+import { Missed } from './Missed'
 import { leftSaid, nextPart, TRACK, type FloorDog } from './floor'
 import { usePhase } from './usePhase'
 
@@ -40,6 +42,11 @@ export function Dog({ dog, onFetched }: { dog: FloorDog; onFetched: () => void }
             {t.label}: {t.words}
           </p>
         ))}
+        {dog.stage !== 'gone' && (dog.answer || dog.told || dog.proof) && (
+          <p className="flex flex-wrap gap-x-4">
+            <DateSaid date={dog} />
+          </p>
+        )}
         {dog.cautions.length > 0 && dog.stage !== 'gone' && (
           <p className="flex items-start gap-1 text-sm text-haw">
             <TriangleAlert aria-hidden className="mt-0.5 size-4 shrink-0" />
@@ -71,6 +78,7 @@ function Where({ dog }: { dog: FloorDog }) {
       return (
         <>
           {dog.booked !== null && <>Expected at {dog.booked}</>}
+          {dog.missing >= MISSED_MIN && <b className="text-bracken">, {hours(dog.missing)} ago</b>}
           {dog.phone && (
             <span className="text-ink-2">
               {' '}
@@ -177,13 +185,21 @@ function Times({ dog }: { dog: FloorDog }) {
   )
 }
 
+/** So late that it may not come at all. */
+const MISSED_MIN = 15
+
 /** The one thing that comes next. */
 function Act({ dog, onFetched }: { dog: FloorDog; onFetched: () => void }) {
   const { may } = useSession()
   const { tell, takeBack, waiting } = usePhase(dog)
   const next = nextPart(dog)
-  if (dog.stage === 'expected' && may('visit'))
-    return <LinkButton to={`/dogs/${dog.dog}/arrival`}>It is here</LinkButton>
+  if (dog.stage === 'expected')
+    return (
+      <span className="flex flex-wrap justify-end gap-2">
+        {dog.missing >= MISSED_MIN && may('book') && <Missed dog={dog} />}
+        {may('visit') && <LinkButton to={`/dogs/${dog.dog}/arrival`}>It is here</LinkButton>}
+      </span>
+    )
   if (dog.stage === 'here' && may('visit'))
     return (
       <span className="flex flex-wrap justify-end gap-2">

@@ -12,6 +12,7 @@ import { Waiting } from '../../ui/Waiting'
 import { clock, day } from '../../ui/words'
 import { Collect } from './Collect'
 import { Dog } from './Dog'
+import { FrontDesk } from './FrontDesk'
 import { Moves } from './Moves'
 import { People } from './People'
 import { WalkIn } from './WalkIn'
@@ -107,6 +108,7 @@ export function Floor() {
         <div className="space-y-4">
           <Moves floor={data} />
           <People people={data.people} />
+          {may('book') && <FrontDesk />}
         </div>
       </div>
       {adding && <WalkIn today={data.today} onClose={() => setAdding(false)} />}

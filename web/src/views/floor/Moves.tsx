@@ -1,5 +1,6 @@
 // What is late today, and what is best moved for it.
 import { Link } from 'react-router'
+import { grouped } from '../../ui/words'
 import { PARTS } from '../../parts/visitParts'
 import type { FloorData } from './floor'
 
@@ -16,14 +17,16 @@ export function Moves({ floor }: { floor: FloorData }) {
           {c}
         </p>
       ))}
-      {unfit.map((u) => (
-        <p key={u.names.join()} className="text-sm text-haw">
-          <b>{u.names.join(' and ')}</b>{' '}
-          {u.begun
-            ? 'cannot be finished within anybody’s hours: call the owner, or stay on.'
-            : `cannot be done today any more: ${u.why}. Call, and give another date.`}
-        </p>
-      ))}
+      {grouped(unfit, (u) => `${u.begun ? '' : 'not '}${u.why}`)
+        .map(([key, all]) => ({ ...all[0], key, names: all.flatMap((u) => u.names) }))
+        .map((u) => (
+          <p key={u.key} className="text-sm text-haw">
+            <b>{u.names.join(', ')}</b>{' '}
+            {u.begun
+              ? 'cannot be finished within anybody’s hours: call the owner, or stay on.'
+              : `cannot be done today any more: ${u.why}. Call, and give another date.`}
+          </p>
+        ))}
       <ul className="divide-y divide-line text-sm">
         {moves.map((m) => (
           <li key={`${m.dog} ${m.part}`} className="py-1.5">

@@ -80,6 +80,53 @@ const FLOOR = {
 }
 
 describe('the floor', () => {
+  it('says what an owner answered, and takes back that a dog did not come', async () => {
+    const tansy = { ...DOG, late: 0, stage: 'expected', part: null, missing: 20, version: 3, timers: [] }
+    const said = { answer: 'ring', told: 'limps', proof: 'no proof of vaccination with a date is on file' }
+    const missed = { id: 'b1', version: 4, charge_minor: 6000 }
+    const asked = server({
+      'GET /api/floor': { ...FLOOR, dogs: [{ ...tansy, ...said }] },
+      'GET /api/floor/desk': { asks: [], silent: [], overdue: [] },
+      'PUT /api/bookings/b1/missed': missed,
+      'DELETE /api/bookings/b1/missed': { ...missed, version: 5, charge_minor: 0 },
+    })
+    page(signedIn(<Floor />))
+    expect(await screen.findByText('owner asks to be rung about another day')).toBeTruthy()
+    expect(screen.getByText('limps')).toBeTruthy()
+    expect(screen.getByText(/no proof of vaccination/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Tansy did not come' }))
+    expect(await screen.findByText(/did not come: house terms ask for €60.00/)).toBeTruthy()
+    await userEvent.click(screen.getByRole('button', { name: 'Undo' }))
+    await waitFor(() => expect(asked.some((a) => a.method === 'DELETE')).toBe(true))
+    const ofVersions = asked.filter((a) => a.method !== 'GET').map((a) => a.headers.get('If-Match'))
+    expect(ofVersions).toEqual(['"3"', '"4"'])
+  })
+
+  it('lists for the front desk whom to ring and who is overdue', async () => {
+    const row = {
+      dog: 'd9',
+      name: 'Burr',
+      kind: 'full',
+      told: '',
+      owner: 'Nell Ash',
+      phone: '0555 1',
+      time: '',
+    }
+    server({
+      'GET /api/floor': FLOOR,
+      'GET /api/floor/desk': {
+        asks: [{ ...row, name: 'Wick', day: '2026-12-01', time: '10:00', told: 'on holiday', days: 3 }],
+        silent: [],
+        overdue: [{ ...row, day: '2026-11-20', days: 8 }],
+      },
+    })
+    page(signedIn(<Floor />))
+    const desk = within(await screen.findByRole('region', { name: 'For the front desk' }))
+    expect(desk.getByText(/full groom, 8 days over/)).toBeTruthy()
+    expect(desk.getByText(/on holiday/)).toBeTruthy()
+    expect(desk.queryByText(/Tomorrow/)).toBeNull()
+  })
+
   it('shows what is late first, what to move, and who has whom', async () => {
     server({ 'GET /api/floor': FLOOR })
     page(signedIn(<Floor />))

@@ -31,6 +31,7 @@ function Form({ house }: { house: HouseData }) {
   const [v, setV] = useState({
     mat_limit: String(house.mat_limit),
     asks_for_vaccination: house.asks_for_vaccination,
+    remind_days: String(house.remind_days),
     hemisphere: house.hemisphere,
     time_zone: house.time_zone,
     zone_meant: false,
@@ -50,6 +51,7 @@ function Form({ house }: { house: HouseData }) {
           body: {
             ...v,
             mat_limit: number(v.mat_limit),
+            remind_days: number(v.remind_days),
             schools,
             styles: own,
           },
@@ -127,6 +129,14 @@ function Form({ house }: { house: HouseData }) {
             onChange={(e) => set({ zone_meant: e.target.checked })}
           />
         )}
+        <TextField
+          label="Owners are reminded so many days before"
+          inputMode="numeric"
+          value={v.remind_days}
+          hint="0: nobody is"
+          onChange={(e) => set({ remind_days: e.target.value })}
+          error={errors.remind_days}
+        />
         <CheckField
           label="We ask for proof of vaccination"
           checked={v.asks_for_vaccination}

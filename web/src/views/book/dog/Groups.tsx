@@ -84,6 +84,18 @@ export function Groups({ register, control, errors, words, homes, known, isNew }
         {text('emergency', 'Emergency contact', OWN)}
         {text('may_collect', 'May collect', OWN)}
         {text('vet', 'Its vet', OWN)}
+        <Controller
+          control={control}
+          name="vaccinated_until"
+          render={({ field }) => (
+            <DateField
+              label="Proof of vaccination holds until"
+              value={field.value}
+              onDay={field.onChange}
+              error={errors.vaccinated_until}
+            />
+          )}
+        />
         {text('wish_weeks', 'Owner would like it every (weeks)', { inputMode: 'numeric' })}
         <CheckField label="Owner agrees to photos" {...register('photo_consent')} />
       </fieldset>

@@ -39,6 +39,7 @@ export const EMPTY = {
   state: 'active',
   wish_weeks: '',
   told: '',
+  vaccinated_until: '',
   owner_name: '',
   owner_phone: '',
   owner_email: '',
@@ -80,6 +81,7 @@ const typed = z.object({
   state: z.string(),
   wish_weeks: z.string(),
   told: z.string(),
+  vaccinated_until: z.string(),
   owner_name: z.string(),
   owner_phone: z.string(),
   owner_email: z.string(),
@@ -96,6 +98,7 @@ export const draftOfDog = z.object({ version: z.number(), values: typed.partial(
 export const dogToSend = typed.transform(({ owner_name, owner_phone, owner_email, household, ...dog }) => ({
   ...dog,
   born_on: dog.born_on || null,
+  vaccinated_until: dog.vaccinated_until || null,
   kg: figure(dog.kg),
   wish_weeks: figure(dog.wish_weeks),
   dewclaws: figure(dog.dewclaws) ?? 0,
@@ -111,6 +114,7 @@ export function typedOf(dog: Schemas['DogView']): TypedDog {
   return typed.parse({
     ...dog,
     born_on: dog.born_on ?? '',
+    vaccinated_until: dog.vaccinated_until ?? '',
     kg: typedFigure(dog.kg),
     wish_weeks: typedFigure(dog.wish_weeks),
     dewclaws: typedFigure(dog.dewclaws),
