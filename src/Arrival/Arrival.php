@@ -99,6 +99,10 @@ class Arrival implements SalonOwned
     #[ORM\Column(length: 200, options: ['default' => ''])]
     public string $leftWord = '';
 
+    /** Moved in SQL only, by the till. */
+    #[ORM\Column(updatable: false, options: ['default' => false])]
+    public bool $paid = false;
+
     public function __construct(Uuid $id, Dog $dog, Staff $staff, \DateTimeImmutable $day)
     {
         $this->id = $id;

@@ -50,6 +50,7 @@ final readonly class Shell
             new DayQuestion(),
             new BookAheadQuestion(),
             new YearCheckQuestion(),
+            new BillQuestion(),
             new QuoteQuestion(),
             new KeepableQuestion(),
             new ReadCutQuestion(),

@@ -24,6 +24,7 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\UniqueConstraint(columns: ['dog_id', 'slot'])]
 #[ORM\UniqueConstraint(columns: ['staff_id', 'held'])]
 #[ORM\Index(columns: ['series'])]
+#[ORM\Index(columns: ['salon_id', 'deposit'])]
 class Booking implements SalonOwned
 {
     use Owned;
@@ -106,6 +107,14 @@ class Booking implements SalonOwned
     /** What house terms ask for it, cancelled late or not come to; minor units. */
     #[ORM\Column(options: ['default' => 0])]
     public int $charge = 0;
+
+    /** Paid ahead for it, and held until it is used or given back; minor units. */
+    #[ORM\Column(options: ['default' => 0])]
+    public int $deposit = 0;
+
+    /** Whether that charge was. Moved in SQL only, by the till. */
+    #[ORM\Column(updatable: false, options: ['default' => false])]
+    public bool $paid = false;
 
     /** Why it is not charged. */
     #[ORM\Column(length: 200, options: ['default' => ''])]

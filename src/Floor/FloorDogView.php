@@ -50,6 +50,7 @@ final readonly class FloorDogView
         #[Says('what is missing of the proof of vaccination; empty: nothing')] public string $proof,
         #[Says('minutes past its time that it has not come')] public int $missing,
         #[Says('of the booking')] public int $version,
+        public bool $paid,
         #[Says('minutes past the time it was told, that its owner has not come')] public int $fetched_late,
         public int $late_fee_minor,
     ) {

@@ -188,11 +188,7 @@ final readonly class FloorReader
             default => $where?->since,
         };
         $terms = $o->dog->salon->pricesOn($this->scope->today($actor))->terms();
-        // Whoever was told a time is late after it, and after it was ready.
-        $told = 'ready' === $stage && null !== $since && null !== $promised
-            ? max(OnTheFloor::tick($since, $zone), $promised)
-            : null;
-        $lateBy = null === $told ? 0 : max(0, intdiv($now - $told, Day::TICKS));
+        $lateBy = 'ready' === $stage ? $o->fetchedLate($at, $zone) : 0;
         $done = \in_array($stage, ['ready', 'gone'], true);
         $person = $o->dog->household->first();
 
@@ -240,6 +236,7 @@ final readonly class FloorReader
                 ? max(0, intdiv($now - Crew::tick($o->booking->time), Day::TICKS))
                 : 0,
             $o->booking->version ?? 0,
+            $o->arrival->paid ?? false,
             $lateBy,
             $terms->forCollectingLate($lateBy),
         );

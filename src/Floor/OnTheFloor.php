@@ -148,6 +148,20 @@ final class OnTheFloor
         return '' === $to ? $this->where()->who ?? $this->groom->openedBy->name : $to;
     }
 
+    /** Minutes past the time that was told, and past when it was ready, that its owner came, or has not come. */
+    public function fetchedLate(\DateTimeImmutable $now, \DateTimeZone $zone): int
+    {
+        $promised = $this->promised($zone);
+        $where = $this->where();
+        $ready = $this->groom->closedAt ?? (Whereabouts::READY === $where?->part ? $where->since : null);
+        if (null === $promised || null === $ready) {
+            return 0;
+        }
+        $told = max(self::tick($ready, $zone), $promised);
+
+        return max(0, intdiv(self::tick($this->arrival->leftAt ?? $now, $zone) - $told, Day::TICKS));
+    }
+
     public static function tick(\DateTimeImmutable $at, \DateTimeZone $zone): int
     {
         $local = $at->setTimezone($zone);

@@ -19,6 +19,7 @@ use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Table\Groom;
 use KeenThistle\Table\GroomRows;
+use Psr\Clock\ClockInterface;
 
 final readonly class Today
 {
@@ -29,6 +30,7 @@ final readonly class Today
         private WorkOrder $order,
         private GroomRows $grooms,
         private EntityManagerInterface $manager,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -70,7 +72,7 @@ final readonly class Today
             "SELECT CONCAT_WS('.',
                 (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(version), 0)) FROM booking
                     WHERE salon_id = :salon AND day = :today),
-                (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(row_version), 0)) FROM arrival
+                (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(row_version + paid), 0)) FROM arrival
                     WHERE salon_id = :salon AND day = :today),
                 (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(g.seq + g.version), 0)) FROM groom g
                     JOIN arrival a ON a.id = g.arrival_id WHERE a.salon_id = :salon AND a.day = :today),
@@ -80,6 +82,21 @@ final readonly class Today
         )[0] ?? [];
 
         return hash('xxh128', Row::text($row['mark'] ?? '').$actor->role->value.$now->format('YmdHi'));
+    }
+
+    /** What house terms ask of who came late, or has not come, for a dog of today; minor units. */
+    public function lateFee(Actor $actor, Arrival $arrival): int
+    {
+        $salon = $this->scope->salon($actor);
+        foreach ($this->of($actor) as $one) {
+            if ($one->arrival === $arrival) {
+                $late = $one->fetchedLate($this->clock->now(), new \DateTimeZone($salon->timeZone));
+
+                return $salon->pricesOn($arrival->day)->terms()->forCollectingLate($late);
+            }
+        }
+
+        return 0;
     }
 
     public function isAtTheTable(Arrival $arrival): bool

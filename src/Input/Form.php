@@ -95,6 +95,7 @@ final class Form
                 $in->objects($p->getName()),
             ),
             $item instanceof Number => $in->floats($p->getName()),
+            $item instanceof Whole => $in->ints($p->getName()),
             default => $in->texts($p->getName()),
         };
     }

@@ -17,6 +17,7 @@ final class May
     public const HOUSE = 'ROLE_HOUSE';
     public const PHONE = 'ROLE_PHONE';
     public const PEOPLE = 'ROLE_PEOPLE';
+    public const MONEY = 'ROLE_MONEY';
 
     /** What each right is, in the salon's own words; House style shows who has it. */
     public const WORDS = [
@@ -25,6 +26,7 @@ final class May
         self::PLAN => 'change trim plans and house patterns, take changes back',
         self::VISIT => 'take a dog in, agree with its owner, work at the table, wash, close a visit',
         self::BOOK => 'book and cancel; whoever may not leaves a wish for the desk when closing a visit',
+        self::MONEY => 'take money, take a bill back, count the drawer, let a fee go',
         self::DOG => 'take dogs into the book and change what is known of them',
         self::KIT => 'buy, move, measure and retire tools, change washing products',
         self::PEOPLE => 'invite people, change their role and place, let them go; add, rename and close places',

@@ -29,14 +29,15 @@ enum Role: string
                 May::PLAN,
                 May::VISIT,
                 May::BOOK,
+                May::MONEY,
                 May::DOG,
                 May::KIT,
                 May::HOUSE,
                 May::PEOPLE,
             ],
-            self::Groomer, self::MobileGroomer => [May::PHONE, May::PLAN, May::VISIT, May::BOOK, May::DOG],
+            self::Groomer, self::MobileGroomer => [May::PHONE, May::PLAN, May::VISIT, May::BOOK, May::MONEY, May::DOG],
             self::Bather => [May::PHONE, May::VISIT],
-            self::FrontDesk => [May::PHONE, May::BOOK, May::DOG],
+            self::FrontDesk => [May::PHONE, May::BOOK, May::MONEY, May::DOG],
             self::Apprentice => [],
         };
 

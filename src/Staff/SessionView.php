@@ -21,7 +21,7 @@ final readonly class SessionView
         public string $name,
         public string $role,
         public string $role_label,
-        #[Gives("list<'read'|'phone'|'plan'|'visit'|'book'|'dog'|'kit'|'house'|'people'>")] public array $may,
+        #[Gives("list<'read'|'phone'|'plan'|'visit'|'book'|'money'|'dog'|'kit'|'house'|'people'>")] public array $may,
         public string $salon,
         public ?string $place,
         public array $places,

@@ -50,6 +50,15 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/bookings/{id}/missed' => [[...self::TABLE, 'front_desk'], true],
             'DELETE /api/bookings/{id}/missed' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/bookings/{id}/ask' => [[...self::TABLE, 'front_desk'], true],
+            'GET /api/places/{id}/till' => [[...self::TABLE, 'front_desk'], false],
+            'GET /api/arrivals/{id}/bill' => [[...self::TABLE, 'front_desk'], false],
+            'GET /api/bookings/{id}/bill' => [[...self::TABLE, 'front_desk'], false],
+            'POST /api/bills' => [[...self::TABLE, 'front_desk'], true],
+            'POST /api/bills/{id}/back' => [[...self::TABLE, 'front_desk'], true],
+            'POST /api/bills/{id}/receipt' => [[...self::TABLE, 'front_desk'], true],
+            'PUT /api/bookings/{id}/charge' => [[...self::TABLE, 'front_desk'], true],
+            'DELETE /api/bookings/{id}/deposit' => [[...self::TABLE, 'front_desk'], true],
+            'POST /api/drawer' => [[...self::TABLE, 'front_desk'], true],
             'GET /api/floor/desk' => [[...self::TABLE, 'front_desk'], false],
             'DELETE /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
             'GET /api/kit' => [self::ALL, false],
@@ -181,6 +190,7 @@ abstract class AccessCase extends ApiTestCase
     {
         $id = match (true) {
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+            str_starts_with($path, '/api/bills/') => $this->aBill(),
             str_starts_with($path, '/api/series/') => $this->aSeries(),
             str_starts_with($path, '/api/waiting/') => $this->aWaitingDog(),
             str_starts_with($path, '/api/kit/entries/') => $this->anotherEntry(),
@@ -307,6 +317,24 @@ abstract class AccessCase extends ApiTestCase
         return (string) $id;
     }
 
+    protected function aBill(): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO sale (id, salon_id, number, place_id, staff_id, day, at, reversed, why, bill_lines, payments,
+                total, change_given)
+            SELECT ?, p.salon_id, 900000 + COALESCE((SELECT MAX(number) FROM sale), 0), p.id, s.id, CURRENT_DATE, NOW(),
+                '[]', '', ?, '[]', 0, 0 FROM place p JOIN staff s ON s.salon_id = p.salon_id WHERE p.id = ? LIMIT 1",
+            [
+                $id->toBinary(),
+                '[{"kind":"product","label":"Comb","minor":0,"tax_percent":0,"person":""}]',
+                Uuid::fromString($this->aPlace())->toBinary(),
+            ],
+        );
+
+        return (string) $id;
+    }
+
     protected function aSeries(): string
     {
         $this->db()->executeStatement('UPDATE booking SET series = id WHERE series IS NULL');
@@ -378,6 +406,16 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/arrivals/{id}/collected' => ['with' => 'Nell', 'owner_said' => 'yes'],
             'POST /api/dogs/{id}/series/answer' => ['first' => date('Y-m-d'), 'every' => 6],
             'POST /api/dogs/{id}/series' => ['first' => date('Y-m-d'), 'every' => 6],
+            'POST /api/bills' => [
+                'place' => $this->aPlace(),
+                'due_minor' => 0,
+                'products' => [['name' => 'Comb', 'minor' => 100]],
+                'payments' => [['way' => 'card', 'minor' => 100]],
+            ],
+            'POST /api/bills/{id}/back' => ['place' => $this->aPlace(), 'why' => 'wrong'],
+            'PUT /api/bookings/{id}/charge' => ['why' => 'sorry'],
+            'DELETE /api/bookings/{id}/deposit' => ['place' => $this->aPlace()],
+            'POST /api/drawer' => ['place' => $this->aPlace(), 'counted_minor' => 0, 'stays_minor' => 0],
             'PUT /api/bookings/{id}/date' => ['day' => date('Y-m-d'), 'time' => '16:45', 'kind' => 'nails'],
             'PUT /api/arrivals/{id}/comb' => ['zones' => []],
             'PUT /api/arrivals/{id}/kind' => ['kind' => 'tidy'],

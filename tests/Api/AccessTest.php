@@ -32,6 +32,8 @@ final class AccessTest extends AccessCase
             'GET /care/{token}.pdf',
             'GET /date/{token}',
             'POST /date/{token}',
+            'GET /receipt/{token}',
+            'GET /receipt/{token}.pdf',
         ];
         sort($routes);
         sort($known);

@@ -147,7 +147,8 @@ final class RightsTest extends ApiTestCase
         $this->signIn('maren');
         $rights = self::rows($this->ask('GET', '/api/house', expect: 200)['rights']);
         self::assertSame(
-            ['read', 'phone', 'plan', 'visit', 'book', 'dog', 'kit', 'people', 'house'],
+            ['read', 'phone', 'plan', 'visit', 'book',
+                'money', 'dog', 'kit', 'people', 'house'],
             array_column($rights, 'right'),
         );
         foreach (

@@ -46,6 +46,7 @@ final class LayersTest
         'Table',
         'Wash',
         'Floor',
+        'Till',
         'Desk',
         'Outlook',
         'Card',
