@@ -55,6 +55,14 @@ final readonly class TillController
         return Json::response($this->till->draft($drafts->ofBooking($actor, $id)));
     }
 
+    #[Route('/api/bills/answer', methods: ['POST'])]
+    #[IsGranted(May::MONEY)]
+    #[Endpoint('What a bill comes to while it is typed; nothing is written', gives: SumView::class)]
+    public function sum(Actor $actor, #[FromBody] SaleForm $form, OnTop $bill): Response
+    {
+        return Json::response($bill->sum($actor, $form));
+    }
+
     #[Route('/api/bills', methods: ['POST'])]
     #[IsGranted(May::MONEY)]
     #[Endpoint('Settle a bill', gives: SaleView::class, status: 201)]

@@ -53,6 +53,7 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/places/{id}/till' => [[...self::TABLE, 'front_desk'], false],
             'GET /api/arrivals/{id}/bill' => [[...self::TABLE, 'front_desk'], false],
             'GET /api/bookings/{id}/bill' => [[...self::TABLE, 'front_desk'], false],
+            'POST /api/bills/answer' => [[...self::TABLE, 'front_desk'], false],
             'POST /api/bills' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/bills/{id}/back' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/bills/{id}/receipt' => [[...self::TABLE, 'front_desk'], true],
@@ -406,6 +407,7 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/arrivals/{id}/collected' => ['with' => 'Nell', 'owner_said' => 'yes'],
             'POST /api/dogs/{id}/series/answer' => ['first' => date('Y-m-d'), 'every' => 6],
             'POST /api/dogs/{id}/series' => ['first' => date('Y-m-d'), 'every' => 6],
+            'POST /api/bills/answer' => ['place' => $this->aPlace(), 'due_minor' => 0],
             'POST /api/bills' => [
                 'place' => $this->aPlace(),
                 'due_minor' => 0,

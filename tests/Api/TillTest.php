@@ -114,6 +114,15 @@ final class TillTest extends ApiTestCase
             'adjust_why' => 'waited',
         ];
         $sum = $work - 2000 + 2900 + 500 - 300;
+        $soFar = $this->ask('POST', '/api/bills/answer', $form + [
+            'place' => $this->place,
+            'payments' => [['way' => 'card', 'minor' => 1000]],
+        ], 200);
+        self::assertSame([$sum, $sum - 1000, 0], [
+            $soFar['total_minor'],
+            $soFar['missing_minor'],
+            $soFar['change_minor'],
+        ]);
         $short = self::errors($this->pay($form + ['payments' => [self::cash($sum - 1)]], 422));
         self::assertSame('0.01 is missing', $short['payments']);
         $bill = $this->pay($form + ['payments' => [['way' => 'card', 'minor' => 1000], self::cash($sum)]]);
@@ -128,7 +137,6 @@ final class TillTest extends ApiTestCase
         $tove = self::find(self::rows($till['people']), 'name', 'Tove Lindgarth');
         self::assertSame([$work - 300, 500], [$tove['earned_minor'], $tove['tips_minor']]);
         self::assertSame(2900 + $work - 300, $till['earned_minor']);
-        self::assertSame(['Slicker'], array_column(self::rows($till['products']), 'name') ?: ['Slicker']);
         // The floor knows that it is paid.
         $floor = self::rows($this->ask('GET', '/api/floor', expect: 200)['dogs']);
         self::assertTrue(self::find($floor, 'name', 'Cobnut')['paid']);
@@ -242,25 +250,22 @@ final class TillTest extends ApiTestCase
         $this->back(self::text($back['id']), [], 409);
         $till = $this->till();
         self::assertSame([0, 0], [$till['in_minor'], $till['earned_minor']]);
-        $numbers = array_column(self::rows($till['sales']), 'number');
-        self::assertSame(range((int) max($numbers), (int) min($numbers), -1), $numbers, 'none is left out');
+        $numbers = array_map(self::number(...), array_column(self::rows($till['sales']), 'number'));
+        $first = self::number($bill['number']);
+        self::assertSame([$first + 2, $first + 1, $first], $numbers, 'none is left out');
         self::assertSame(3140, self::find(self::rows($till['sales']), 'id', $id)['total_minor']);
     }
 
     public function testADrawerThatDoesNotAddUpNeedsAWordAndIsCountedAgain(): void
     {
+        /** @param array<string, mixed> $form */
         $count = fn (array $form, int $expect): array => $this->ask(
             'POST',
             '/api/drawer',
-            $form + ['place' => $this->place, 'stays_minor' => 10_000],
+            self::map($form + ['place' => $this->place, 'stays_minor' => 10_000]),
             $expect,
         );
         $count(['counted_minor' => 15_000, 'why' => 'first float'], 200);
-        self::assertSame('10000', (string) self::number($count([
-            'counted_minor' => 15_000,
-            'stays_minor' => 10_000,
-            'why' => 'once more',
-        ], 200)['counted'] ? 10_000 : 0));
         $this->day = (new \DateTimeImmutable($this->day))->modify('+1 day')->format('Y-m-d');
         self::at('09:00');
         $this->signIn('tove');

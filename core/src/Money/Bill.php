@@ -44,7 +44,6 @@ final readonly class Bill
         if ($total < 0) {
             throw InvalidInput::at('adjust_minor', Say::it('money.more_is_taken_off'));
         }
-        $given = $cash = 0;
         foreach ($payments as $i => $p) {
             if ($p->minor <= 0) {
                 throw InvalidInput::at("payments[$i].minor", Say::it('money.must_be_more_than_nothing'));
@@ -59,18 +58,37 @@ final readonly class Bill
                 }
                 $vouchers[$p->voucher] = $left - $p->minor;
             }
-            $given += $p->minor;
-            $cash += Way::Cash === $p->way ? $p->minor : 0;
         }
-        if ($given < $total) {
-            throw InvalidInput::at('payments', Say::it('money.is_missing', self::money($total - $given)));
+        ['missing' => $missing, 'change' => $change, 'over' => $over] = self::meets($total, $payments);
+        if ($missing > 0) {
+            throw InvalidInput::at('payments', Say::it('money.is_missing', self::money($missing)));
         }
-        $change = $given - $total;
-        if ($change > $cash) {
-            throw InvalidInput::at('payments', Say::it('money.only_cash_gives_change', self::money($change - $cash)));
+        if ($over > 0) {
+            throw InvalidInput::at('payments', Say::it('money.only_cash_gives_change', self::money($over)));
         }
 
         return new self($lines, $payments, $total, $change);
+    }
+
+    /**
+     * @param list<Payment> $payments
+     *
+     * @return array{missing: int, change: int, over: int} change that goes back out of cash; over: that cannot
+     */
+    public static function meets(int $total, array $payments): array
+    {
+        $given = $cash = 0;
+        foreach ($payments as $p) {
+            $given += $p->minor;
+            $cash += Way::Cash === $p->way ? $p->minor : 0;
+        }
+        $back = max(0, $given - $total);
+
+        return [
+            'missing' => max(0, $total - $given),
+            'change' => min($back, $cash),
+            'over' => max(0, $back - $cash),
+        ];
     }
 
     /**

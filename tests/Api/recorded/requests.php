@@ -640,6 +640,7 @@ array_push(
         ['junia', 'GET', '/api/bookings/$booking.id/bill'],
         ['junia', 'POST', '/api/bills', ['place' => $nobody, 'due_minor' => 0, 'products' => []]],
         ['junia', 'POST', '/api/bills', ['place' => 'x', 'due_minor' => -1, 'tip_minor' => 1.5, 'payments' => [[]]]],
+        ['junia', 'POST', '/api/bills/answer', ['place' => $nobody, 'due_minor' => 0, 'tip_minor' => 500]],
         ['junia', 'POST', '/api/bills/'.$nobody.'/back', ['place' => $nobody, 'why' => 'wrong']],
         ['junia', 'POST', '/api/bills/'.$nobody.'/receipt', []],
         ['junia', 'PUT', '/api/bookings/$booking.id/charge', ['why' => 'sorry'], 'if' => 4],

@@ -93,6 +93,7 @@ const router = createBrowserRouter([
           { path: 'upkeep', lazy: view(async () => (await import('../views/upkeep/Upkeep')).Upkeep) },
           { path: 'me', lazy: view(async () => (await import('../views/people/Me')).Me) },
           { path: 'diary', lazy: view(async () => (await import('../views/diary/Diary')).Diary) },
+          { path: 'till', lazy: view(async () => (await import('../views/till/Till')).Till) },
           { path: 'prices', lazy: view(async () => (await import('../views/prices/Prices')).Prices) },
           { path: 'house', lazy: view(async () => (await import('../views/house/House')).House) },
           { path: 'log', lazy: view(async () => (await import('../views/log/Log')).Log) },

@@ -15,6 +15,7 @@ import { DateField } from '../../ui/DateField'
 import { timeTyped } from '../../ui/dates'
 import { Button } from '../../ui/Button'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
+import { LinkButton } from '../../ui/LinkButton'
 import { useToast } from '../../ui/Toasts'
 import { MoveForm } from '../../parts/MoveForm'
 import { Offers } from '../../parts/Offers'
@@ -154,6 +155,16 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
               >
                 Write to the owner
               </Button>
+            )}
+            {may('money') && b.state === 'booked' && (
+              <LinkButton
+                kind="quiet"
+                className="text-sm"
+                to={`/till?booking=${b.id}`}
+                aria-label={`Deposit for ${day(b.day)}`}
+              >
+                Deposit
+              </LinkButton>
             )}
             {may('book') && b.state === 'booked' && (
               <Button

@@ -223,17 +223,28 @@ function Act({ dog, onFetched }: { dog: FloorDog; onFetched: () => void }) {
   // Nobody goes home before the table is closed.
   if (dog.stage === 'ready' && dog.part !== null)
     return <LinkButton to={`/grooms/${dog.groom}/finish`}>Finish</LinkButton>
+  const pays = dog.groom && !dog.paid && may('money') && (
+    <LinkButton to={`/till?arrival=${dog.arrival ?? ''}`} aria-label={`Pay for ${dog.name}`}>
+      Pay
+    </LinkButton>
+  )
   if (dog.stage === 'ready' && may('book'))
     return (
-      <Button onClick={onFetched} aria-label={`${dog.name} went home…`}>
-        Went home…
-      </Button>
+      <span className="flex flex-wrap justify-end gap-2">
+        {pays}
+        <Button onClick={onFetched} aria-label={`${dog.name} went home…`}>
+          Went home…
+        </Button>
+      </span>
     )
   if (dog.stage === 'gone' && may('book'))
     return (
-      <Button kind="quiet" disabled={waiting} onClick={takeBack} aria-label={`${dog.name} is still here`}>
-        Still here
-      </Button>
+      <span className="flex flex-wrap justify-end gap-2">
+        {pays}
+        <Button kind="quiet" disabled={waiting} onClick={takeBack} aria-label={`${dog.name} is still here`}>
+          Still here
+        </Button>
+      </span>
     )
   return null
 }

@@ -7,6 +7,7 @@ import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
+import { LinkButton } from '../../ui/LinkButton'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { clock, day } from '../../ui/words'
@@ -60,6 +61,7 @@ export function Floor() {
             ]}
             onChange={(of) => setSearch(of === 'mine' ? { of } : {}, { replace: true })}
           />
+          {may('money') && <LinkButton to="/till">Till</LinkButton>}
           {may('book') && (
             <Button onClick={() => setAdding(true)}>
               <UserPlus aria-hidden className="size-5" /> Walk-in

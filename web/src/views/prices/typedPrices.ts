@@ -1,7 +1,7 @@
 // What the form of a price list holds while it is typed, and what is sent of it.
 import { z } from 'zod'
 import type { Schemas } from '../../app/client'
-import { figure, typedFigure } from '../../ui/figure'
+import { figure, minorUnits as minor, typedFigure } from '../../ui/figure'
 
 const extra = z.object({ name: z.string(), price: z.string(), minutes: z.string() })
 const typed = z.object({
@@ -23,12 +23,6 @@ const typed = z.object({
 })
 export type TypedPrices = z.infer<typeof typed>
 export type PricesToSend = z.infer<typeof pricesToSend>
-
-/** Typed in whole units of the currency, sent in hundredths; nothing typed is nothing asked. */
-function minor(text: string): number {
-  const price = figure(text)
-  return sent(typeof price === 'number' ? Math.round(price * 100) : price)
-}
 
 /** What is no number goes as it was typed: the answer says at the field what is allowed. */
 function sent(value: number | string | null): number {
