@@ -23,7 +23,8 @@ export function Products({ known, tax, products, errors, onChange }: Props) {
       {products.map((p, n) => (
         <div
           key={n}
-          className="grid grid-cols-[1fr_1fr_1fr_auto] items-start gap-x-2 sm:grid-cols-[minmax(0,1fr)_6rem_4rem_4rem_auto]"
+          className="grid grid-cols-[1fr_1fr_1fr_auto] items-start gap-x-2
+            sm:grid-cols-[minmax(0,1fr)_6rem_4rem_4rem_auto]"
         >
           <div className="col-span-4 sm:col-span-1">
             <TextField

@@ -1,4 +1,5 @@
-// Who has to pay: dogs that are done, visits nobody came to or that were cancelled late; deposits that go home.
+// Who has to pay: dogs that are done, visits nobody came to or that were cancelled late; deposits that go
+// home.
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'

@@ -16,7 +16,7 @@ export const WAYS: { id: Way; label: string }[] = [
 /** Of the ways by which money goes back. */
 export const BACK = WAYS.filter((w) => w.id !== 'voucher')
 
-/** What is paid: a dog that is done, a fee, a deposit for what is booked, or what is sold over the counter. */
+/** What is paid: a dog that is done, a fee, a deposit for what is booked, what is sold over the counter. */
 export interface Paid {
   arrival: string | null
   booking: string | null
