@@ -33,7 +33,9 @@ final class DemoCommand extends Command
             null,
             InputOption::VALUE_NONE,
             'Do nothing when there is a salon already',
-        )->addOption('sign-ins', null, InputOption::VALUE_NONE, 'Only print who can sign in');
+        )
+            ->addOption('few', null, InputOption::VALUE_NONE, 'Only the dogs that have a story, for tests')
+            ->addOption('sign-ins', null, InputOption::VALUE_NONE, 'Only print who can sign in');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -55,7 +57,10 @@ final class DemoCommand extends Command
             return self::FAILURE;
         }
         $output->writeln('  … loading the demo salon');
-        $this->manager->wrapInTransaction(fn (): Salon => $this->loader->load($this->clock->now()));
+        $this->manager->wrapInTransaction(fn (): Salon => $this->loader->load(
+            $this->clock->now(),
+            true !== $input->getOption('few'),
+        ));
 
         return self::SUCCESS;
     }

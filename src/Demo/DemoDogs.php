@@ -15,7 +15,7 @@ namespace KeenThistle\Demo;
  *     string}, ears: array{string, string}, upkeep?: string, finish?: string, ground?: string, floor?: bool,
  *     dewclaws?: int, stripped?: bool, handling?: string, note: string, health?: list<string>, healthnote?: string,
  *     vet?: string, collect?: string, kind?: string, halves?: bool, wish?: int, stopped?: bool, visits: int,
- *     every: int, speed: float, load: float, tender?: int, place: int, plan: list<string>}
+ *     every: int, since?: int, speed: float, load: float, tender?: int, place: int, plan: list<string>}
  */
 final class DemoDogs
 {

@@ -36,17 +36,23 @@ use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\Staff;
 use KeenThistle\Visit\Visit;
 use KeenThistle\Visit\VisitZone;
+use KeenThistle\Visit\VisitZoneStore;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Symfony\Component\Uid\Uuid;
 use Symfony\Component\Uid\UuidV7;
 
 /** @phpstan-import-type Story from DemoDogs */
-final readonly class DemoHistories
+final class DemoHistories
 {
-    private Randomizer $random;
+    private const AT_ONCE = 200;
 
-    public function __construct(private EntityManagerInterface $manager)
+    private readonly Randomizer $random;
+
+    /** @var list<VisitZone> */
+    private array $zones = [];
+
+    public function __construct(private readonly EntityManagerInterface $manager)
     {
         $this->random = new Randomizer(new Mt19937(20_240_401));
     }
@@ -159,7 +165,7 @@ final readonly class DemoHistories
         $left = [];
         $day = $today
             ->modify('-'.($s['visits'] - 1) * $s['every'].' weeks')
-            ->modify('-'.(5 + ((3 * $number) % 20)).' days');
+            ->modify('-'.($s['since'] ?? 5 + ((3 * $number) % 20)).' days');
         $first = $day;
         for ($i = 0; $i < $s['visits']; ++$i) {
             $visit = new Visit(
@@ -226,14 +232,14 @@ final readonly class DemoHistories
                     // Enough for that day: the rest was left for the next visit.
                     $row->state = 'deferred';
                     $row->why = 'stopped halfway: shaking at the dryer';
-                    $this->manager->persist($row);
+                    $this->zones[] = $row;
                     continue;
                 }
                 $back = \in_array(Zone::of($zone)->group, ['body', 'rear', 'tail'], true);
                 if (($s['halves'] ?? false) && Method::Strip === $actual->method && $back === (1 === $i % 2)) {
                     $row->state = 'deferred';
                     $row->why = 'in two goes: at the next visit';
-                    $this->manager->persist($row);
+                    $this->zones[] = $row;
                     continue;
                 }
                 if ('tail_flag' === $zone && 1 === $i) {
@@ -245,12 +251,22 @@ final readonly class DemoHistories
                 if (null !== $finished) {
                     $left[$zone] = $finished;
                 }
-                $this->manager->persist($row);
+                $this->zones[] = $row;
             }
             $day = $day->modify('+'.$s['every'].' weeks');
         }
 
         return $first;
+    }
+
+    /** Once the visits are there: by the thousand, and nobody asks the manager for them. */
+    public function writeZones(): void
+    {
+        $store = new VisitZoneStore($this->manager->getConnection());
+        foreach (array_chunk($this->zones, self::AT_ONCE) as $some) {
+            $store->add($some);
+        }
+        $this->zones = [];
     }
 
     /** The log is read by its keys, so these are made for the time they tell of. */

@@ -54,7 +54,8 @@ final class DemoLoader
     ) {
     }
 
-    public function load(\DateTimeImmutable $now): Salon
+    /** @param bool $isWhole the whole town; else the dogs with a story alone, as tests ask of them */
+    public function load(\DateTimeImmutable $now, bool $isWhole = false): Salon
     {
         $today = $now->setTime(0, 0);
         $salon = new Salon(Uuid::v7(), 'The Fulling Room');
@@ -77,14 +78,22 @@ final class DemoLoader
         foreach (DemoDogs::all() as $i => $story) {
             $dogs->dog($salon, $places, $staff, $households, $story, $today, $i);
         }
+        foreach ($isWhole ? DemoTown::all() : [] as $i => $story) {
+            $dogs->dog($salon, $places, $staff, $households, $story, $today, 1 + 3 * $i);
+        }
         $this->neighbour($dogs, $today);
         $this->manager->flush();
+        $dogs->writeZones();
         (new DemoArrivals($this->manager, $this->photos, $this->seal))->load($today);
         (new DemoDiary($this->manager))->load($salon, $today);
         (new DemoKit($this->manager))->load($salon, $now);
         (new DemoWash($this->manager))->load($salon, $today);
         (new DemoPatterns($this->manager))->load($salon);
         (new DemoGrooms($this->manager, $this->order))->load($now);
+        if ($isWhole) {
+            (new DemoYear($this->manager))->load($salon, $now);
+            (new DemoTill($this->manager))->load($salon, $now);
+        }
         foreach ($this->manager->getRepository(Dog::class)->findAll() as $dog) {
             $this->index->refresh($dog);
         }

@@ -133,7 +133,8 @@ final readonly class TillReader
                 'name' => Row::text($r['name']),
                 'owner' => Row::text($r['owner']),
                 'day' => Row::text($r['day']),
-                'state' => null === $r['left_at'] ? 'ready' : 'gone',
+                // What was not said to have gone has, by the next day.
+                'state' => null === $r['left_at'] && Row::text($r['day']) === $today->format('Y-m-d') ? 'ready' : 'gone',
                 'minor' => \is_int($estimate['price_minor'] ?? null) ? $estimate['price_minor'] : null,
                 'let_go' => '',
             ];

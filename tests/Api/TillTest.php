@@ -281,7 +281,8 @@ final class TillTest extends ApiTestCase
             self::errors($count(['counted_minor' => 11_290, 'stays_minor' => 20_000], 422)),
         );
         $counted = self::map($count(['counted_minor' => 11_200, 'why' => 'a coin behind it?'], 200)['counted']);
-        self::assertSame([1, 11_290, 11_200], [$counted['round'], $counted['expected_minor'], $counted['counted_minor']]);
+        self::assertSame([1, 11_290], [$counted['round'], $counted['expected_minor']]);
+        self::assertSame(11_200, $counted['counted_minor']);
         $this->pay(['products' => [['name' => 'Comb', 'minor' => 1290]], 'payments' => [self::cash(1290)]]);
         self::assertSame(1, self::map($this->till()['counted'])['sales_since']);
         $again = self::map($count(['counted_minor' => 12_580], 200)['counted']);

@@ -1,4 +1,5 @@
-// The till: what is due and what comes on top is summed by the server; what goes back, what is let go, the drawer.
+// The till: what is due and what comes on top is summed by the server; what goes back, what is let go,
+// the drawer.
 import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'
@@ -112,7 +113,7 @@ describe('the till', () => {
     expect(drawer).toContain('One bill since: count it again')
   })
 
-  it('settles a bill with what comes on top; what is wrong stands at its field, and nothing is lost', async () => {
+  it('settles a bill with what comes on top; what is wrong stands at its field', async () => {
     const wrong = { errors: [{ field: 'payments[0].voucher', message: 'no voucher has this number' }] }
     const asked = server({
       'GET /api/places/p1/till': TILL,
