@@ -46,7 +46,8 @@ final class DemoTill
         $days = array_map(static fn (int $n): \DateTimeImmutable => $now->modify("-$n days"), [14, 9, 6, 4, 2, 1]);
         $cash = 0;
         foreach ($days as $i => $at) {
-            $lines = [new Line(LineKind::Work, Labels::work(Service::Full), 6800 + 350 * $i, self::TAX, (string) $junia->id)];
+            $price = 6800 + 350 * $i;
+            $lines = [new Line(LineKind::Work, Labels::work(Service::Full), $price, self::TAX, (string) $junia->id)];
             foreach ($this->manager->getRepository(Visit::class)->findBy(['salon' => $salon, 'day' => $at]) as $visit) {
                 $lines = [new Line(
                     LineKind::Work,
@@ -65,7 +66,10 @@ final class DemoTill
         $this->manager->persist(
             new DrawerCount($mill, $junia, $yesterday->setTime(0, 0), 1, $yesterday, $held, $held, self::FLOAT, 1, ''),
         );
-        $brush = [new Line(LineKind::Product, 'Slicker brush', 1450, self::TAX), new Line(LineKind::Tip, Labels::of(LineKind::Tip), 200, 0.0, (string) $junia->id)];
+        $brush = [
+            new Line(LineKind::Product, 'Slicker brush', 1450, self::TAX),
+            new Line(LineKind::Tip, Labels::of(LineKind::Tip), 200, 0.0, (string) $junia->id),
+        ];
         $this->sale($mill, $junia, $now->modify('-20 minutes'), $brush, new Payment(Way::Cash, 2000));
         $comb = [new Line(LineKind::Product, 'Steel comb', 1290, self::TAX)];
         $this->sale($mill, $junia, $now->modify('-8 minutes'), $comb, new Payment(Way::Card, 1290));

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Demo;
 
+use KeenThistle\Book\Dog;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -41,7 +42,14 @@ final readonly class DemoTown
         'Holm' => ['Mountain cross', 'Northern sled cross'],
         'Gantry' => ['Smooth cross', 'Short-coated hound'],
     ];
-    private const NOTES = ['', '', '', 'Turns for the left ear only.', 'Likes the table by the window.', 'Licks the comb.'];
+    private const NOTES = [
+        '',
+        '',
+        '',
+        'Turns for the left ear only.',
+        'Likes the table by the window.',
+        'Licks the comb.',
+    ];
 
     /** @return list<Story> */
     public static function all(): array
@@ -63,8 +71,9 @@ final readonly class DemoTown
             $late = self::OVERDUE[$i] ?? null;
             $story['name'] = $name;
             $story['breed'] = $breeds[$i % 2];
-            $story['owner'] = [self::OWNERS[$owner], \sprintf('0555 0%02d %04d', 20 + $owner, 1000 + 137 * $owner % 9000)];
-            $story['colour'] = ['', 'white', 'cream', 'apricot', 'red', 'brown', 'grey', 'black'][$random->getInt(0, 7)];
+            $phone = \sprintf('0555 0%02d %04d', 20 + $owner, 1000 + ((137 * $owner) % 9000));
+            $story['owner'] = [self::OWNERS[$owner], $phone];
+            $story['colour'] = Dog::COLOURS[$random->getInt(0, \count(Dog::COLOURS) - 1)];
             $story['kg'] = round($base['kg'] * (0.8 + $random->getInt(0, 45) / 100), 1);
             $story['born'] = $random->getInt(1, 12);
             $story['sex'] = ['female', 'male', 'female_neutered', 'male_neutered'][$random->getInt(0, 3)];

@@ -139,7 +139,8 @@ final class DemoYear
     private function fill(Salon $salon, \DateTimeImmutable $today): void
     {
         $this->openSlots($salon, $today);
-        $every = self::every($this->manager->getRepository(Visit::class)->findBy(['salon' => $salon], ['day' => 'ASC']));
+        $visits = $this->manager->getRepository(Visit::class)->findBy(['salon' => $salon], ['day' => 'ASC']);
+        $every = self::every($visits);
         $dogs = $this->manager->getRepository(Dog::class)->findBy(['salon' => $salon], ['id' => 'ASC']);
         foreach ($dogs as $i => $dog) {
             $id = (string) $dog->id;
@@ -192,7 +193,7 @@ final class DemoYear
     private function beforeHolidays(int $day): int
     {
         $date = (new \DateTimeImmutable('@'.$day * self::DAY_S));
-        $eve = intdiv((new \DateTimeImmutable($date->modify('-20 days')->format('Y').'-12-23'))->getTimestamp(), self::DAY_S);
+        $eve = self::day(new \DateTimeImmutable($date->modify('-20 days')->format('Y').'-12-23'));
 
         return $day > $eve && $day < $eve + self::CROWD ? $eve - $day % self::CROWDED_DAYS : $day;
     }
@@ -328,7 +329,8 @@ final class DemoYear
     /** Most proofs of vaccination hold, some run out soon, a few have. */
     private function proofs(Salon $salon, \DateTimeImmutable $today): void
     {
-        foreach ($this->manager->getRepository(Dog::class)->findBy(['salon' => $salon], ['id' => 'ASC']) as $i => $dog) {
+        $dogs = $this->manager->getRepository(Dog::class)->findBy(['salon' => $salon], ['id' => 'ASC']);
+        foreach ($dogs as $i => $dog) {
             if (0 !== $i % 9) {
                 $dog->vaccinatedUntil = $today->modify('+'.((53 * $i) % 400 - 20).' days');
             }

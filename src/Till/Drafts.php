@@ -32,7 +32,9 @@ final readonly class Drafts
         $arrival = $this->scope->get($actor, Arrival::class, $id, $this->manager, 'arrival');
         $settles = 'a:'.$arrival->id->toBase32();
         $this->mustBeOpen($settles, $arrival->dog->name);
-        $groom = $this->manager->getRepository(Groom::class)->findOneBy(['arrival' => $arrival], ['openedAt' => 'DESC']);
+        $groom = $this->manager
+            ->getRepository(Groom::class)
+            ->findOneBy(['arrival' => $arrival], ['openedAt' => 'DESC']);
         if (null === $groom?->closedAt) {
             throw Refused::conflict("{$arrival->dog->name} is not ready: finish at the table first.");
         }
@@ -96,6 +98,8 @@ final readonly class Drafts
     {
         $used = min($booking->deposit ?? 0, Bill::total($lines));
 
-        return $used <= 0 ? $lines : [...$lines, new Line(LineKind::DepositUsed, Labels::of(LineKind::DepositUsed), -$used)];
+        return $used <= 0
+            ? $lines
+            : [...$lines, new Line(LineKind::DepositUsed, Labels::of(LineKind::DepositUsed), -$used)];
     }
 }

@@ -124,6 +124,7 @@ final readonly class TillReader
         );
         $out = [];
         foreach ($done as $r) {
+            $isToday = Row::text($r['day']) === $today->format('Y-m-d');
             $estimate = (array) json_decode(Row::text($r['estimate']), true);
             $out[] = [
                 'arrival' => Row::id($r['id']),
@@ -134,7 +135,7 @@ final readonly class TillReader
                 'owner' => Row::text($r['owner']),
                 'day' => Row::text($r['day']),
                 // What was not said to have gone has, by the next day.
-                'state' => null === $r['left_at'] && Row::text($r['day']) === $today->format('Y-m-d') ? 'ready' : 'gone',
+                'state' => null === $r['left_at'] && $isToday ? 'ready' : 'gone',
                 'minor' => \is_int($estimate['price_minor'] ?? null) ? $estimate['price_minor'] : null,
                 'let_go' => '',
             ];
