@@ -54,7 +54,8 @@ final readonly class Bill
                     throw InvalidInput::at("payments[$i].voucher", Say::it('money.no_such_voucher'));
                 }
                 if ($p->minor > $left) {
-                    throw InvalidInput::at("payments[$i].minor", Say::it('money.left_on_the_voucher', self::money($left)));
+                    $why = Say::it('money.left_on_the_voucher', self::money($left));
+                    throw InvalidInput::at("payments[$i].minor", $why);
                 }
                 $vouchers[$p->voucher] = $left - $p->minor;
             }
