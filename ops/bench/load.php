@@ -255,15 +255,16 @@ for ($n = 0; $n < DOGS; ++$n) {
         }
     }
     $add('booking', [
-        'day' => date('Y-m-d', strtotime('+'.(1 + ($n % 50)).' days')),
-        'time' => '09:30',
-        'kind' => 'full',
+        // A working day: twenty dogs, one after the other, from today on.
+        'day' => date('Y-m-d', strtotime('+'.($n % 50).' days')),
+        'time' => sprintf('%02d:%02d', 9 + intdiv(intdiv($n, 50), 3), 15 * (intdiv($n, 50) % 3)),
+        'kind' => ['full', 'tidy', 'nails', 'bath'][intdiv($n, 50) % 4],
         'note' => '',
         'state' => 'booked',
         'version' => 1,
         'id' => $next(),
         'dog_id' => $dog,
-        'staff_id' => $people[0],
+        'staff_id' => $people[$n % 2],
         'salon_id' => $salon,
     ]);
     foreach (['taken into the book', 'back: 7F blade → 5F blade', 'visit recorded'] as $i => $summary) {

@@ -291,6 +291,48 @@ foreach ($grooms ?? [] as $i => $groom) {
         }
     }
 }
+// Days and a year of a salon that is full, read as they are laid out already, against the SQL they ask.
+$soon = date('Y-m-d', strtotime('+5 days'));
+$dog = str_replace('/card', '', $cards[3]);
+$plans = [
+    'day' => "/api/agenda?on=$soon",
+    'week' => "/api/agenda/week?from=$soon",
+    'floor' => '/api/floor',
+    'proposals' => "$dog/proposals",
+    'year' => "$dog/year",
+];
+foreach ($plans as $kind => $path) {
+    $worker->get($path, $get);
+    $floors[$kind.'0'] = array_map(base64_encode(...), $recorded(static fn () => $worker->get($path, $get)));
+    $most[$kind] = count($floors[$kind.'0']);
+    $keepFloors($kind);
+}
+for ($round = -2; $round < ROUNDS; ++$round) {
+    foreach ($plans as $kind => $path) {
+        $asked = [$worker->get($path, $get)[0], $floor->get("/bench/floor?n={$kind}0")[0]];
+        if ($round >= 0) {
+            [$times[$kind][], $times["$kind floor"][]] = $asked;
+        }
+    }
+    // An unchanged look at the floor.
+    $worker->get('/api/floor', [
+        \CURLOPT_HEADERFUNCTION => static function ($c, string $h) use (&$etag): int {
+            if (0 === stripos($h, 'etag:')) {
+                $etag = trim(substr($h, 5));
+            }
+
+            return strlen($h);
+        },
+    ] + $get);
+    $same = $worker->get('/api/floor', [
+        \CURLOPT_HTTPHEADER => ["If-None-Match: $etag"],
+        \CURLOPT_HEADERFUNCTION => static fn ($c, string $h): int => strlen($h),
+    ] + $get, 304);
+    $health = $floor->get('/api/health');
+    if ($round >= 0) {
+        [$times['floor same'][], $times['floor health'][]] = [$same[0], $health[0]];
+    }
+}
 // One blade measured in the salon of 20 000 dogs: every card looked at for what changed, a thousand a step.
 $manager = new Visitor("http://127.0.0.1:$port");
 $managed = json_decode($manager->signIn('bench101-manager'), true)['csrf'];
@@ -377,6 +419,18 @@ echo $line('one tap at the table, against an unchanged card', 'taps 1', 'taps 1 
 printf("  %-66s %d ms (aim < 2 000)\n", '200 taps made without a network, counted in one request', $m['taps 200']);
 echo $line('the table\'s whole answer against the floor', 'groom', 'groom floor', '≤ 3×');
 printf("  %-66s %d\n", 'most SELECTs of one such answer, its session among them', $most['groom'] ?? 0);
+foreach (
+    [
+        'day' => ['a day of the diary, twenty dogs', '≤ 3×'],
+        'week' => ['a week of the diary', '≤ 3×'],
+        'floor' => ['the floor', '≤ 3×'],
+        'proposals' => ['dates to offer over five weeks', '≤ 5×'],
+        'year' => ['the year ahead of a dog', '–'],
+    ] as $kind => [$what, $aim]
+) {
+    echo $line("$what, against the floor; $most[$kind] SELECTs", $kind, "$kind floor", $aim);
+}
+echo $line('an unchanged look at the floor (304), against health', 'floor same', 'floor health', '≤ 1.2×');
 printf(
     "  %-66s %.2f s (aim < 10); %d of %d changed\n",
     'a measurement: lengths of 10 000 cards derived, what changed listed',

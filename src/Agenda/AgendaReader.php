@@ -7,11 +7,9 @@ declare(strict_types=1);
 namespace KeenThistle\Agenda;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Day\DayRule;
 use KeenThistle\Core\Day\Job;
-use KeenThistle\Core\Day\VisitTasks;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Diary\Booking;
@@ -23,12 +21,13 @@ use KeenThistle\Staff\Staff;
 final readonly class AgendaReader
 {
     private const WEEK = 7;
-    /** Heavier dogs take a lift table, or two people. */
-    public const LIFT_KG = 20.0;
-    private const SETTLE = 1;
 
-    public function __construct(private Scope $scope, private Booked $booked, private EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private Scope $scope,
+        private Booked $booked,
+        private LaidOut $laid,
+        private EntityManagerInterface $manager,
+    ) {
     }
 
     public function day(Actor $actor, \DateTimeImmutable $on): AgendaView
@@ -56,10 +55,10 @@ final readonly class AgendaReader
             }
             $day = new Day($jobs, $crew->workers, $crew->stations, $crew->lifts);
             // Read once, and only where something has no place today.
-            $plan = (new DayRule())->plan($day, function (int $n) use ($actor, $on, $salon, $i, &$later): Day {
+            $plan = $this->laid->plan($day, function () use ($actor, $on, $salon, $i, &$later): array {
                 $later ??= $this->later($actor, $on, $salon);
 
-                return $later[$n][$i];
+                return array_map(static fn (array $places): Day => $places[$i], $later);
             });
             $places[] = AgendaPlaceView::of($crew, $plan, $bookings, $on);
         }
@@ -165,27 +164,16 @@ final readonly class AgendaReader
         return Crew::at($crews, $b->staff?->place);
     }
 
-    /** The tick by which its owner was told it is ready. */
-    public static function promised(Booking $b, Minutes $minutes): int
-    {
-        return '' === $b->promised ? Crew::tick($b->time) + $minutes->slot * Day::TICKS : Crew::tick($b->promised);
-    }
-
     private static function job(Booking $b, Minutes $minutes): Job
     {
-        $dog = $b->dog;
-        $arrives = Crew::tick($b->time);
-        $groomer = null === $b->staff ? '' : Crew::asGroomer($b->staff);
-
-        return new Job(
+        return VisitJob::of(
             (string) $b->id,
-            $arrives,
-            self::promised($b, $minutes),
-            VisitTasks::of($minutes, Service::tryFrom($b->kind) ?? Service::Full, groomer: $groomer),
-            self::SETTLE,
-            (string) $dog->household->id,
-            heavy: ($dog->kg ?? 0.0) > self::LIFT_KG,
-            neverAlone: StandingCautions::standing($dog)->isWatchedWhileDrying(),
+            $b->dog,
+            $minutes,
+            Service::tryFrom($b->kind) ?? Service::Full,
+            $b->staff,
+            Crew::tick($b->time),
+            VisitJob::promised($b, $minutes),
         );
     }
 }

@@ -120,6 +120,12 @@ final readonly class Crew
         return null !== (new SkillCheck())->refuses($person->role->value, Service::Full, null);
     }
 
+    /** "HH:MM" of minutes from midnight; after it, as people say it of a late evening: 24:10. */
+    public static function time(int $minutes): string
+    {
+        return \sprintf('%02d:%02d', intdiv($minutes, 60), $minutes % 60);
+    }
+
     public static function tick(string $time): int
     {
         return (60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2)) * Day::TICKS;

@@ -90,7 +90,7 @@ final readonly class Proposals
 
         return new ProposalsView($minutes->slot, $said, array_map(static fn (array $p): array => [
             'day' => $p['day'],
-            'time' => \sprintf('%02d:%02d', intdiv($p['time'], 60), $p['time'] % 60),
+            'time' => Crew::time($p['time']),
             'staff' => $p['person'],
             'name' => $names[$p['person']] ?? '',
             'late_days' => $p['late_days'],

@@ -106,7 +106,7 @@ final readonly class WaitingList
         return [
             'time' => null === $place
                 ? null
-                : \sprintf('%02d:%02d', intdiv($place['time'], 60), $place['time'] % 60),
+                : Crew::time($place['time']),
             'with' => $place['person'] ?? null,
             'with_name' => null === $place ? null : $names[$place['person']] ?? null,
         ];

@@ -8,11 +8,11 @@ namespace KeenThistle\Floor;
 
 use KeenThistle\Agenda\AgendaReader;
 use KeenThistle\Agenda\Crew;
+use KeenThistle\Agenda\LaidOut;
 use KeenThistle\Book\Reach;
 use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Day\DayPlan;
-use KeenThistle\Core\Day\DayRule;
 use KeenThistle\Core\Day\Placed;
 use KeenThistle\Core\Table\TimerKind;
 use KeenThistle\Staff\Actor;
@@ -21,8 +21,6 @@ use KeenThistle\Staff\Scope;
 use KeenThistle\Table\BoardView;
 use KeenThistle\Table\TableTimers;
 use Psr\Clock\ClockInterface;
-use Symfony\Contracts\Cache\CacheInterface;
-use Symfony\Contracts\Cache\ItemInterface;
 
 final readonly class FloorReader
 {
@@ -30,7 +28,6 @@ final readonly class FloorReader
     private const GRID = 5;
     /** Less is not worth moving anybody. */
     private const MOVED = 10 * Day::TICKS;
-    private const KEPT_S = 3600;
     private const ORDER = ['table', 'rests', 'here', 'expected', 'ready', 'gone'];
 
     public function __construct(
@@ -39,7 +36,7 @@ final readonly class FloorReader
         private AgendaReader $agenda,
         private TableTimers $timers,
         private ClockInterface $clock,
-        private CacheInterface $cache,
+        private LaidOut $laid,
     ) {
     }
 
@@ -127,34 +124,17 @@ final readonly class FloorReader
         }
         $out = [];
         foreach ($crews as $i => $crew) {
-            $first = $this->laid(new Day($morning[$i], $crew->workers, $crew->stations, $crew->lifts));
+            $first = $this->laid->plan(new Day($morning[$i], $crew->workers, $crew->stations, $crew->lifts));
             $before = [];
             foreach ($first->placed as $p) {
                 $before["{$p->job->id} $p->phase"] = [$p->from, $p->person];
             }
-            $out[] = $this->laid(
+            $out[] = $this->laid->plan(
                 new Day($live[$i], $crew->workers, $crew->stations, $crew->lifts, $now, $before),
             );
         }
 
         return $out;
-    }
-
-    /** The same day is laid out once. */
-    private function laid(Day $day): DayPlan
-    {
-        if ([] === $day->jobs) {
-            return (new DayRule())->plan($day);
-        }
-        $key = 'day-'.hash('xxh128', serialize($day));
-        $plan = $this->cache->get($key, static function (ItemInterface $item) use ($day): DayPlan {
-            $item->expiresAfter(self::KEPT_S);
-
-            return (new DayRule())->plan($day);
-        });
-        \assert($plan instanceof DayPlan);
-
-        return $plan;
     }
 
     /** @param list<Crew> $crews */
@@ -367,6 +347,6 @@ final readonly class FloorReader
         }
         $minutes = $end ? (int) ceil($ticks / Day::TICKS) : intdiv($ticks, Day::TICKS);
 
-        return \sprintf('%02d:%02d', intdiv($minutes, 60), $minutes % 60);
+        return Crew::time($minutes);
     }
 }

@@ -6,22 +6,19 @@ declare(strict_types=1);
 
 namespace KeenThistle\Floor;
 
-use KeenThistle\Agenda\AgendaReader;
 use KeenThistle\Agenda\Crew;
+use KeenThistle\Agenda\VisitJob;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Book\Dog;
-use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Day\Done;
 use KeenThistle\Core\Day\Job;
 use KeenThistle\Core\Day\Task;
-use KeenThistle\Core\Day\VisitTasks;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\Whereabouts;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Diary\Booking;
-use KeenThistle\Staff\Staff;
 use KeenThistle\Table\Groom;
 
 final class OnTheFloor
@@ -85,7 +82,7 @@ final class OnTheFloor
 
         return match (true) {
             null === $this->minutes => null,
-            null !== $this->booking => AgendaReader::promised($this->booking, $this->minutes),
+            null !== $this->booking => VisitJob::promised($this->booking, $this->minutes),
             null !== $came => self::tick($came, $zone) + $this->minutes->slot * Day::TICKS,
             default => null,
         };
@@ -171,20 +168,14 @@ final class OnTheFloor
 
     private function job(Minutes $minutes, int $arrives): Job
     {
-        $staff = $this->booking?->staff;
-        $groomer = $staff instanceof Staff ? Crew::asGroomer($staff) : '';
-
-        return new Job(
+        return VisitJob::of(
             $this->id(),
+            $this->dog,
+            $minutes,
+            $this->kind(),
+            $this->booking?->staff,
             $arrives,
-            null === $this->booking
-                ? $arrives + $minutes->slot * Day::TICKS
-                : AgendaReader::promised($this->booking, $minutes),
-            VisitTasks::of($minutes, $this->kind(), groomer: $groomer),
-            1,
-            (string) $this->dog->household->id,
-            heavy: ($this->dog->kg ?? 0.0) > AgendaReader::LIFT_KG,
-            neverAlone: StandingCautions::standing($this->dog)->isWatchedWhileDrying(),
+            null === $this->booking ? null : VisitJob::promised($this->booking, $minutes),
         );
     }
 

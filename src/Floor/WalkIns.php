@@ -8,6 +8,7 @@ namespace KeenThistle\Floor;
 
 use KeenThistle\Agenda\AgendaReader;
 use KeenThistle\Agenda\Clocks;
+use KeenThistle\Agenda\Crew;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Day\DayPlan;
@@ -43,7 +44,7 @@ final readonly class WalkIns
         $now = OnTheFloor::tick($this->clock->now(), $zone);
         $minute = intdiv($now, Day::TICKS);
         $quarter = min(self::DAY - self::DAY % self::QUARTER, intdiv($minute, self::QUARTER) * self::QUARTER);
-        $time = \sprintf('%02d:%02d', intdiv($quarter, 60), $quarter % 60);
+        $time = Crew::time($quarter);
         $minutes = $this->order->minutes($dog, Plans::recipes($this->clocks->of($actor, $dog)->plan), null, $kind);
         $id = (string) $dog->id;
         $none = new WalkInView($id, $dog->name, $kind->value, $minutes?->slot, null, null, null, [], $time);
@@ -87,8 +88,8 @@ final readonly class WalkIns
                         $dog->name,
                         $kind->value,
                         $minutes->slot,
-                        \sprintf('%02d:%02d', intdiv($begins, 60), $begins % 60),
-                        \sprintf('%02d:%02d', intdiv($ready, 60), $ready % 60),
+                        Crew::time($begins),
+                        Crew::time($ready),
                         max(0, $begins - $minute),
                         $late,
                         $time,

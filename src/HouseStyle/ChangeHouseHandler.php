@@ -44,6 +44,7 @@ final readonly class ChangeHouseHandler implements Handler
         $before = self::plain($salon);
         $salon->matLimit = $form->mat_limit;
         $salon->asksForVaccination = $form->asks_for_vaccination;
+        $salon->liftKg = $form->lift_kg;
         $salon->remindDays = $form->remind_days;
         $salon->hemisphere = $form->hemisphere;
         $this->setZone($salon, $form, $actor);
@@ -90,6 +91,7 @@ final readonly class ChangeHouseHandler implements Handler
         return [
             'mat_limit' => (string) $salon->matLimit,
             'vaccination' => $salon->asksForVaccination ? 'asked' : 'not asked',
+            'lifting' => (string) $salon->liftKg,
             'reminder' => (string) $salon->remindDays,
             'hemisphere' => $salon->hemisphere->value,
             'time_zone' => $salon->timeZone,

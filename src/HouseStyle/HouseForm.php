@@ -27,6 +27,8 @@ final readonly class HouseForm
         public bool $asks_for_vaccination = true,
         #[Whole(0, 14), Says('days before a visit on which its owner is reminded; 0: nobody is')]
         public int $remind_days = 2,
+        #[Number(1, 200, 'kg'), Says('heavier dogs take a lift table, or two people')]
+        public float $lift_kg = 20.0,
         #[Choice(Season::class, 'hemisphere')] public Season $hemisphere = Season::North,
         #[Shaped([self::class, 'zones']), Says('whose day it is; null: as it is')] public ?string $time_zone = null,
         #[Says('another time zone is meant: what is booked keeps its hour on the wall')]

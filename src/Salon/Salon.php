@@ -49,6 +49,10 @@ class Salon
     #[ORM\Column(type: 'smallint', options: ['default' => 2])]
     public int $remindDays = 2;
 
+    /** Heavier dogs take a lift table, or two people. */
+    #[ORM\Column(options: ['default' => 20])]
+    public float $liftKg = 20.0;
+
     #[ORM\Column]
     public float $matLimit = 12.0;
 

@@ -101,7 +101,7 @@ final class RecordedTest extends ApiTestCase
         $db->executeStatement('SET foreign_key_checks = 1');
         $command = self::getContainer()->get(DemoCommand::class);
         self::assertInstanceOf(DemoCommand::class, $command);
-        self::assertSame(0, (new CommandTester($command))->execute([]));
+        self::assertSame(0, (new CommandTester($command))->execute(['--few' => true]));
     }
 
     /**

@@ -14,6 +14,8 @@ final class ViewsOfTheSalonTest extends ViewsCase
     {
         yield 'floor' => ['/floor', 'Who works today'];
         yield 'floor, walk-in' => ['/floor#Walk-in', 'It is not in the book yet'];
+        yield 'till' => ['/till', 'Should be in it now'];
+        yield 'till, a bill' => ['/till#Sell something', 'A second way'];
         yield 'book' => ['/book', 'All dogs by name'];
         yield 'search' => ['/book?typed=mar', 'found'];
         yield 'day list' => ['/day', 'The Fulling Room ·'];

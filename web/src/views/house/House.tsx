@@ -32,6 +32,7 @@ function Form({ house }: { house: HouseData }) {
     mat_limit: String(house.mat_limit),
     asks_for_vaccination: house.asks_for_vaccination,
     remind_days: String(house.remind_days),
+    lift_kg: String(house.lift_kg),
     hemisphere: house.hemisphere,
     time_zone: house.time_zone,
     zone_meant: false,
@@ -52,6 +53,7 @@ function Form({ house }: { house: HouseData }) {
             ...v,
             mat_limit: number(v.mat_limit),
             remind_days: number(v.remind_days),
+            lift_kg: number(v.lift_kg),
             schools,
             styles: own,
           },
@@ -129,6 +131,13 @@ function Form({ house }: { house: HouseData }) {
             onChange={(e) => set({ zone_meant: e.target.checked })}
           />
         )}
+        <TextField
+          label="Lifted by two, or a lift table, above (kg)"
+          inputMode="decimal"
+          value={v.lift_kg}
+          onChange={(e) => set({ lift_kg: e.target.value })}
+          error={errors.lift_kg}
+        />
         <TextField
           label="Owners are reminded so many days before"
           inputMode="numeric"
