@@ -293,6 +293,20 @@ final class DateTest extends ApiTestCase
             $this->booked()['id'],
         ]);
         self::assertSame(['Tansy'], array_column(self::rows($desk()['silent']), 'name'));
+        // A colleague's leave is said of what is booked with them.
+        self::assertSame([], $desk()['clashes']);
+        $tomorrow = date('Y-m-d', (int) strtotime('+1 day'));
+        $this->db()->executeStatement("UPDATE staff SET away = ? WHERE login = 'tove'", [
+            json_encode([['from' => $tomorrow, 'to' => $tomorrow, 'why' => 'a wedding']], \JSON_THROW_ON_ERROR),
+        ]);
+        $this->db()->executeStatement(
+            "UPDATE booking SET day = ?, staff_id = (SELECT id FROM staff WHERE login = 'tove') WHERE id = ?",
+            [$tomorrow, $this->booked()['id']],
+        );
+        $this->fresh();
+        $clash = self::rows($desk()['clashes'])[0] ?? [];
+        self::assertSame(['Tansy', $tomorrow], [$clash['name'], $clash['day']]);
+        self::assertStringContainsString('a wedding', self::text($clash['why']));
     }
 
     public function testProofOfVaccinationIsLookedAtForTheDayOfTheVisit(): void

@@ -15,13 +15,18 @@ export function FrontDesk() {
     refetchInterval: LOOK_MS,
   })
   if (!desk.data) return null
-  const { asks, silent, overdue } = desk.data
+  const { asks, silent, overdue, clashes } = desk.data
   return (
     <section aria-label="For the front desk" className="panel space-y-3 p-4">
       <h2 className="text-lg">For the front desk</h2>
-      {asks.length + silent.length + overdue.length === 0 && (
+      {asks.length + silent.length + overdue.length + clashes.length === 0 && (
         <p className="text-moss">Nobody to ring, nobody overdue.</p>
       )}
+      <List
+        title="Booked, but nobody is there"
+        rows={clashes}
+        said={(r) => `${day(r.day)}, ${r.time}: ${'why' in r ? String(r.why) : ''}`}
+      />
       <List title="To ring about another day" rows={asks} said={(r) => `${day(r.day)}, ${r.time}`} />
       <List title="Tomorrow, no answer yet" rows={silent} said={(r) => r.time} />
       <List

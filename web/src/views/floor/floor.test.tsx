@@ -86,7 +86,7 @@ describe('the floor', () => {
     const missed = { id: 'b1', version: 4, charge_minor: 6000 }
     const asked = server({
       'GET /api/floor': { ...FLOOR, dogs: [{ ...tansy, ...said }] },
-      'GET /api/floor/desk': { asks: [], silent: [], overdue: [] },
+      'GET /api/floor/desk': { asks: [], silent: [], overdue: [], clashes: [] },
       'PUT /api/bookings/b1/missed': missed,
       'DELETE /api/bookings/b1/missed': { ...missed, version: 5, charge_minor: 0 },
     })
@@ -118,6 +118,7 @@ describe('the floor', () => {
         asks: [{ ...row, name: 'Wick', day: '2026-12-01', time: '10:00', told: 'on holiday', days: 3 }],
         silent: [],
         overdue: [{ ...row, day: '2026-11-20', days: 8 }],
+        clashes: [{ ...row, name: 'Osric', day: '2026-12-03', time: '09:00', days: 5, why: 'Tove is away' }],
       },
     })
     page(signedIn(<Floor />))
@@ -125,6 +126,7 @@ describe('the floor', () => {
     expect(desk.getByText(/full groom, 8 days over/)).toBeTruthy()
     expect(desk.getByText(/on holiday/)).toBeTruthy()
     expect(desk.queryByText(/Tomorrow/)).toBeNull()
+    expect(desk.getByText(/09:00: Tove is away/)).toBeTruthy()
   })
 
   it('shows what is late first, what to move, and who has whom', async () => {
