@@ -69,7 +69,7 @@ final readonly class CloseGroomHandler implements Handler
         );
         $visit->leftOut = GroomVisit::leftOut($groom, $board);
         $visit->seen = GroomVisit::seen($groom);
-        $entries = [$recorded, ...$this->book($groom, $who, $form->next)];
+        $entries = [$recorded, ...$this->book($actor, $groom, $who, $form->next)];
         $this->runs->record($this->manager, $groom, $board, $who, $now);
         $groom->close($who, $now);
         $groom->visit = $visit;
@@ -99,7 +99,7 @@ final readonly class CloseGroomHandler implements Handler
      *
      * @return list<Entry>
      */
-    private function book(Groom $groom, Staff $who, array $next): array
+    private function book(Actor $actor, Groom $groom, Staff $who, array $next): array
     {
         $mayBook = $who->may(May::BOOK);
         $entries = [];
@@ -110,13 +110,27 @@ final readonly class CloseGroomHandler implements Handler
             if (null !== $there) {
                 continue;
             }
-            $booking = new Booking(Uuid::v7(), $groom->dog, null, $n->on, $n->time, $n->kind);
+            $person = null === $n->staff
+                ? null
+                : $this->scope->get($actor, Staff::class, $n->staff, $this->manager, 'person');
+            $booking = new Booking(Uuid::v7(), $groom->dog, $person, $n->on, $n->time, $n->kind);
             $isHeld = State::from($groom->dog->state)->isBooked();
-            $closed = $isHeld ? $this->slots->whyClosed($n->on, $n->time, null)[1] ?? '' : 'no dates are held for it';
+            $closed = $isHeld
+                ? $this->slots->whyClosed($n->on, $n->time, $person)[1] ?? $this->slots->whyTaken(
+                    $groom->dog,
+                    $person,
+                    $n->on,
+                    $n->time,
+                )
+                : 'no dates are held for it';
             $isBooked = $mayBook && '' === $closed;
             if (!$isBooked) {
                 $booking->wish();
+                $booking->staff = null;
                 $booking->note = "wished by $who->name at the table".('' === $closed ? '' : "; $closed");
+            }
+            if ($isBooked) {
+                $this->slots->take($booking);
             }
             $this->manager->persist($booking);
             $entries[] = $booking->entry($isBooked ? 'booked' : 'wished for the desk');

@@ -56,10 +56,23 @@ final class TableEndTest extends TableCase
         );
         $next = self::rows($finish['next']);
         self::assertContains('full', array_column($next, 'kind'));
+        $tove = (string) \Symfony\Component\Uid\Uuid::fromBinary(
+            self::text($this->db()->fetchOne("SELECT id FROM staff WHERE login = 'tove'")),
+        );
+        // Somebody else has got that hour of hers meanwhile.
+        $taken = date('Y-m-d', (int) strtotime('+45 days'));
+        $this->ask('POST', '/api/dogs/'.$this->dogId('Wick').'/bookings', [
+            'day' => $taken,
+            'time' => '11:00',
+            'staff' => $tove,
+        ], 201);
         $close = [
             'minutes' => 95,
             'note' => 'good dog',
-            'next' => [['kind' => 'full', 'on' => $next[0]['on']]],
+            'next' => [
+                ['kind' => 'full', 'on' => $next[0]['on'], 'time' => '10:30', 'staff' => $tove],
+                ['kind' => 'nails', 'on' => $taken, 'time' => '11:00', 'staff' => $tove],
+            ],
             'message' => 'Sorrel is ready.',
         ];
         $closed = $this->ask('POST', $this->path('close'), $close, 200);
@@ -74,7 +87,11 @@ final class TableEndTest extends TableCase
         self::assertSame('done', self::find($zones, 'zone', 'back')['state']);
         self::assertSame('hot spot', self::find($zones, 'zone', 'belly')['why']);
         self::assertSame('not reached', self::find($zones, 'zone', 'skull')['why']);
-        self::assertContains($next[0]['on'], array_column(self::rows($card['bookings']), 'day'));
+        $booked = self::find(self::rows($card['bookings']), 'day', $next[0]['on']);
+        self::assertSame(['10:30', 'Tove Lindgarth'], [$booked['time'], $booked['staff']]);
+        $wished = self::find(self::rows($card['bookings']), 'day', $taken);
+        self::assertSame('wished', $wished['state']);
+        self::assertStringContainsString('has Wick on', self::text($wished['note']));
         $this->workThrough();
         $out = self::rows($this->ask('GET', '/api/outbox', expect: 200)['messages'])[0];
         self::assertSame(

@@ -8,17 +8,22 @@ interface Props {
   kind: string
   /** a booking that would be given up for it */
   moving?: string
+  /** the last day that keeps the clock; as the dog's clocks say where it is left out */
+  due?: string
   chosen: { day: string; time: string; staff: string }
   onChoose: (date: { day: string; time: string; staff: string }) => void
 }
 
-export function Offers({ dog, kind, moving, chosen, onChoose }: Props) {
+export function Offers({ dog, kind, moving, due, chosen, onChoose }: Props) {
   const offers = useQuery({
-    queryKey: ['offers', dog, kind, moving],
+    queryKey: ['offers', dog, kind, moving, due],
     queryFn: () =>
       take(
         api.GET('/api/dogs/{id}/proposals', {
-          params: { path: { id: dog }, query: { kind, ...(moving ? { moving } : {}) } },
+          params: {
+            path: { id: dog },
+            query: { kind, ...(moving ? { moving } : {}), ...(due ? { due } : {}) },
+          },
         }),
       ),
     staleTime: 30_000,

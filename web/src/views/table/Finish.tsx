@@ -1,7 +1,6 @@
 // The end of a groom: the look, what it took, the price, the next dates, and what the owner hears; closed in
 // one tap.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Check } from 'lucide-react'
 import { useState, type ReactNode } from 'react'
 import { useParams } from 'react-router'
 import { api, ApiError, take, type Schemas } from '../../app/client'
@@ -13,13 +12,14 @@ import { CheckField, TextField } from '../../ui/Field'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
-import { day } from '../../ui/words'
 import { Photos } from '../../parts/Photos'
 import { AsLeft } from './AsLeft'
 import { Closed } from './Closed'
 import { AsAgreed, Clocks, GrowsOut } from './Ends'
 import { Measures } from './Measures'
 import { Minutes } from './Minutes'
+import { NextDates } from './NextDates'
+import { datesToSend, type Dates } from './dates'
 import type { Shown, TapData } from './taps'
 import { useGroom } from './useGroom'
 import { LinkButton } from '../../ui/LinkButton'
@@ -102,7 +102,7 @@ function Closing({ groom, finish, labels, tap, unsent, children }: ClosingProps)
   const { may } = useSession()
   const cache = useQueryClient()
   const toast = useToast()
-  const [booked, setBooked] = useState<Record<string, boolean>>({})
+  const [dates, setDates] = useState<Dates>({})
   const [kind, setKind] = useState(finish.kind)
   const [note, setNote] = useState('')
   const [tell, setTell] = useState(finish.phone !== '')
@@ -116,7 +116,7 @@ function Closing({ groom, finish, labels, tap, unsent, children }: ClosingProps)
           body: {
             kind,
             note,
-            next: finish.next.filter((n) => booked[n.kind]).map((n) => ({ kind: n.kind, on: n.on })),
+            next: datesToSend(finish, dates),
             message: tell ? message : null,
           },
         }),
@@ -166,39 +166,14 @@ function Closing({ groom, finish, labels, tap, unsent, children }: ClosingProps)
           <AsAgreed finish={finish} labels={labels} canWork={canWork} tap={tap} />
           <GrowsOut finish={finish} labels={labels} />
           <Minutes finish={finish} labels={labels} onTold={(incident) => tap({ kind: 'told', incident })} />
-          <section className="panel space-y-3 p-4" aria-label="Next dates">
-            <h2 className="text-xl">When back</h2>
-            {finish.next_visit && (
-              <p className="rounded-md bg-well px-3 py-2">
-                <b>Next:</b> {finish.next_visit.words}{' '}
-                <span className="text-ink-2">About {day(finish.next_visit.on)}.</span>
-              </p>
-            )}
-            <Clocks finish={finish} />
-            <div className="grid gap-2">
-              {finish.next.map((n) => (
-                <button
-                  key={n.kind}
-                  type="button"
-                  aria-pressed={!!booked[n.kind]}
-                  disabled={!canWork}
-                  onClick={() => setBooked({ ...booked, [n.kind]: !booked[n.kind] })}
-                  className={`flex min-h-14 items-center gap-3 rounded-md border px-3 text-left
-                    ${booked[n.kind] ? 'border-moss bg-moss-soft' : 'border-line bg-sheet hover:bg-well'}`}
-                >
-                  <Check
-                    aria-hidden
-                    className={`size-6 shrink-0 ${booked[n.kind] ? 'text-moss' : 'text-line'}`}
-                  />
-                  <span>
-                    <b className="capitalize">{n.kind}</b>, {day(n.on)}
-                    {!may('book') && ', as a wish for the desk'}{' '}
-                    <span className="block text-sm text-ink-2">{n.why}</span>
-                  </span>
-                </button>
-              ))}
-            </div>
-          </section>
+          <NextDates
+            dog={groom.dog.id}
+            finish={finish}
+            canWork={canWork}
+            dates={dates}
+            onDates={setDates}
+            clocks={<Clocks finish={finish} />}
+          />
           <section className="panel space-y-3 p-4" aria-label="The owner">
             <h2 className="text-xl">The owner</h2>
             <CheckField

@@ -101,6 +101,20 @@ describe('the end of a groom', () => {
       'GET /api/grooms/g1': groom({ next: null }),
       'GET /api/grooms/g1/finish': FINISH,
       'GET /api/dogs/d1/measures': MEASURES,
+      'GET /api/dogs/d1/proposals': {
+        minutes: 90,
+        due: '2026-06-20',
+        proposals: [
+          {
+            day: '2026-06-18',
+            time: '10:30',
+            staff: 's1',
+            name: 'Tove Lindgarth',
+            late_days: 0,
+            reasons: ['2 days before the clock runs out'],
+          },
+        ],
+      },
       'PUT /api/dogs/d1/measures': () =>
         problem(422, 'Some of this cannot be accepted.', {
           errors: [{ field: 'neck_mm', message: 'must be a number' }],
@@ -141,6 +155,7 @@ describe('the end of a groom', () => {
       }),
     )
     await userEvent.click(screen.getByRole('button', { name: /full ?, Sat 20 Jun/ }))
+    await userEvent.click(await screen.findByRole('button', { name: /Thu 18 Jun 2026, 10:30/ }))
     await userEvent.click(screen.getByRole('button', { name: 'Owner is told' }))
     await userEvent.type(screen.getByLabelText('Note for the next person'), 'good')
     await waitFor(() =>
@@ -151,7 +166,7 @@ describe('the end of a groom', () => {
     expect(asked.find((a) => a.path.endsWith('/close'))?.body).toEqual({
       kind: 'full',
       note: 'good',
-      next: [{ kind: 'full', on: '2026-06-20' }],
+      next: [{ kind: 'full', on: '2026-06-18', time: '10:30', staff: 's1' }],
       message: 'Brisk is ready.',
     })
   })
