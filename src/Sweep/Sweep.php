@@ -11,6 +11,7 @@ namespace KeenThistle\Sweep;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KeenThistle\Arrival\PhotoStore;
+use KeenThistle\InOut\Exports;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -18,8 +19,12 @@ final readonly class Sweep
 {
     private const AT_ONCE = 5000;
 
-    public function __construct(private Connection $db, private PhotoStore $photos, private ClockInterface $clock)
-    {
+    public function __construct(
+        private Connection $db,
+        private PhotoStore $photos,
+        private Exports $exports,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @return array<string, int> what went, and how many */
@@ -39,6 +44,7 @@ final readonly class Sweep
             'PDFs of owners' => $this->rows('DELETE FROM owner_pdf WHERE made_at < ?', $day('-30 days')),
             'jobs that came to an end' => $this->rows('DELETE FROM job WHERE ended_at < ?', $day('-30 days')),
             'nights' => $this->rows('DELETE FROM night WHERE day < ?', $day('-60 days')),
+            'exports' => $this->exports->sweep(),
             'files of photos' => $this->photos->sweep($now, $this->known(...)),
         ];
     }

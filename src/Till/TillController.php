@@ -10,6 +10,7 @@ use KeenThistle\Command\Commands;
 use KeenThistle\Command\Http\Answer;
 use KeenThistle\Command\Key;
 use KeenThistle\Core\Input\Shape;
+use KeenThistle\Diary\BookingView;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\FromIfMatch;
@@ -95,7 +96,7 @@ final readonly class TillController
 
     #[Route('/api/bookings/{id}/charge', methods: ['PUT'])]
     #[IsGranted(May::MONEY)]
-    #[Endpoint('Let go what house terms ask for a visit', status: 204)]
+    #[Endpoint('Let go what house terms ask for a visit', gives: BookingView::class)]
     public function letGo(
         Actor $actor,
         string $id,
@@ -103,7 +104,9 @@ final readonly class TillController
         #[FromBody] LetGoForm $form,
         Key $key,
     ): Response {
-        return Answer::to($this->commands->run(new LetGo($id, $version, $form->why), $actor, $key), null);
+        $done = $this->commands->run(new LetGo($id, $version, $form->why), $actor, $key);
+
+        return Answer::to($done, $this->till->booking($actor, $id));
     }
 
     #[Route('/api/bookings/{id}/deposit', methods: ['DELETE'])]

@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Money\Line;
 use KeenThistle\Core\Money\LineKind;
 use KeenThistle\Diary\Booking;
+use KeenThistle\Diary\BookingView;
 use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
@@ -79,6 +80,11 @@ final readonly class TillReader
                 'sales_since' => \count($sales) - $count->sales,
             ],
         );
+    }
+
+    public function booking(Actor $actor, string $id): BookingView
+    {
+        return BookingView::of($this->scope->get($actor, Booking::class, $id, $this->manager, 'booking'));
     }
 
     public function sale(Actor $actor, string $id): SaleView

@@ -8,6 +8,7 @@ namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Demo\DemoLoader;
+use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
 
 abstract class AccessCase extends ApiTestCase
@@ -60,6 +61,14 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/bookings/{id}/charge' => [[...self::TABLE, 'front_desk'], true],
             'DELETE /api/bookings/{id}/deposit' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/drawer' => [[...self::TABLE, 'front_desk'], true],
+            'GET /api/exports' => [['manager'], false],
+            'POST /api/exports' => [['manager'], false],
+            'GET /api/exports/{id}' => [['manager'], false],
+            'GET /api/calendars' => [self::ALL, false],
+            'PUT /api/me/calendar' => [self::ALL, false],
+            'DELETE /api/me/calendar' => [self::ALL, false],
+            'PUT /api/calendars/{id}' => [['manager'], true],
+            'DELETE /api/calendars/{id}' => [['manager'], true],
             'GET /api/floor/desk' => [[...self::TABLE, 'front_desk'], false],
             'DELETE /api/bookings/{id}' => [[...self::TABLE, 'front_desk'], true],
             'GET /api/kit' => [self::ALL, false],
@@ -191,6 +200,8 @@ abstract class AccessCase extends ApiTestCase
     {
         $id = match (true) {
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+            str_starts_with($path, '/api/exports/') => $this->anExport(),
+            str_starts_with($path, '/api/calendars/') => $this->aPlace(),
             str_starts_with($path, '/api/bills/') => $this->aBill(),
             str_starts_with($path, '/api/series/') => $this->aSeries(),
             str_starts_with($path, '/api/waiting/') => $this->aWaitingDog(),
@@ -314,6 +325,17 @@ abstract class AccessCase extends ApiTestCase
                 SELECT ?, id, salon_id, 'nails', NOW(), NOW(), '' FROM dog WHERE id = ?",
             [$id->toBinary(), $dog],
         );
+
+        return (string) $id;
+    }
+
+    protected function anExport(): string
+    {
+        $name = 'The Fulling Room';
+        $salon = Uuid::fromBinary(self::text($this->db()->fetchOne('SELECT id FROM salon WHERE name = ?', [$name])));
+        $folder = $_SERVER['EXPORT_DIR'] ?? '';
+        \assert(\is_string($folder) && '' !== $folder);
+        (new Filesystem())->dumpFile("$folder/$salon/".($id = Uuid::v7()).'.zip', 'x');
 
         return (string) $id;
     }

@@ -33,6 +33,7 @@ final class AccessTest extends AccessCase
             'GET /date/{token}',
             'POST /date/{token}',
             'GET /receipt/{token}',
+            'GET /calendar/{token}.ics',
             'GET /receipt/{token}.pdf',
         ];
         sort($routes);

@@ -9,6 +9,7 @@ declare(strict_types=1);
 namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Arrival\PhotoStore;
+use KeenThistle\InOut\Exports;
 use KeenThistle\Refusal\Kind;
 use KeenThistle\Sweep\Sweep;
 use Symfony\Component\Clock\MockClock;
@@ -120,7 +121,12 @@ final class PhotoTest extends ApiTestCase
                 [$salon, $key, str_repeat('0', 64), (new \DateTimeImmutable($ago))->format('Y-m-d H:i:s')],
             );
         }
-        $sweep = static fn (string $when): Sweep => new Sweep($db, new PhotoStore($folder), new MockClock($when));
+        $sweep = static fn (string $when): Sweep => new Sweep(
+            $db,
+            new PhotoStore($folder),
+            new Exports("$folder/exports", new MockClock($when)),
+            new MockClock($when),
+        );
         self::assertSame(0, $sweep('+50 minutes')->all()['files of photos'], 'a copy may be looking for it');
         self::assertSame(2, $sweep('+70 minutes')->all()['files of photos']);
         self::assertNotNull($store->read($kept, 'large'));

@@ -51,6 +51,7 @@ final class LayersTest
         'Outlook',
         'Card',
         'Vocabulary',
+        'InOut',
         'Sweep',
         'Demo',
     ];

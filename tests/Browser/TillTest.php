@@ -79,7 +79,7 @@ final class TillTest extends BrowserTestCase
         $till->xpath("//button[@aria-label='Skein did not come']")->click();
         $this->sees($till, 'house terms ask for');
         $till->go('/till');
-        $till->xpath("//button[@aria-label='Skein pays']")->click();
+        $till->xpath("//button[@aria-label='Pay for Skein']")->click();
         $this->sees($till, 'Deposit paid before');
         $till->xpath("//div[@role='dialog']//button[.='Cash']")->click();
         $till->xpath("//div[@role='dialog']//button[.='All of it']")->click();
@@ -94,11 +94,11 @@ final class TillTest extends BrowserTestCase
         $this->sees($till, 'nobody knows');
         $till->button('Count again');
         // What was typed wrong goes back by a bill of its own.
-        $till->xpath("(//button[starts-with(@aria-label, 'Take bill')])[1]")->click();
+        $till->xpath("(//button[starts-with(@aria-label, 'Take back')])[1]")->click();
         $till->type('Why', 'the owner was ill');
         $till->button('in cash')->click();
         $this->sees($till, 'takes back of');
         $this->sees($till, 'count it again');
-        $till->xpath("//button[@aria-label='Skein pays']");
+        $till->xpath("//button[@aria-label='Pay for Skein']");
     }
 }

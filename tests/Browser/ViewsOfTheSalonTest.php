@@ -56,6 +56,7 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'diary' => ['/diary?on='.date('Y-m-d', (int) strtotime('+1 day')), 'Mill room'];
         yield 'prices' => ['/prices', 'these hold now'];
         yield 'prices, new' => ['/prices#New prices from a day', 'booked visits'];
+        yield 'in and out' => ['/in-and-out', 'Calendars to subscribe to'];
         yield 'own password and PIN' => ['/me', 'Change the PIN'];
         yield 'kit, ticking' => ['/kit?tick=1', 'In the hand'];
     }

@@ -268,6 +268,23 @@ abstract class RaceCase extends FaultCase
                 ),
             ];
         }
+        yield 'PUT /api/bookings/{id}/charge: a fee that is let go' => [
+            static function (int $round): callable {
+                [$status, $booking] = self::person()->ask('POST', '/api/dogs/'.self::dog('Sedge').'/bookings', [
+                    'day' => date('Y-m-d', time() + 86400 * (190 + $round)),
+                    'time' => '15:05',
+                ]);
+                self::assertSame(201, $status, json_encode($booking, \JSON_THROW_ON_ERROR));
+                $id = self::string($booking['id']);
+                self::db()->prepare("UPDATE booking SET state = 'missed', slot = NULL, charge = 5000 WHERE id = ?")
+                    ->execute([self::binary($id)]);
+
+                return static fn (int $n): array => ['PUT', "/api/bookings/$id/charge", ['why' => "word $n"], 1];
+            },
+            static fn (): mixed => self::value(
+                "SELECT CONCAT(HEX(id), version, let_go) FROM booking WHERE time = '15:05' ORDER BY id DESC LIMIT 1",
+            ),
+        ];
         yield 'PUT /api/house: house style' => [
             static function (int $round) use ($version): callable {
                 $v = $version("SELECT house_version FROM salon WHERE name = 'The Fulling Room'");

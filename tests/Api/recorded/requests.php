@@ -633,6 +633,16 @@ array_push(
         ['wim', 'POST', '/api/dogs/@Holm/waiting', ['since' => '2024-05-07', 'until' => '2024-05-20']],
         ['junia', 'DELETE', '/api/waiting/$waiting.waiting.0.id'],
         ['junia', 'DELETE', '/api/waiting/'.$nobody],
+        // In and out.
+        ['maren', 'GET', '/api/exports'],
+        ['maren', 'GET', '/api/exports/'.$nobody],
+        ['tove', 'POST', '/api/exports', []],
+        ['tove', 'GET', '/api/calendars'],
+        ['tove', 'PUT', '/api/me/calendar', [], 'hides' => 'calendars'],
+        ['tove', 'DELETE', '/api/me/calendar', []],
+        ['maren', 'PUT', '/api/calendars/'.$nobody, []],
+        ['maren', 'DELETE', '/api/calendars/'.$nobody, []],
+        ['', 'GET', '/calendar/'.str_repeat('0', 64).'.ics'],
         // The till.
         ['junia', 'GET', '/api/places/$tove.place/till'],
         ['wim', 'GET', '/api/places/$tove.place/till'],

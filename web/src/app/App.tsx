@@ -94,6 +94,7 @@ const router = createBrowserRouter([
           { path: 'me', lazy: view(async () => (await import('../views/people/Me')).Me) },
           { path: 'diary', lazy: view(async () => (await import('../views/diary/Diary')).Diary) },
           { path: 'till', lazy: view(async () => (await import('../views/till/Till')).Till) },
+          { path: 'in-and-out', lazy: view(async () => (await import('../views/inout/InOut')).InOut) },
           { path: 'prices', lazy: view(async () => (await import('../views/prices/Prices')).Prices) },
           { path: 'house', lazy: view(async () => (await import('../views/house/House')).House) },
           { path: 'log', lazy: view(async () => (await import('../views/log/Log')).Log) },

@@ -92,6 +92,7 @@ function Form({ house }: { house: HouseData }) {
           {may('people') && (
             <>
               <LinkButton to="/people">People and places</LinkButton>
+              <LinkButton to="/in-and-out">In and out</LinkButton>
               <LinkButton to="/upkeep">Care of the house</LinkButton>
             </>
           )}

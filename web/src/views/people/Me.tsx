@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react'
 import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
 import { useWrite } from '../../app/useWrite'
+import { Calendars } from '../../parts/Calendars'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
@@ -19,6 +20,7 @@ export function Me() {
       </p>
       <Screens />
       <SignedInAt />
+      <Calendars own />
       <OwnPassword key={`password.${session.id}`} />
       <OwnPin key={`pin.${session.id}`} />
     </div>

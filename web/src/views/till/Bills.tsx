@@ -83,7 +83,7 @@ export function Bills({ till }: { till: TillData }) {
                   <Button
                     kind="quiet"
                     className="text-sm"
-                    aria-label={`Take bill ${b.number} back`}
+                    aria-label={`Take back… bill ${b.number}`}
                     onClick={() => setBack(b)}
                   >
                     <Undo2 aria-hidden className="size-4" /> Take back…

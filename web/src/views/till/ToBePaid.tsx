@@ -55,13 +55,13 @@ export function ToBePaid({ till, onPay }: Props) {
                 {p.minor === null ? 'no price' : money(p.minor, session.currency)}
               </b>
               {p.booking && (
-                <Button kind="quiet" aria-label={`Let go what ${p.name} owes`} onClick={() => setLetting(p)}>
+                <Button kind="quiet" aria-label={`Let go… ${p.name}`} onClick={() => setLetting(p)}>
                   Let go…
                 </Button>
               )}
               <Button
                 kind="main"
-                aria-label={`${p.name} pays`}
+                aria-label={`Pay for ${p.name}`}
                 onClick={() => onPay({ arrival: p.arrival, booking: p.booking })}
               >
                 Pay
@@ -81,7 +81,7 @@ export function ToBePaid({ till, onPay }: Props) {
                 </span>
                 <span className="flex items-center gap-2">
                   <b className="tabular-nums">{money(h.minor, session.currency)}</b>
-                  <Button aria-label={`Give back the deposit of ${h.name}`} onClick={() => setHome(h)}>
+                  <Button aria-label={`Give back… ${h.name}`} onClick={() => setHome(h)}>
                     Give back…
                   </Button>
                 </span>

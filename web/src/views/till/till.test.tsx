@@ -151,7 +151,7 @@ describe('the till', () => {
       'POST /api/bills/x7/back': { ...BILL, id: 'x8', number: 8, reverses: 7, open: false },
     })
     page(signedIn(<Till />), '/?place=p1')
-    await userEvent.click(await screen.findByRole('button', { name: 'Take bill 7 back' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Take back… bill 7' }))
     const dialog = within(await screen.findByRole('dialog'))
     // What went back is not offered again.
     expect(dialog.getAllByRole('checkbox')).toHaveLength(2)
@@ -166,7 +166,7 @@ describe('the till', () => {
   it('lets a fee go with why, and charges it after all', async () => {
     const asked = server({ 'GET /api/places/p1/till': TILL, 'PUT /api/bookings/b1/charge': {} })
     page(signedIn(<Till />), '/?place=p1')
-    await userEvent.click(await screen.findByRole('button', { name: 'Let go what Wick owes' }))
+    await userEvent.click(await screen.findByRole('button', { name: 'Let go… Wick' }))
     await userEvent.type(await screen.findByLabelText('Why'), 'the first time')
     await userEvent.click(screen.getByRole('button', { name: 'Let it go' }))
     await userEvent.click(await screen.findByRole('button', { name: 'Undo' }))

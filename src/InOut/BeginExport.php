@@ -1,0 +1,13 @@
+<?php
+
+/** Begin an export of everything of a salon. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\InOut;
+
+use KeenThistle\Command\Command;
+
+final readonly class BeginExport implements Command
+{
+}

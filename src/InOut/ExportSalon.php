@@ -1,0 +1,26 @@
+<?php
+
+/** Write everything of a salon into a file, or the next piece of it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\InOut;
+
+use KeenThistle\Command\Command;
+
+final readonly class ExportSalon implements Command
+{
+    /**
+     * @param string $export its id
+     * @param int $table the next one
+     * @param string $after id of the last row of it that was written
+     * @param int $piece number of the next piece
+     */
+    public function __construct(
+        public string $export,
+        public int $table = 0,
+        public string $after = '',
+        public int $piece = 0,
+    ) {
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+/** Writes a piece of a salon's export; after the last one all pieces become one file to take along. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\InOut;
+
+use KeenThistle\Command\Command;
+use KeenThistle\Command\Handler;
+use KeenThistle\Command\Outcome;
+use KeenThistle\Command\Progress;
+use KeenThistle\Staff\Actor;
+
+/** @implements Handler<ExportSalon> */
+final readonly class ExportSalonHandler implements Handler
+{
+    private const AT_ONCE = 2000;
+
+    public function __construct(
+        private SalonFormat $format,
+        private SalonRows $rows,
+        private Exports $exports,
+        private Packing $packing,
+    ) {
+    }
+
+    public function __invoke(Command $command, Actor $actor): Outcome
+    {
+        $tables = array_keys($this->format->tables());
+        $table = $tables[$command->table] ?? null;
+        if (null === $table) {
+            $this->packing->pack($actor, $command->export);
+
+            return new Outcome(progress: new Progress(0, null));
+        }
+        $rows = $this->rows->piece($actor->salon, $table, $command->after, self::AT_ONCE);
+        // A piece that is written twice is the same piece.
+        $this->exports->piece($actor, $command->export, $table, $command->piece, $rows);
+        $last = end($rows);
+        $id = false === $last ? '' : $last['id'];
+        $rest = self::AT_ONCE === \count($rows) && \is_string($id)
+            ? new ExportSalon($command->export, $command->table, $id, $command->piece + 1)
+            : new ExportSalon($command->export, $command->table + 1);
+
+        return new Outcome(progress: new Progress(\count($rows), $rest));
+    }
+}

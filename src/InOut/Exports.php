@@ -1,0 +1,105 @@
+<?php
+
+/** Keeps exports of a salon as files: pieces while one is written, then one zip, for a week. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\InOut;
+
+use KeenThistle\Refusal\Refused;
+use KeenThistle\Staff\Actor;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class Exports
+{
+    private const KEPT_S = 7 * 86_400;
+
+    private Filesystem $files;
+
+    public function __construct(
+        #[Autowire('%env(EXPORT_DIR)%')] private string $folder,
+        private ClockInterface $clock,
+    ) {
+        $this->files = new Filesystem();
+    }
+
+    /** @param list<array<string, mixed>> $rows */
+    public function piece(Actor $actor, string $export, string $table, int $n, array $rows): void
+    {
+        $lines = array_map(
+            static fn (array $row): string => json_encode(
+                $row,
+                \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION,
+            ),
+            $rows,
+        );
+        $this->files->dumpFile(
+            $this->pieces($actor, $export).\sprintf('/%s-%06d', $table, $n),
+            implode("\n", $lines).([] === $lines ? '' : "\n"),
+        );
+    }
+
+    /** @return list<string> files of a table, in their order */
+    public function piecesOf(Actor $actor, string $export, string $table): array
+    {
+        $found = glob($this->pieces($actor, $export)."/$table-*");
+
+        return false === $found ? [] : $found;
+    }
+
+    public function pieces(Actor $actor, string $export): string
+    {
+        return "$this->folder/$actor->salon/$export.pieces";
+    }
+
+    public function path(Actor $actor, string $export): string
+    {
+        return "$this->folder/$actor->salon/$export.zip";
+    }
+
+    public function done(Actor $actor, string $export): void
+    {
+        $this->files->remove($this->pieces($actor, $export));
+    }
+
+    /** @throws Refused 404 for one that is not there (any more), or is another salon's */
+    public function file(Actor $actor, string $export): string
+    {
+        $path = Uuid::isValid($export) ? $this->path($actor, Uuid::fromString($export)->toRfc4122()) : '';
+
+        return '' !== $path && is_file($path) ? $path : throw Refused::notFound('export');
+    }
+
+    /** @return list<array{id: string, at: string, bytes: int}> the newest first */
+    public function all(Actor $actor): array
+    {
+        $out = [];
+        $found = glob("$this->folder/$actor->salon/*.zip");
+        foreach (false === $found ? [] : $found as $file) {
+            $out[] = [
+                'id' => basename($file, '.zip'),
+                'at' => gmdate('Y-m-d\TH:i:s\Z', (int) filemtime($file)),
+                'bytes' => (int) filesize($file),
+            ];
+        }
+
+        return array_reverse($out);
+    }
+
+    /** @return int how many went that are older than a week */
+    public function sweep(): int
+    {
+        $old = $this->clock->now()->getTimestamp() - self::KEPT_S;
+        $found = glob("$this->folder/*/*");
+        $gone = array_filter(
+            false === $found ? [] : $found,
+            static fn (string $f): bool => (int) filemtime($f) < $old,
+        );
+        $this->files->remove($gone);
+
+        return \count($gone);
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+/** Packs the pieces of an export into one zip: JSON, a CSV a table, contacts, photos, and what all of it is. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\InOut;
+
+use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Client;
+use KeenThistle\Staff\Actor;
+use KeenThistle\Staff\Scope;
+use Sabre\VObject\Component\VCard;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+
+final readonly class Packing
+{
+    /** A spreadsheet would take it for a formula. */
+    private const FORMULA = '/^[=+\-@\t\r]/';
+    private const README = <<<'TEXT'
+        Everything of a salon, to take along.
+
+        salon.json    all rows, as docs/formats/salon-1.schema.json of the application describes them (schema.json)
+        csv/          the same, a file a table (RFC 4180, UTF-8); text that a spreadsheet would take for a formula
+                      has a ' before it there
+        contacts.vcf  owners as vCard 4 (RFC 6350)
+        photos/       photos by their ids, large ones
+
+        Passwords, PINs and links are not in it.
+        TEXT;
+
+    public function __construct(
+        private SalonFormat $format,
+        private Exports $exports,
+        private Scope $scope,
+        private EntityManagerInterface $manager,
+        private ClockInterface $clock,
+        #[Autowire('%env(PHOTO_DIR)%')] private string $photos,
+    ) {
+    }
+
+    public function pack(Actor $actor, string $export): void
+    {
+        $work = $this->exports->pieces($actor, $export);
+        $zip = new \ZipArchive();
+        $path = $this->exports->path($actor, $export);
+        if (true !== $zip->open("$path.new", \ZipArchive::CREATE | \ZipArchive::OVERWRITE)) {
+            throw new \RuntimeException('The export cannot be written.');
+        }
+        $zip->addFromString('README.txt', self::README);
+        $zip->addFromString('schema.json', json_encode(
+            $this->format->schema(),
+            \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES,
+        ));
+        $this->json($actor, $export, "$work/salon.json");
+        $zip->addFile("$work/salon.json", 'salon.json');
+        foreach ($this->format->tables() as $table => $columns) {
+            $this->csv($actor, $export, $table, array_keys($columns), "$work/$table.csv");
+            $zip->addFile("$work/$table.csv", "csv/$table.csv");
+        }
+        $zip->addFromString('contacts.vcf', $this->contacts($actor));
+        foreach ($this->exports->piecesOf($actor, $export, 'photo') as $file) {
+            foreach (self::lines($file) as $line) {
+                $id = self::row($line)['id'] ?? null;
+                $photo = \is_string($id) ? glob("$this->photos/$id*large*") : false;
+                foreach (false === $photo ? [] : $photo as $one) {
+                    $zip->addFile($one, 'photos/'.basename($one));
+                }
+            }
+        }
+        $zip->close();
+        rename("$path.new", $path);
+        $this->exports->done($actor, $export);
+    }
+
+    /** Line by line: a large salon is never in memory at once. */
+    private function json(Actor $actor, string $export, string $to): void
+    {
+        $out = self::open($to);
+        fwrite($out, \sprintf(
+            '{"format":"%s","version":%d,"made_at":"%s","tables":{',
+            SalonFormat::NAME,
+            SalonFormat::VERSION,
+            $this->clock->now()->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z'),
+        ));
+        foreach (array_keys($this->format->tables()) as $n => $table) {
+            fwrite($out, (0 === $n ? '' : ',')."\n\"$table\":[");
+            $first = true;
+            foreach ($this->exports->piecesOf($actor, $export, $table) as $file) {
+                foreach (self::lines($file) as $line) {
+                    fwrite($out, ($first ? "\n" : ",\n").$line);
+                    $first = false;
+                }
+            }
+            fwrite($out, ']');
+        }
+        fwrite($out, "}}\n");
+        fclose($out);
+    }
+
+    /** @param list<string> $columns */
+    private function csv(Actor $actor, string $export, string $table, array $columns, string $to): void
+    {
+        $out = self::open($to);
+        fputcsv($out, $columns, escape: '', eol: "\r\n");
+        foreach ($this->exports->piecesOf($actor, $export, $table) as $file) {
+            foreach (self::lines($file) as $line) {
+                fputcsv($out, array_map(self::cell(...), self::row($line)), escape: '', eol: "\r\n");
+            }
+        }
+        fclose($out);
+    }
+
+    private static function cell(mixed $value): string
+    {
+        return match (true) {
+            null === $value => '',
+            \is_bool($value) => $value ? '1' : '0',
+            \is_int($value), \is_float($value) => (string) $value,
+            \is_string($value) => 1 === preg_match(self::FORMULA, $value) ? "'$value" : $value,
+            default => json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES),
+        };
+    }
+
+    private function contacts(Actor $actor): string
+    {
+        $this->scope->apply($actor, $this->manager);
+        $out = '';
+        foreach ($this->manager->getRepository(Client::class)->findBy([], ['name' => 'ASC']) as $c) {
+            $about = ['VERSION' => '4.0', 'FN' => $c->name, 'UID' => "urn:uuid:$c->id", 'KIND' => 'individual'];
+            $card = new VCard($about);
+            if ('' !== $c->phone) {
+                $card->add('TEL', $c->phone);
+            }
+            if ('' !== $c->email) {
+                $card->add('EMAIL', $c->email);
+            }
+            $out .= $card->serialize();
+        }
+
+        return $out;
+    }
+
+    /** @return \Generator<string> */
+    private static function lines(string $file): \Generator
+    {
+        $in = fopen($file, 'r');
+        while (false !== $in && false !== ($line = fgets($in))) {
+            yield rtrim($line, "\n");
+        }
+        if (false !== $in) {
+            fclose($in);
+        }
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function row(string $line): array
+    {
+        $row = json_decode($line, true, 64, \JSON_THROW_ON_ERROR);
+
+        return \is_array($row) ? $row : [];
+    }
+
+    /** @return resource */
+    private static function open(string $file)
+    {
+        $out = fopen($file, 'w');
+
+        return false === $out ? throw new \RuntimeException("$file cannot be written.") : $out;
+    }
+}

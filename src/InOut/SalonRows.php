@@ -1,0 +1,75 @@
+<?php
+
+/** Reads the rows of a salon in its open format, a piece of a table at a time. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\InOut;
+
+use Doctrine\DBAL\Connection;
+use KeenThistle\Salon\Row;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class SalonRows
+{
+    public function __construct(private Connection $db, private SalonFormat $format)
+    {
+    }
+
+    public function count(Uuid $salon): int
+    {
+        $all = 0;
+        foreach (array_keys($this->format->tables()) as $table) {
+            $of = 'salon' === $table ? 'id' : 'salon_id';
+            $count = $this->db->fetchOne("SELECT COUNT(*) FROM $table WHERE $of = ?", [$salon->toBinary()]);
+            $all += Row::int($count) ?? 0;
+        }
+
+        return $all;
+    }
+
+    /**
+     * @param string $after id of the last row of the piece before; empty: from the first
+     *
+     * @return list<array<string, mixed>> by id, at most so many
+     */
+    public function piece(Uuid $salon, string $table, string $after, int $most): array
+    {
+        $columns = $this->format->tables()[$table] ?? throw new \LogicException("There is no table $table.");
+        $of = 'salon' === $table ? 'id' : 'salon_id';
+        $rows = $this->db->fetchAllAssociative(
+            'SELECT '.implode(', ', array_map(static fn (string $c): string => "`$c`", array_keys($columns))).
+                " FROM $table WHERE $of = :salon AND id > :after ORDER BY id LIMIT $most",
+            [
+                'salon' => $salon->toBinary(),
+                'after' => '' === $after ? '' : Uuid::fromString($after)->toBinary(),
+            ],
+        );
+
+        return array_map(static function (array $row) use ($columns): array {
+            $out = [];
+            foreach ($columns as $name => $type) {
+                $out[$name] = self::value($row[$name], rtrim($type, '?'));
+            }
+
+            return $out;
+        }, $rows);
+    }
+
+    private static function value(mixed $value, string $type): mixed
+    {
+        if (null === $value) {
+            return null;
+        }
+
+        return match ($type) {
+            'id' => Row::id($value),
+            'integer' => Row::int($value),
+            'number' => is_numeric($value) ? (float) $value : null,
+            'boolean' => 1 === Row::int($value),
+            'json' => json_decode(Row::text($value), false, 64, \JSON_THROW_ON_ERROR),
+            'instant' => Row::instant($value),
+            default => Row::text($value),
+        };
+    }
+}
