@@ -31,7 +31,7 @@ final readonly class CalendarController
 
     #[Route('/api/calendars', methods: ['GET'])]
     #[IsGranted(May::READ)]
-    #[Endpoint('Calendars that can be subscribed to: one’s own; all for who leads the salon', gives: CalendarsView::class)]
+    #[Endpoint('Calendars to subscribe to: one’s own; all for who leads the salon', gives: CalendarsView::class)]
     public function list(Actor $actor): Response
     {
         return Json::response($this->calendars->view($actor));
