@@ -132,7 +132,7 @@ use_instance() { # name, first of three ports
   [ ! -f "$HOME_DIR/current" ] || . "$HOME_DIR/current"
   export APP_ENV=prod APP_DEBUG=0 APP_SECRET APP_CACHE_DIR="$HOME_DIR/cache" LOG_FILE="$HOME_DIR/log/app.log" PHOTO_DIR="$HOME_DIR/$PHOTOS" SENDER_DIR="$HOME_DIR/sent" EXPORT_DIR="$HOME_DIR/exports" SEAL_KEY_FILE="$HOME_DIR/seal.keys" BACKUP_DIR="$HOME_DIR/backups" LAST_COPY_FILE="$HOME_DIR/backups/last-copy"
   # Where owners' links lead: the address under which they reach this installation.
-  export SALON_ADDRESS=${SALON_ADDRESS:-http://127.0.0.1:$WEB_PORT}
+  export SALON_ADDRESS=${KT_ADDRESS:-http://127.0.0.1:$WEB_PORT}
   # Every night, by the worker, where somebody works with it.
   case $INSTANCE in demo|own) export NIGHTLY_COPIES=1 ;; *) export NIGHTLY_COPIES=0 ;; esac
   export DATABASE_URL; DATABASE_URL=$(database_url "$DB_NAME")
@@ -249,7 +249,7 @@ three_free_ports() { (
 fill() { # template → file, with the instance's values
   sed -e "s|@HOME@|$HOME_DIR|g" -e "s|@RUN@|$RUN_DIR|g" -e "s|@ROOT@|$ROOT|g" -e "s|@CACHE@|$APP_CACHE_DIR|g" -e "s|@WEB_PORT@|$WEB_PORT|g" -e "s|@DB_PORT@|$DB_PORT|g" \
       -e "s|@USER@|$APP_USER|g" -e "s|@GROUP@|$(id -gn "$APP_USER")|g" -e "s|@POOL@|$POOL|g" -e "s|@CHILDREN@|${KT_CHILDREN:-6}|g" -e "s|@CONNECTIONS@|${KT_CONNECTIONS:-60}|g" \
-      -e "s|@DATABASE_URL@|$DATABASE_URL|g" -e "s|@APP_SECRET@|$APP_SECRET|g" -e "s|@PHOTO_DIR@|$PHOTO_DIR|g" -e "s|@BUFFER@|${DB_BUFFER:-192M}|g" "ops/$1" >"$HOME_DIR/$2"
+      -e "s|@DATABASE_URL@|$DATABASE_URL|g" -e "s|@APP_SECRET@|$APP_SECRET|g" -e "s|@PHOTO_DIR@|$PHOTO_DIR|g" -e "s|@ADDRESS@|$SALON_ADDRESS|g" -e "s|@BUFFER@|${DB_BUFFER:-192M}|g" "ops/$1" >"$HOME_DIR/$2"
   chmod 644 "$HOME_DIR/$2"
 }
 

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Agenda\DueDays;
 use KeenThistle\Salon\Salon;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -21,6 +22,7 @@ final class DemoCommand extends Command
     public function __construct(
         private readonly EntityManagerInterface $manager,
         private readonly DemoLoader $loader,
+        private readonly DueDays $due,
         private readonly ClockInterface $clock,
     ) {
         parent::__construct();
@@ -61,6 +63,11 @@ final class DemoCommand extends Command
             $this->clock->now(),
             true !== $input->getOption('few'),
         ));
+
+        // Who is overdue is known from the first look on.
+        while (0 < $this->due->whenStale()) {
+            continue;
+        }
 
         return self::SUCCESS;
     }

@@ -110,7 +110,7 @@ final readonly class FrontDesk
             $day = new \DateTimeImmutable(Row::text($r['day']));
             $closed = $this->slots->whyClosed($day, Row::text($r['time']), $person, $places);
             if (null !== $closed && \count($out) < self::MOST) {
-                $out[] = $r + ['why' => $closed[1]];
+                $out[] = $r + ['why' => (string) preg_replace('/^cannot be,? ?(.*?)( then)?: /', '$1: ', $closed[1])];
             }
         }
 
