@@ -12,6 +12,8 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class SalonRows
 {
+    private const LINK = '~/(agreement|care|date|receipt|enter|calendar)/[0-9a-f]{32,64}~';
+
     public function __construct(private Connection $db, private SalonFormat $format)
     {
     }
@@ -56,6 +58,12 @@ final readonly class SalonRows
         }, $rows);
     }
 
+    /** What was written to owners has links in it that open something. */
+    private static function withoutSecrets(string $text): string
+    {
+        return (string) preg_replace(self::LINK, '/$1/…', $text);
+    }
+
     private static function value(mixed $value, string $type): mixed
     {
         if (null === $value) {
@@ -69,7 +77,7 @@ final readonly class SalonRows
             'boolean' => 1 === Row::int($value),
             'json' => json_decode(Row::text($value), false, 64, \JSON_THROW_ON_ERROR),
             'instant' => Row::instant($value),
-            default => Row::text($value),
+            default => self::withoutSecrets(Row::text($value)),
         };
     }
 }

@@ -39,6 +39,9 @@ final class InOutTest extends ApiTestCase
         $this->db()->executeStatement(
             "UPDATE dog SET handling_note = '=1+1', health_note = 'ä\"\r\n😀' WHERE name = 'Tansy'",
         );
+        $this->signIn('junia');
+        $booking = ['day' => date('Y-m-d', (int) strtotime('+40 days')), 'time' => '10:00', 'write' => true];
+        $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/bookings', $booking, 201);
         $zip = $this->zip();
         $json = (string) $zip->getFromName('salon.json');
         $salon = json_decode($json, false, 512, \JSON_THROW_ON_ERROR);
@@ -62,6 +65,7 @@ final class InOutTest extends ApiTestCase
             self::assertArrayNotHasKey('password_hash', $columns);
         }
         self::assertStringNotContainsString('argon2', $json);
+        self::assertDoesNotMatchRegularExpression('~/(agreement|care|date|enter)/[0-9a-f]{32}~', $json);
         self::assertStringNotContainsString('Quillon', $json, 'a dog of another salon');
         // What a spreadsheet would take for a formula is none there, and as it is in the JSON.
         $csv = (string) $zip->getFromName('csv/dog.csv');
