@@ -9,26 +9,21 @@ namespace KeenThistle\Ahead;
 use KeenThistle\Agenda\DogClocks;
 use KeenThistle\Core\Reason\Reason;
 use KeenThistle\Core\Timing\Minutes;
-use KeenThistle\Core\Timing\Service;
 use KeenThistle\Core\Year\Wants;
 use KeenThistle\Core\Year\YearCheck;
 use KeenThistle\Core\Year\YearRule;
-use KeenThistle\Visit\ClockView;
-use KeenThistle\Visit\IntervalView;
 
 /** @phpstan-type Meant array{day: int, kind: string} */
 final class Year
 {
     /** Which clocks make up each of those of the year, in groomers' words. */
     private const OF = [
-        'full' => ['the full groom', ['shape', 'strip', 'mat']],
-        'bath' => ['the bath', ['bath', 'undercoat']],
-        'hygiene' => ['sanitary, pads and eyes', ['sanitary', 'pads', 'eyes']],
-        'nails' => ['nails', ['nails', 'dewclaws']],
+        'full' => 'the full groom',
+        'bath' => 'the bath',
+        'hygiene' => 'sanitary, pads and eyes',
+        'nails' => 'nails',
     ];
     private const DAYS = 7 * YearReader::WEEKS;
-
-    private readonly IntervalView $interval;
 
     /** @var array<string, int> whole weeks by clock */
     private readonly array $limits;
@@ -45,8 +40,7 @@ final class Year
         private readonly \DateTimeImmutable $today,
         private readonly array $minutes,
     ) {
-        $this->interval = $dog->interval();
-        $i = $this->interval;
+        $i = $dog->interval();
         $limits = $since = [];
         foreach ([
             'full' => [$i->full_weeks, $i->full_on],
@@ -75,35 +69,15 @@ final class Year
         return $this->today->modify(\sprintf('%+d days', $day))->format('Y-m-d');
     }
 
-    /** @return list<array{clock: string, label: string, weeks: int, by: list<string>}> */
+    /** @return list<array{clock: string, label: string, weeks: int}> */
     public function clocks(): array
     {
         $out = [];
         foreach ($this->limits as $clock => $weeks) {
-            [$label, $names] = self::OF[$clock];
-            $by = array_filter(
-                $this->interval->clocks,
-                static fn (ClockView $c): bool => \in_array($c->clock, $names, true) && floor($c->weeks) <= $weeks,
-            );
-            $out[] = [
-                'clock' => $clock,
-                'label' => $label,
-                'weeks' => $weeks,
-                'by' => array_values(array_map(static fn (ClockView $c): string => $c->clock, $by)),
-            ];
+            $out[] = ['clock' => $clock, 'label' => self::OF[$clock], 'weeks' => $weeks];
         }
 
         return $out;
-    }
-
-    /** @return list<array{kind: string, minutes: int|null, price_minor: int|null}> */
-    public function kinds(): array
-    {
-        return array_map(fn (Service $k): array => [
-            'kind' => $k->value,
-            'minutes' => $this->minutesOf($k->value),
-            'price_minor' => $this->minutes[$k->value]?->price,
-        ], Service::cases());
     }
 
     /**

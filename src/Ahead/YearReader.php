@@ -59,7 +59,6 @@ final readonly class YearReader
                 'from' => $today->modify('+'.(7 * $w).' days')->format('Y-m-d'),
                 'to' => $today->modify('+'.(7 * $w + 6).' days')->format('Y-m-d'),
             ], $closed),
-            $year->kinds(),
             $booked,
             $year->check(array_values(array_map(
                 static fn (BookingView $b): array => ['day' => $year->dayOf($b->day), 'kind' => $b->kind],

@@ -12,13 +12,11 @@ use KeenThistle\Input\Says;
 
 final readonly class YearView
 {
-    private const CLOCK = 'list<array{clock: string, label: string, weeks: int, by: list<string>}>';
-    private const KIND = 'list<array{kind: string, minutes: int|null, price_minor: int|null}>';
+    private const CLOCK = 'list<array{clock: string, label: string, weeks: int}>';
 
     /**
      * @param list<array<string, mixed>> $clocks
      * @param list<array{from: string, to: string}> $closed
-     * @param list<array<string, mixed>> $kinds
      * @param list<BookingView> $booked
      * @param list<array<string, mixed>> $reasons
      * @param list<string> $impossible
@@ -29,9 +27,8 @@ final readonly class YearView
         public string $today,
         public string $until,
         #[Says('false: without a plan or a visit nothing is said of clocks')] public bool $known,
-        #[Gives(self::CLOCK), Says('whole weeks each may run; by: the clocks that decide')] public array $clocks,
+        #[Gives(self::CLOCK), Says('whole weeks each may run')] public array $clocks,
         #[Says('weeks in which nobody is there')] public array $closed,
-        #[Gives(self::KIND)] public array $kinds,
         public array $booked,
         #[Says('what is booked against the clocks')] public YearCheckView $check,
         #[Says('the cheapest visits that keep every clock')] public YearCheckView $advice,
