@@ -25,9 +25,9 @@ final class Version20261128220000 extends Resumable
         );
         $this->addSql(
             'ALTER TABLE dog ADD vaccinated_until DATE DEFAULT NULL, ADD due_on DATE DEFAULT NULL, '.
-                "ADD due_kind VARCHAR(8) DEFAULT '' NOT NULL, ADD due_version INT DEFAULT 0 NOT NULL, ".
-                'ADD INDEX IDX_812C397D4C91BDE430E2D6DB (salon_id, due_on)',
+                "ADD due_kind VARCHAR(8) DEFAULT '' NOT NULL, ADD due_version INT DEFAULT 0 NOT NULL",
         );
+        $this->addSql('CREATE INDEX IDX_812C397D4C91BDE430E2D6DB ON dog (salon_id, due_on)');
         $this->addSql('ALTER TABLE salon ADD remind_days SMALLINT DEFAULT 2 NOT NULL');
     }
 }
