@@ -19,6 +19,8 @@ abstract class ViewsCase extends BrowserTestCase
           && !document.querySelector('[aria-busy=true]')
         JS;
 
+    private const SETTLE_US = 150_000;
+
     protected static bool $signedIn = false;
 
     protected function prepare(): void
@@ -91,6 +93,14 @@ abstract class ViewsCase extends BrowserTestCase
     private function press(string $name): void
     {
         $t = Chrome::quote($name);
+        // What moves away under the click takes it along.
+        $this->rest();
+        $this->page->until(function (): ?bool {
+            $before = $this->height();
+            usleep(self::SETTLE_US);
+
+            return $before === $this->height() ? true : null;
+        }, 'the page does not stop growing');
         // What is drawn anew between looking and clicking is looked for once more.
         $this->page->until(function () use ($t): ?bool {
             try {
@@ -108,11 +118,24 @@ abstract class ViewsCase extends BrowserTestCase
         }, "$name cannot be pressed");
     }
 
+    private function height(): mixed
+    {
+        return $this->page->driver->executeScript('return document.documentElement.scrollHeight');
+    }
+
     protected function width(): int
     {
         $width = $this->page->driver->executeScript('return document.documentElement.scrollWidth');
 
         return \is_int($width) ? $width : 0;
+    }
+
+    private function rest(): void
+    {
+        $this->page->until(
+            fn (): ?bool => true === $this->page->driver->executeScript(self::STILL) ? true : null,
+            'the view does not come to rest',
+        );
     }
 
     /**
@@ -122,10 +145,7 @@ abstract class ViewsCase extends BrowserTestCase
      */
     protected function axe(array $rules = []): array
     {
-        $this->page->until(
-            fn (): ?bool => true === $this->page->driver->executeScript(self::STILL) ? true : null,
-            'the view does not come to rest',
-        );
+        $this->rest();
         static $source = null;
         $source ??= file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js');
         \assert(\is_string($source));
