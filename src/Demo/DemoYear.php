@@ -142,6 +142,7 @@ final class DemoYear
         $visits = $this->manager->getRepository(Visit::class)->findBy(['salon' => $salon], ['day' => 'ASC']);
         $every = self::every($visits);
         $dogs = $this->manager->getRepository(Dog::class)->findBy(['salon' => $salon], ['id' => 'ASC']);
+        $called = [];
         foreach ($dogs as $i => $dog) {
             $id = (string) $dog->id;
             $between = $every[$id] ?? self::USUAL;
@@ -151,6 +152,7 @@ final class DemoYear
             if (0 === $last || $now - $last > $between) {
                 continue;
             }
+            $called[] = $dog;
             $due = $last + $between;
             for (; $due < $now + self::FULL_DAYS; $due += $between) {
                 $this->book($dog, $this->beforeHolidays($due), 'full');
@@ -159,7 +161,7 @@ final class DemoYear
                 $this->book($dog, $due, 'full');
             }
         }
-        $this->fillUp($dogs, self::day($today));
+        $this->fillUp($called, self::day($today));
     }
 
     /**
