@@ -26,6 +26,17 @@ final class TillTest extends BrowserTestCase
         return $answer;
     }
 
+    /** What stands over the page is done: what is under it can be reached. */
+    private function closed(Chrome $at): void
+    {
+        $at->until(
+            static fn (): ?bool => true === $at->driver->executeScript(
+                'return document.querySelector("[role=dialog]") === null',
+            ) ? true : null,
+            'the dialog does not close',
+        );
+    }
+
     private function dog(Chrome $at, string $name): string
     {
         $this->card($at, $name);
@@ -74,7 +85,7 @@ final class TillTest extends BrowserTestCase
         $till->type('Deposit (EUR)', '20');
         $till->xpath("//div[@role='dialog']//button[.='All of it']")->click();
         $till->xpath("//div[@role='dialog']//button[.='Paid']")->click();
-        $this->sees($till, 'paid');
+        $this->closed($till);
         $till->go('/floor');
         $till->xpath("//button[@aria-label='Skein did not come']")->click();
         $this->sees($till, 'house terms ask for');
@@ -84,6 +95,7 @@ final class TillTest extends BrowserTestCase
         $till->xpath("//div[@role='dialog']//button[.='Cash']")->click();
         $till->xpath("//div[@role='dialog']//button[.='All of it']")->click();
         $till->xpath("//div[@role='dialog']//button[.='Paid']")->click();
+        $this->closed($till);
         $this->sees($till, 'Did not come on');
         $this->sees($till, 'How it came in');
         $till->type('Counted', '1');
@@ -97,6 +109,7 @@ final class TillTest extends BrowserTestCase
         $till->xpath("(//button[starts-with(@aria-label, 'Take back')])[1]")->click();
         $till->type('Why', 'the owner was ill');
         $till->button('in cash')->click();
+        $this->closed($till);
         $this->sees($till, 'takes back of');
         $this->sees($till, 'count it again');
         $till->xpath("//button[@aria-label='Pay for Skein']");
