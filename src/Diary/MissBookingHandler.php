@@ -64,6 +64,9 @@ final readonly class MissBookingHandler implements Handler
         if ('missed' !== $booking->state) {
             throw Refused::conflict('Nobody has said that it did not come.');
         }
+        if ($booking->paid) {
+            throw Refused::conflict('What it cost was paid: take that bill back first.');
+        }
         $booking->charge = 0;
         $booking->letGo = '';
         $booking->book();

@@ -90,7 +90,11 @@ final readonly class Book
         }
         foreach ($sale->payments() as $payment) {
             if (Way::Voucher === $payment->way) {
-                $this->voucher($payment->voucher)->left -= $payment->minor;
+                $voucher = $this->voucher($payment->voucher);
+                $voucher->left -= $payment->minor;
+                if ($voucher->left > $voucher->minor) {
+                    throw Refused::conflict('That is more than the voucher was worth: give it back another way.');
+                }
             }
         }
     }

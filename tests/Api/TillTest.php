@@ -195,6 +195,12 @@ final class TillTest extends ApiTestCase
         self::assertSame(['missed', 'deposit_used'], array_column(self::rows($paid['lines']), 'kind'));
         self::assertNotContains($id, array_column(self::rows($this->till()['held']), 'booking'));
         $let('too late', 409);
+        // Who has paid for not coming did not come, until that bill goes back.
+        $this->ask('DELETE', "/api/bookings/$id/missed", [], 409, headers: [
+            'If-Match' => '"'.self::number($this->db()->fetchOne('SELECT version FROM booking WHERE id = ?', [
+                \Symfony\Component\Uid\Uuid::fromString($id)->toBinary(),
+            ])).'"',
+        ]);
         // No tax is in what was paid for nothing.
         self::assertSame([], $this->till()['taxes']);
         // Taken back, the deposit is held again and the fee is open again; then the deposit goes home.
@@ -233,6 +239,26 @@ final class TillTest extends ApiTestCase
         self::assertArrayHasKey('payments[0].minor', self::errors($this->pay($comb + $with($code, 1), 422) + [
             'errors' => [],
         ]));
+    }
+
+    public function testAVoucherTakesBackNoMoreThanItWasWorth(): void
+    {
+        $sold = $this->pay(['voucher_minor' => 1000, 'payments' => [['way' => 'card', 'minor' => 1000]]]);
+        $code = substr(self::text(self::rows($sold['lines'])[0]['label']), -9);
+        $mixed = $this->pay(['products' => [['name' => 'Comb', 'minor' => 5000]]] + [
+            'payments' => [
+                ['way' => 'voucher', 'minor' => 1000, 'voucher' => $code],
+                ['way' => 'card', 'minor' => 4000],
+            ],
+        ]);
+        $this->back(self::text($mixed['id']), ['way' => 'voucher'], 409);
+        $this->back(self::text($mixed['id']), ['way' => 'card']);
+        self::assertSame(0, $this->leftOn($code));
+    }
+
+    private function leftOn(string $code): int
+    {
+        return (int) self::number($this->db()->fetchOne('SELECT left_minor FROM voucher WHERE code = ?', [$code]));
     }
 
     public function testBillsGoBackLineByLineAndAreNeverOverwritten(): void
