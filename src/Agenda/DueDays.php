@@ -12,9 +12,8 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
-use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Actors;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class DueDays
@@ -28,6 +27,7 @@ final readonly class DueDays
         private EntityManagerInterface $manager,
         private Clocks $clocks,
         private Scope $scope,
+        private Actors $who,
     ) {
     }
 
@@ -40,8 +40,8 @@ final readonly class DueDays
         $actors = [];
         foreach ($rows as $row) {
             $salon = Row::id($row['salon_id']);
-            $actors[$salon] ??= $this->leader(Uuid::fromString($salon));
-            [$on, $kind] = null === $actors[$salon] ? [null, ''] : $this->due($actors[$salon], Row::id($row['id']));
+            $actors[$salon] ??= $this->who->inNameOf(Uuid::fromString($salon));
+            [$on, $kind] = $this->due($actors[$salon], Row::id($row['id']));
             // A card that has changed meanwhile is reckoned again.
             $this->db->executeStatement(
                 'UPDATE dog SET due_on = ?, due_kind = ?, due_version = ? WHERE id = ?',
@@ -71,18 +71,5 @@ final readonly class DueDays
         }
 
         return $first;
-    }
-
-    private function leader(Uuid $salon): ?Actor
-    {
-        $filters = $this->manager->getFilters();
-        if ($filters->isEnabled('salon')) {
-            $filters->disable('salon');
-        }
-        $staff = $this->manager
-            ->getRepository(Staff::class)
-            ->findOneBy(['salon' => $salon, 'role' => Role::Manager]);
-
-        return null === $staff ? null : Actor::of($staff);
     }
 }

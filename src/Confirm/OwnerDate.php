@@ -15,9 +15,8 @@ use KeenThistle\Diary\Booking;
 use KeenThistle\Diary\DateLetters;
 use KeenThistle\Owner\Secret;
 use KeenThistle\Staff\Actor;
-use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Actors;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Symfony\Component\Clock\ClockInterface;
 
 final readonly class OwnerDate
@@ -27,6 +26,7 @@ final readonly class OwnerDate
         private Scope $scope,
         private Proposals $proposals,
         private DateLetters $letters,
+        private Actors $actors,
         private ClockInterface $clock,
     ) {
     }
@@ -46,11 +46,7 @@ final readonly class OwnerDate
     /** In whose name the owner acts: of who it is booked with, else of who leads the salon. */
     public function actor(Booking $booking): Actor
     {
-        $by = $booking->staff ?? $this->manager
-            ->getRepository(Staff::class)
-            ->findOneBy(['salon' => $booking->salon, 'role' => Role::Manager]);
-
-        return Actor::of($by ?? throw new \LogicException('A salon has somebody who leads it.'));
+        return $this->actors->inNameOf($booking->salon->id, $booking->staff?->id);
     }
 
     /** Why it cannot be moved by the link; empty: it can. */

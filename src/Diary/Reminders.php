@@ -15,8 +15,7 @@ use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Row;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\Actor;
-use KeenThistle\Staff\Role;
-use KeenThistle\Staff\Staff;
+use KeenThistle\Staff\Actors;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -32,6 +31,7 @@ final readonly class Reminders
         private Connection $db,
         private EntityManagerInterface $manager,
         private Commands $commands,
+        private Actors $actors,
         private ClockInterface $clock,
         private LoggerInterface $logger,
     ) {
@@ -51,12 +51,13 @@ final readonly class Reminders
             $now = $this->clock->now()->setTimezone(new \DateTimeZone($salon->timeZone));
             foreach ($this->open($salon, $now) as $row) {
                 if (DateRule::isTimeToRemind($now, Row::text($row['day']), $salon->remindDays)) {
-                    $due[] = [$row, $this->by($row, $salon)];
+                    $person = \is_string($row['staff_id']) ? Uuid::fromBinary($row['staff_id']) : null;
+                    $due[] = [$row, $this->actors->inNameOf($salon->id, $person)];
                 }
             }
         }
         foreach ($due as [$row, $by]) {
-            $sent += null === $by ? 0 : $this->remind($row, $by);
+            $sent += $this->remind($row, $by);
         }
 
         return $sent;
@@ -81,20 +82,6 @@ final readonly class Reminders
                 'lately' => $this->clock->now()->modify(self::LATELY)->format('Y-m-d H:i:s'),
             ],
         );
-    }
-
-    /**
-     * In whose name: of who it is booked with, else of who leads the salon.
-     *
-     * @param array<string, mixed> $row
-     */
-    private function by(array $row, Salon $salon): ?Actor
-    {
-        $by = \is_string($row['staff_id'])
-            ? $this->manager->find(Staff::class, Uuid::fromBinary($row['staff_id']))
-            : $this->manager->getRepository(Staff::class)->findOneBy(['salon' => $salon, 'role' => Role::Manager]);
-
-        return null === $by ? null : Actor::of($by);
     }
 
     /** @param array<string, mixed> $row */

@@ -6,15 +6,12 @@ declare(strict_types=1);
 
 namespace KeenThistle\InOut;
 
-use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Agenda\Booked;
 use KeenThistle\Core\Money\Labels;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Diary\Booking;
-use KeenThistle\Staff\Actor;
-use KeenThistle\Staff\Role;
+use KeenThistle\Staff\Actors;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 use Sabre\VObject\Component\VCalendar;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -29,17 +26,14 @@ final readonly class Feed
         private Booked $booked,
         private Scope $scope,
         private ClockInterface $clock,
-        private EntityManagerInterface $manager,
+        private Actors $actors,
     ) {
     }
 
     /** Dogs by name and kind of visit: nobody's number, nothing of health. */
     public function of(CalendarLink $link): string
     {
-        $by = $this->manager
-            ->getRepository(Staff::class)
-            ->findOneBy(['salon' => $link->salon, 'role' => Role::Manager]);
-        $actor = Actor::of($by ?? throw new \LogicException('A salon has somebody who leads it.'));
+        $actor = $this->actors->inNameOf($link->salon->id);
         $today = $this->scope->today($actor);
         $zone = new \DateTimeZone($link->salon->timeZone);
         $calendar = new VCalendar([

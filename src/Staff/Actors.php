@@ -47,4 +47,20 @@ final readonly class Actors
                 Row::text($row['password_hash']),
             ];
     }
+
+    /** In whose name the salon acts by itself: of that person while they work here, else of who leads it. */
+    public function inNameOf(Uuid $salon, ?Uuid $person = null): Actor
+    {
+        $own = null === $person ? null : $this->of($person);
+        if (null !== $own) {
+            return $own[0];
+        }
+        $leader = $this->db->fetchOne(
+            'SELECT id FROM staff WHERE salon_id = ? AND role = ? AND active = 1 ORDER BY id LIMIT 1',
+            [$salon->toBinary(), Role::Manager->value],
+        );
+        $actor = \is_string($leader) ? $this->of(Uuid::fromBinary($leader)) : null;
+
+        return $actor[0] ?? throw new \LogicException('A salon has somebody who leads it.');
+    }
 }
