@@ -63,9 +63,10 @@ for ($i = 0; $i < TIMES; ++$i) {
             JS),
     );
     $path = parse_url($page->driver->getCurrentURL(), \PHP_URL_PATH);
+    $page->tools('Emulation.setCPUThrottlingRate', ['rate' => 1]);
     $page->go("$path/then");
     $page->css('input[type=range]');
-    usleep(6_000_000);
+    usleep(8_000_000); // a look at the dog, before anybody asks for the weeks
     $slide = static fn (): float => $number(
         $async(<<<'JS'
             const done = arguments[0]
@@ -85,10 +86,9 @@ for ($i = 0; $i < TIMES; ++$i) {
             requestAnimationFrame(step)
             JS),
     );
-    $slowed[] = $slide();
-    $page->tools('Emulation.setCPUThrottlingRate', ['rate' => 1]);
     $frames[] = $slide();
     $page->tools('Emulation.setCPUThrottlingRate', ['rate' => SLOWED]);
+    $slowed[] = $slide();
 }
 $page->close();
 $line = static fn (string $what, float $is, string $aim): string => sprintf("  %-66s %.0f (%s)\n", $what, $is, $aim);

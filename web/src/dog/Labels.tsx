@@ -42,6 +42,7 @@ export function Labels({
   const order = [...labels].sort((a, b) => Number(!!b.chosen) - Number(!!a.chosen) || b.room - a.room)
   return (
     <g
+      data-numbers=""
       pointerEvents="none"
       fontFamily="'Atkinson Hyperlegible', sans-serif"
       fontWeight={700}

@@ -3,7 +3,7 @@
 import { describe, expect, it } from 'vitest'
 import type { DogLook } from './build'
 import { fieldOf } from './field'
-import { laidCoat, prepareCoats } from './frames'
+import { laidCoat } from './frames'
 
 const LOOK: DogLook = {
   build: 'low',
@@ -21,9 +21,6 @@ describe('coats laid ahead', () => {
     const known = laidCoat(field, 'wire', '{"back":4}')
     expect(laidCoat(field, 'wire', '{"back":4}')).toBe(known)
     expect(laidCoat(field, 'wire', '{"back":5}')).not.toBe(known)
-  })
-  it('are not laid ahead where nothing can be computed beside the page', () => {
-    expect(() => prepareCoats(LOOK, [{ back: 4 }])()).not.toThrow()
   })
   it('have fewer hairs for a drawing that moves, of the same coat', () => {
     const coat = laidCoat(fieldOf(LOOK), 'wire', '{"back":30,"ribs_left":30}')

@@ -1,7 +1,5 @@
 // Coats that were laid already, kept: so that a slider over the weeks shows one frame after another
 // instead of laying each anew.
-import { askBeside, hasWorker } from './beside/beside'
-import type { DogLook } from './build'
 import { coatOf, type CoatPaths } from './coat'
 import type { Field } from './field'
 
@@ -22,18 +20,4 @@ export function laidCoat(field: Field, coat: string, lengths: string): CoatPaths
   if (kept.size >= KEPT) kept.delete(kept.keys().next().value ?? '')
   kept.set(key, paths)
   return paths
-}
-
-/** Has coats laid one by one while nothing else is asked. Gives back how to stop. */
-export function prepareCoats(look: DogLook, frames: Record<string, number>[]): () => void {
-  const lengths = frames.map((f) => JSON.stringify(f))
-  if (!hasWorker) return () => undefined
-  const ask = (list: string[]) =>
-    void askBeside(
-      { what: 'coats', look, lengths: list },
-      () => null,
-      (said): said is null => said === null,
-    )
-  ask(lengths)
-  return () => ask([])
 }

@@ -11,7 +11,6 @@ export type Ask =
   | { what: 'close'; key: string; view: View; look: DogLook }
   | { what: 'field'; look: DogLook }
   | { what: 'draw'; look: DogLook; lengths: string; alike: Record<string, string> }
-  | { what: 'coats'; look: DogLook; lengths: string[] }
 export interface Drawn {
   paths: CoatPaths
   areas: Area[]

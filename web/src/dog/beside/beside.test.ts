@@ -1,6 +1,7 @@
 // The worker beside the page: each answer to its question, computed here where there is none; what was
 // computed once is not computed again.
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import type { Kept } from '../close/plate'
 import type { Answer, Ask } from './ask'
 
 type Message = Ask & { n: number }
@@ -25,8 +26,10 @@ const LOOK = {
   tail_carriage: 'level',
   coat: 'wire',
 }
-const COATS: Ask = { what: 'coats', look: LOOK, lengths: [] }
+const HEAD: Ask = { what: 'close', key: 'k', view: 'head', look: LOOK }
 const isKept = (said: Answer) => Array.isArray(said)
+const FIRST: Kept[] = []
+const SECOND: Kept[] = []
 
 async function fresh() {
   vi.resetModules()
@@ -39,19 +42,15 @@ afterEach(() => vi.unstubAllGlobals())
 describe('the worker', () => {
   it('answers each question by its number, whatever comes first', async () => {
     const { askBeside } = await fresh()
-    const one = askBeside(
-      COATS,
-      () => null,
-      (said): said is null => said === null,
-    )
-    const two = askBeside({ ...COATS, what: 'close', key: 'k', view: 'head' }, () => [], isKept)
+    const one = askBeside(HEAD, () => [], isKept)
+    const two = askBeside({ ...HEAD, view: 'below' }, () => [], isKept)
     const [worker] = workers
     expect(workers).toHaveLength(1)
     const [first, second] = worker?.asked ?? []
-    worker?.onmessage?.({ data: { n: second?.n ?? 0, said: [] } })
-    worker?.onmessage?.({ data: { n: first?.n ?? 0, said: null } })
-    expect(await two).toEqual([])
-    expect(await one).toBeNull()
+    worker?.onmessage?.({ data: { n: second?.n ?? 0, said: SECOND } })
+    worker?.onmessage?.({ data: { n: first?.n ?? 0, said: FIRST } })
+    expect(await two).toBe(SECOND)
+    expect(await one).toBe(FIRST)
   })
   it('whose script is gone leaves what is open to the page, and is begun anew', async () => {
     const { askBeside } = await fresh()
@@ -60,11 +59,7 @@ describe('the worker', () => {
     workers[0]?.onerror?.()
     expect(await open).toEqual([])
     expect(here).toHaveBeenCalledOnce()
-    void askBeside(
-      COATS,
-      () => null,
-      (said): said is null => said === null,
-    )
+    void askBeside(HEAD, () => [], isKept)
     expect(workers).toHaveLength(2)
   })
   it('that answers with something else is not believed', async () => {

@@ -30,6 +30,21 @@ function drawnHere(field: Field, look: DogLook, lengths: string, alike: Record<s
   return { paths: laidCoat(field, look.coat, lengths), areas: areasOf(field, alike) }
 }
 
+/** What is kept, else computed and kept. @param lengths, alike as in `useSide` */
+export async function drawingOf(look: DogLook, lengths: string, alike: string): Promise<Side> {
+  const key = keyOf(look, lengths, alike)
+  const field = knownField(look)
+  const drawn = drawings.get(key)
+  if (field && drawn) return { field, ...drawn }
+  const side = await drawnBeside(look, lengths, parsed(alike))
+  remember(key, side)
+  return side
+}
+
+function keyOf(look: DogLook, lengths: string, alike: string): string {
+  return `${keyOfField(look)}|${look.coat}|${lengths}|${alike}`
+}
+
 function remember(key: string, drawn: Drawn): void {
   if (drawings.size >= MOST) drawings.delete(drawings.keys().next().value ?? '')
   drawings.set(key, drawn)
@@ -42,7 +57,7 @@ function remember(key: string, drawn: Drawn): void {
  */
 export function useSide(look: DogLook, lengths: string, alike: string): Side | null {
   const dog = keyOfField(look)
-  const key = `${dog}|${look.coat}|${lengths}|${alike}`
+  const key = keyOf(look, lengths, alike)
   const now = useMemo((): Side | null => {
     const field = knownField(look) ?? (hasWorker ? null : fieldOf(look))
     const drawn =
@@ -58,9 +73,8 @@ export function useSide(look: DogLook, lengths: string, alike: string): Side | n
     // One at a time: what is wanted while one is computed is not drawn, only the newest of it.
     if (now || busy.current || drawings.has(key)) return
     busy.current = true
-    void drawnBeside(look, lengths, parsed(alike)).then((side) => {
+    void drawingOf(look, lengths, alike).then((side) => {
       busy.current = false
-      remember(key, side)
       setCame({ dog, side })
       setAgain((n) => n + 1)
     })

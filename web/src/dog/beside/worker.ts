@@ -8,20 +8,9 @@ import { laidCoat } from '../frames'
 import type { Answer, Ask } from './ask'
 import { remembered } from './store'
 
-/** Newest list of coats to lay while nothing else is asked. */
-let laying = 0
-
 async function fieldKept(look: DogLook): Promise<Field> {
   const field = await remembered(keyOfField(look), () => fieldOf(look))
   return knowField(look, field)
-}
-
-/** One coat at a time, so that whatever is asked meanwhile comes first. */
-function lay(look: DogLook, field: Field, lengths: string[], mine: number): void {
-  const [first, ...rest] = lengths
-  if (first === undefined || mine !== laying) return
-  laidCoat(field, look.coat, first)
-  setTimeout(() => lay(look, field, rest, mine))
 }
 
 async function answer(ask: Ask): Promise<Answer> {
@@ -33,11 +22,6 @@ async function answer(ask: Ask): Promise<Answer> {
     case 'draw': {
       const field = await fieldKept(ask.look)
       return { paths: laidCoat(field, ask.look.coat, ask.lengths), areas: areasOf(field, ask.alike) }
-    }
-    case 'coats': {
-      const mine = ++laying
-      lay(ask.look, await fieldKept(ask.look), ask.lengths, mine)
-      return null
     }
   }
 }

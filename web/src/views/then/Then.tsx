@@ -2,11 +2,12 @@
 // between.
 import { useQuery } from '@tanstack/react-query'
 import { ArrowLeft, FlipHorizontal2 } from 'lucide-react'
-import { useEffect, useMemo, useState, useDeferredValue } from 'react'
+import { useMemo, useRef, useState, useDeferredValue } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import type { Schemas } from '../../app/client'
 import { queries } from '../../app/queries'
-import { prepareCoats } from '../../dog/frames'
+import { FilmFrame } from '../../dog/film/FilmFrame'
+import { useFilm } from '../../dog/film/useFilm'
 import { DogDrawing } from '../../dog/DogDrawing'
 import { useLook } from '../../dog/useLook'
 import { Button } from '../../ui/Button'
@@ -118,6 +119,7 @@ export function Then() {
               words={words.data.zones}
               week={w}
               ahead={ahead}
+              settled={settled}
               moving={moving}
             />
           </div>
@@ -156,6 +158,8 @@ interface HalfProps {
   words: Schemas['VocabularyView']['zones']
   week: number
   ahead?: boolean
+  /** weeks from now, where its slider last stood still */
+  settled?: number
   moving?: boolean
 }
 
@@ -171,6 +175,7 @@ function Half({
   words,
   week,
   ahead = false,
+  settled = week,
   moving = false,
 }: HalfProps) {
   const look = useLook(data.dog)
@@ -180,19 +185,18 @@ function Half({
     () => frames(side, outlook, natural, words, turned, ahead),
     [side, outlook, natural, words, turned, ahead],
   )
-  // Under a finger by half weeks, whose coats are laid already; the slider goes before the drawing.
-  const shown = useDeferredValue(moving ? Math.round(week * 2) / 2 : week)
+  const box = useRef<HTMLDivElement>(null)
+  // With a dog chosen by its zone the drawing itself follows: a film has no chosen zone.
+  const scene = useMemo(
+    () => (ahead && !zone ? { look, side: turned, weeks: outlook.weeks, frame } : null),
+    [ahead, zone, look, turned, outlook, frame],
+  )
+  const film = useFilm(box, scene)
+  const half = Math.round(week * 2) / 2
+  const picture = moving ? film?.get(half) : undefined
+  // Without a film by half weeks, whose coats may be laid already; the slider goes before the drawing.
+  const shown = useDeferredValue(picture ? settled : moving ? half : week)
   const drawn = useMemo(() => frame(shown), [frame, shown])
-  // While nobody is waiting, the coats of the weeks are laid, so that the slider only shows them.
-  useEffect(() => {
-    if (!ahead) return
-    return prepareCoats(
-      look,
-      outlook.weeks.map((w) =>
-        Object.fromEntries(Object.entries(frame(w)).map(([left, z]) => [left, z.mm ?? z.drawnMm])),
-      ),
-    )
-  }, [ahead, look, outlook, frame])
   const curve = zone ? outlook.zones[zone] : undefined
   const strikes = later ? struck(outlook, week) : []
   return (
@@ -207,19 +211,22 @@ function Half({
       </div>
       <div className="relative min-h-40 flex-1 short:min-h-0">
         <div className="absolute inset-x-2 inset-y-0">
-          <DogDrawing
-            look={look}
-            zones={drawn}
-            side={turned}
-            selected={zone}
-            onSelect={onZone}
-            name={`${data.dog.name}, ${label}`}
-            tag={label === 'Then' ? 'then-' : ''}
-            moving={moving}
-          />
+          <div ref={box} className={`h-full ${picture ? 'invisible' : ''}`}>
+            <DogDrawing
+              look={look}
+              zones={drawn}
+              side={turned}
+              selected={zone}
+              onSelect={onZone}
+              name={`${data.dog.name}, ${label}`}
+              tag={ahead ? '' : 'then-'}
+              moving={moving && !film}
+            />
+          </div>
+          {picture && <FilmFrame picture={picture} week={half} />}
         </div>
       </div>
-      <div className="min-h-14 px-3 pb-2 text-sm short:min-h-0 short:pb-0 short:text-xs">
+      <div className="min-h-[4.75rem] px-3 pb-2 text-sm short:min-h-0 short:pb-0 short:text-xs">
         {ahead ? (
           <>
             {later && (
