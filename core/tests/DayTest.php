@@ -50,6 +50,7 @@ final class DayTest extends TestCase
             ->then(static function (int $seed, int $dogs, int $people): void {
                 $plan = (new DayRule())->plan(DayChecks::seeded($seed, $dogs, $people));
                 DayChecks::hold($plan);
+                self::assertFalse($plan->day->isTooMuch());
                 $out = array_merge([], ...array_column($plan->unfit, 'jobs'));
                 self::assertCount($dogs, [...$out, ...$plan->day->jobs]);
             });
@@ -128,6 +129,16 @@ final class DayTest extends TestCase
         $bath = [self::job('a', [new Task('bath', 20, StationKind::Tub)])];
         $tub = (new DayRule())->plan(new Day($bath, [self::worker('b')], ['tub' => 0] + self::STATIONS));
         self::assertStringContainsString('no tub', $tub->unfit[0]['why']);
+    }
+
+    public function testMoreWorkThanThereArePeopleIsTooMuchWhateverTheOrder(): void
+    {
+        $job = static fn (string $id): Job => new Job($id, self::NINE, self::NINE + 600, [new Task('cut', 360)], 1);
+        $day = new Day([$job('a'), $job('b'), $job('c')], [self::worker('p', 8)], []);
+        self::assertFalse($day->isTooMuch(), 'nine hours, the last of them overtime');
+        self::assertTrue($day->with([...$day->jobs, $job('d')])->isTooMuch());
+        $lunch = new Worker('p', self::NINE, self::NINE + 960, [[self::NINE + 360, self::NINE + 361]]);
+        self::assertTrue((new Day($day->jobs, [$lunch], []))->isTooMuch(), 'half a minute too little');
     }
 
     public function testDogsOfOneHomeComeTogetherOrNotAtAll(): void

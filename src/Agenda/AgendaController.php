@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Agenda;
 
 use KeenThistle\Book\Dogs;
+use KeenThistle\Core\Day\DayRule;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Http\Endpoint;
@@ -18,11 +19,19 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
 
 final readonly class AgendaController
 {
-    public function __construct(private AgendaReader $agenda, private Scope $scope)
-    {
+    private const KEPT_S = 3600;
+
+    public function __construct(
+        private AgendaReader $agenda,
+        private DiaryMark $mark,
+        private Scope $scope,
+        private CacheInterface $cache,
+    ) {
     }
 
     #[Route('/api/agenda', methods: ['GET'])]
@@ -34,7 +43,11 @@ final readonly class AgendaController
     ),]
     public function day(Actor $actor, Request $request): Response
     {
-        return Json::response($this->agenda->day($actor, $this->asked($actor, $request, 'on')));
+        $on = $this->asked($actor, $request, 'on');
+        // Where something has no place, the days after it say where it has one.
+        $mark = $this->mark->of($actor, $on, $on->modify('+'.DayRule::AHEAD.' days'));
+
+        return $this->kept($request, "day.$mark", fn (): AgendaView => $this->agenda->day($actor, $on));
     }
 
     #[Route('/api/agenda/week', methods: ['GET'])]
@@ -46,7 +59,10 @@ final readonly class AgendaController
     ),]
     public function week(Actor $actor, Request $request): Response
     {
-        return Json::response($this->agenda->week($actor, $this->asked($actor, $request, 'from')));
+        $from = $this->asked($actor, $request, 'from');
+        $mark = $this->mark->of($actor, $from, $from->modify('+'.(AgendaReader::WEEK - 1).' days'));
+
+        return $this->kept($request, "week.$mark", fn (): AgendaWeekView => $this->agenda->week($actor, $from));
     }
 
     #[Route('/api/dogs/{id}/proposals', methods: ['GET'])]
@@ -74,6 +90,25 @@ final readonly class AgendaController
                 $request->query->getString('moving'),
             ),
         );
+    }
+
+    /**
+     * Whoever asks again for what has not changed is told the same.
+     *
+     * @param \Closure(): object $made
+     */
+    private function kept(Request $request, string $mark, \Closure $made): Response
+    {
+        if (Json::matches($request, $mark)) {
+            return Json::notModified($mark);
+        }
+        $body = $this->cache->get("agenda.$mark", static function (ItemInterface $item) use ($made): string {
+            $item->expiresAfter(self::KEPT_S);
+
+            return Json::text($made());
+        });
+
+        return Json::withEtag(Json::ofText($body), $mark);
     }
 
     private function asked(Actor $actor, Request $request, string $name): \DateTimeImmutable

@@ -20,7 +20,7 @@ use KeenThistle\Staff\Staff;
 
 final readonly class AgendaReader
 {
-    private const WEEK = 7;
+    public const WEEK = 7;
 
     public function __construct(
         private Scope $scope,

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace KeenThistle\Agenda;
 
 use Doctrine\ORM\EntityManagerInterface;
-use KeenThistle\Book\Dog;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\Service;
 use KeenThistle\Diary\Booking;
@@ -15,10 +14,13 @@ use KeenThistle\Order\WorkOrder;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use Psr\Cache\CacheItemInterface;
+use Psr\Cache\CacheItemPoolInterface;
 
 final readonly class Booked
 {
     private const MOST = 400;
+    private const KEPT_S = 86_400;
     /** Of sixty days of a large salon. */
     public const AHEAD = 3000;
 
@@ -27,6 +29,7 @@ final readonly class Booked
         private Plans $plans,
         private WorkOrder $order,
         private EntityManagerInterface $manager,
+        private CacheItemPoolInterface $cache,
     ) {
     }
 
@@ -51,26 +54,65 @@ final readonly class Booked
             ->setParameter('to', $to, 'date_immutable')
             ->setMaxResults($most)
             ->getResult();
-        $dogs = [];
-        foreach ($booked as $b) {
-            $dogs[(string) $b->dog->id] = $b->dog;
-        }
-        $plans = $this->plans->ofDogs($actor, array_values($dogs));
+        $known = $this->minutes($actor, $booked);
 
-        $out = $known = [];
-        foreach ($booked as $b) {
-            $dog = (string) $b->dog->id;
-            // A dog that comes often is reckoned once.
-            $known["$dog $b->kind"] ??= [$this->minutes($b->dog, $plans[$dog] ?? [], $b->kind)];
-            $out[] = [$b, $known["$dog $b->kind"][0]];
-        }
-
-        return $out;
+        return array_map(static fn (Booking $b): array => [$b, $known[self::key($b)]], $booked);
     }
 
-    /** @param array<string, array{version: int, recipe: \KeenThistle\Recipe\ZoneRecipe}> $plan */
-    private function minutes(Dog $dog, array $plan, string $kind): ?Minutes
+    /**
+     * How long the visits are: reckoned once for a card as it is, a kind of visit, so that plans are read for what is
+     * new alone.
+     *
+     * @param list<Booking> $booked
+     *
+     * @return array<string, Minutes|null> by key
+     */
+    private function minutes(Actor $actor, array $booked): array
     {
-        return $this->order->minutes($dog, Plans::recipes($plan), null, Service::tryFrom($kind) ?? Service::Full);
+        $known = $new = $dogs = [];
+        $keys = array_values(array_unique(array_map(self::key(...), $booked)));
+        foreach ($this->cache->getItems($keys) as $item) {
+            \assert($item instanceof CacheItemInterface);
+            $key = $item->getKey();
+            if ($item->isHit()) {
+                $minutes = $item->get();
+                $known[$key] = $minutes instanceof Minutes ? $minutes : null;
+            } else {
+                $new[$key] = $item;
+            }
+        }
+        foreach ($booked as $b) {
+            if (isset($new[self::key($b)])) {
+                $dogs[(string) $b->dog->id] = $b->dog;
+            }
+        }
+        $plans = $this->plans->ofDogs($actor, array_values($dogs));
+        foreach ($booked as $b) {
+            $key = self::key($b);
+            $item = $new[$key] ?? null;
+            if (null === $item || \array_key_exists($key, $known)) {
+                continue;
+            }
+            $known[$key] = $this->order->minutes(
+                $b->dog,
+                Plans::recipes($plans[(string) $b->dog->id] ?? []),
+                null,
+                self::kind($b),
+            );
+            $this->cache->save($item->set($known[$key])->expiresAfter(self::KEPT_S));
+        }
+
+        return $known;
+    }
+
+    /** All that the minutes hang on. */
+    private static function key(Booking $b): string
+    {
+        return "minutes.{$b->dog->id}.{$b->dog->cardVersion}.".self::kind($b)->value;
+    }
+
+    private static function kind(Booking $b): Service
+    {
+        return Service::tryFrom($b->kind) ?? Service::Full;
     }
 }

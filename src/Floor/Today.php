@@ -62,22 +62,20 @@ final readonly class Today
     }
 
     /**
-     * What says whether anything has changed since: changes with each booking, arrival, tap, person and place, and
-     * with the minute.
+     * What says whether anything has changed since: changes with each booking, arrival and tap, and with the minute,
+     * when people and places are read anew too.
      */
     public function mark(Actor $actor, \DateTimeImmutable $now): string
     {
         $row = $this->scope->rows(
             $actor,
             "SELECT CONCAT_WS('.',
-                (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(version), 0)) FROM booking
+                (SELECT CONCAT(COUNT(*), '-', SUM(CRC32(CONCAT(HEX(id), version)))) FROM booking
                     WHERE salon_id = :salon AND day = :today),
                 (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(row_version + paid), 0)) FROM arrival
                     WHERE salon_id = :salon AND day = :today),
                 (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(g.seq + g.version), 0)) FROM groom g
-                    JOIN arrival a ON a.id = g.arrival_id WHERE a.salon_id = :salon AND a.day = :today),
-                (SELECT SUM(version) FROM staff WHERE salon_id = :salon),
-                (SELECT SUM(version) FROM place WHERE salon_id = :salon)) mark",
+                    JOIN arrival a ON a.id = g.arrival_id WHERE a.salon_id = :salon AND a.day = :today)) mark",
             ['today' => $this->scope->today($actor)->format('Y-m-d')],
         )[0] ?? [];
 

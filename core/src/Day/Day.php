@@ -42,4 +42,24 @@ final readonly class Day
             array_values(array_filter($this->jobs, static fn (Job $j): bool => !\in_array($j->id, $ids, true))),
         );
     }
+
+    /** Whether it asks for more work than all who are there have time for, overtime and all: no order of it fits. */
+    public function isTooMuch(): bool
+    {
+        $asked = 0;
+        foreach ($this->jobs as $job) {
+            foreach ($job->tasks as $task) {
+                $asked += [] === $job->started && $task->attended ? $task->ticks : 0;
+            }
+        }
+        $there = 0;
+        foreach ($this->people as $person) {
+            $there += max(0, $person->to + Board::OVERTIME - max($person->from, $this->now));
+            foreach ($person->breaks as [$from, $to]) {
+                $there -= max(0, min($to, $person->to) - max($from, $person->from, $this->now));
+            }
+        }
+
+        return $asked > $there;
+    }
 }

@@ -53,7 +53,7 @@ final readonly class DayRule
 
     private static function fits(Day $day): bool
     {
-        return [] === Search::day(new Board($day), self::GLANCE)[0]->out;
+        return !$day->isTooMuch() && [] === Search::day(new Board($day), self::GLANCE)[0]->out;
     }
 
     /**
