@@ -12,12 +12,12 @@ use KeenThistle\Command\Http\Answer;
 use KeenThistle\Command\Key;
 use KeenThistle\Core\Input\Shape;
 use KeenThistle\Core\Timing\Service;
+use KeenThistle\Floor\Http\UnchangedLook;
 use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
-use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -27,9 +27,8 @@ final readonly class FloorController
 {
     public function __construct(
         private FloorReader $floor,
-        private Today $today,
+        private UnchangedLook $unchanged,
         private Commands $commands,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -41,7 +40,7 @@ final readonly class FloorController
     )]
     public function floor(Actor $actor, Request $request): Response
     {
-        $mark = $this->today->mark($actor, $this->clock->now());
+        $mark = $this->unchanged->mark($request, $actor);
         if (Json::matches($request, $mark)) {
             return Json::notModified($mark);
         }

@@ -20,6 +20,7 @@ use KeenThistle\Staff\Scope;
 use KeenThistle\Table\Groom;
 use KeenThistle\Table\GroomRows;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Uid\Uuid;
 
 final readonly class Today
 {
@@ -62,10 +63,12 @@ final readonly class Today
     }
 
     /**
-     * What says whether anything has changed since: changes with each booking, arrival and tap, and with the minute,
-     * when people and places are read anew too.
+     * What says whether anything has changed since: changes with each booking, arrival and tap, when who asks is signed
+     * in no longer or is somebody else by now, and with the minute, when people and places are read anew too.
+     *
+     * @param string $signIn id of the sign-in by which they ask; "": by none
      */
-    public function mark(Actor $actor, \DateTimeImmutable $now): string
+    public function mark(Actor $actor, string $signIn, \DateTimeImmutable $now): string
     {
         $row = $this->scope->rows(
             $actor,
@@ -75,26 +78,37 @@ final readonly class Today
                 (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(row_version + paid), 0)) FROM arrival
                     WHERE salon_id = :salon AND day = :today),
                 (SELECT CONCAT(COUNT(*), '-', COALESCE(SUM(g.seq + g.version), 0)) FROM groom g
-                    JOIN arrival a ON a.id = g.arrival_id WHERE a.salon_id = :salon AND a.day = :today)) mark",
-            ['today' => $this->scope->today($actor)->format('Y-m-d')],
+                    JOIN arrival a ON a.id = g.arrival_id WHERE a.salon_id = :salon AND a.day = :today),
+                (SELECT CONCAT('in-', s.role, s.password_hash) FROM staff s JOIN sign_in i ON i.staff_id = s.id
+                    WHERE s.id = :staff AND s.active = 1 AND i.id = :in AND i.ended_at IS NULL)) mark",
+            [
+                'today' => $this->scope->today($actor)->format('Y-m-d'),
+                'staff' => $actor->staff->toBinary(),
+                'in' => '' === $signIn ? '' : Uuid::fromString($signIn)->toBinary(),
+            ],
         )[0] ?? [];
 
-        return hash('xxh128', Row::text($row['mark'] ?? '').$actor->role->value.$now->format('YmdHi'));
+        return hash('xxh128', Row::text($row['mark'] ?? '').$now->format('YmdHi'));
     }
 
     /** What house terms ask of who came late, or has not come, for a dog of today; minor units. */
     public function lateFee(Actor $actor, Arrival $arrival): int
     {
-        $salon = $this->scope->salon($actor);
-        foreach ($this->of($actor) as $one) {
-            if ($one->arrival === $arrival) {
-                $late = $one->fetchedLate($this->clock->now(), new \DateTimeZone($salon->timeZone));
-
-                return $salon->pricesOn($arrival->day)->terms()->forCollectingLate($late);
+        $today = $this->scope->today($actor);
+        $one = new OnTheFloor($arrival->dog, null);
+        foreach ($this->booked->between($actor, $today, $today) as [$b, $minutes]) {
+            if (null === $one->booking && $b->dog === $arrival->dog) {
+                $one = new OnTheFloor($arrival->dog, $b);
+                $one->minutes = $minutes;
             }
         }
+        $one->arrival = $arrival;
+        $this->withMinutes($actor, [$one]);
+        $this->withGrooms($actor, [$one]);
+        $salon = $this->scope->salon($actor);
+        $late = $one->fetchedLate($this->clock->now(), new \DateTimeZone($salon->timeZone));
 
-        return 0;
+        return $salon->pricesOn($arrival->day)->terms()->forCollectingLate($late);
     }
 
     public function isAtTheTable(Arrival $arrival): bool
