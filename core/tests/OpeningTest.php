@@ -67,4 +67,21 @@ final class OpeningTest extends TestCase
             },
         );
     }
+
+    public function testADayThatComesEveryYearComesFromThenOnAndOverTheEndOfTheYear(): void
+    {
+        $why = static fn (Opening $o, string $day): string => $o->whyNot(new \DateTimeImmutable($day));
+        $turn = ['from' => '2026-12-29', 'to' => '2027-01-02', 'why' => 'turn of the year', 'yearly' => true];
+        $o = new Opening([], [$turn, ['from' => '2026-05-01', 'to' => '2026-05-01', 'why' => '', 'yearly' => true]]);
+        $o->hold();
+        foreach (['2026-12-29', '2027-01-02', '2029-12-31', '2030-01-01'] as $day) {
+            self::assertSame('closed: turn of the year', $why($o, $day), $day);
+        }
+        foreach (['2026-01-01', '2025-12-31', '2026-12-28', '2028-01-03', '2025-05-01'] as $day) {
+            self::assertSame('', $why($o, $day), $day);
+        }
+        self::assertSame('closed', $why($o, '2031-05-01'));
+        $this->expectExceptionMessage('must be less than a year later');
+        (new Opening([], [['from' => '2026-01-02', 'to' => '2027-01-02', 'why' => '', 'yearly' => true]]))->hold();
+    }
 }

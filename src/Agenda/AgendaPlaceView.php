@@ -8,6 +8,7 @@ namespace KeenThistle\Agenda;
 
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Day\DayPlan;
+use KeenThistle\Core\Day\Guest;
 use KeenThistle\Core\Day\Job;
 use KeenThistle\Core\Day\Placed;
 use KeenThistle\Core\Reason\Caution;
@@ -64,6 +65,11 @@ final readonly class AgendaPlaceView
     {
         $minutes = static fn (int $ticks): float => $ticks / Day::TICKS;
         $name = static fn (string $id): string => ($bookings[$id] ?? null)?->dog->name ?? '';
+        $guests = array_map(static fn (Job $j): Guest => CompanyOfDay::between(
+            $bookings[$j->id]->dog,
+            intdiv($j->arrives, Day::TICKS),
+            intdiv($plan->endOf($j) ?? $j->promised, Day::TICKS),
+        ), $plan->day->jobs);
 
         return new self(
             (string) $crew->place->id,
@@ -127,7 +133,7 @@ final readonly class AgendaPlaceView
                     self::named($c->message, array_keys($bookings), $name),
                     $c->level,
                 ))->toArray(),
-                $plan->cautions,
+                [...$plan->cautions, ...CompanyOfDay::cautions($guests, $crew->place->loudHours())],
             ),
             Reason::listToArray($plan->reasons()),
         );

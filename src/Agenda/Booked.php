@@ -16,6 +16,7 @@ use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Psr\Cache\CacheItemInterface;
 use Psr\Cache\CacheItemPoolInterface;
+use Symfony\Component\Uid\Uuid;
 
 final readonly class Booked
 {
@@ -33,27 +34,36 @@ final readonly class Booked
     ) {
     }
 
-    /** @return list<array{Booking, Minutes|null}> by day and time; no minutes: nobody has weighed the dog */
+    /**
+     * @param Uuid|null $but id of one that is left out: read anew it would lose what is just being changed of it
+     *
+     * @return list<array{Booking, Minutes|null}> by day and time; no minutes: nobody has weighed the dog
+     */
     public function between(
         Actor $actor,
         \DateTimeImmutable $from,
         \DateTimeImmutable $to,
         int $most = self::MOST,
+        ?Uuid $but = null,
     ): array {
         $this->scope->apply($actor, $this->manager);
-        /** @var list<Booking> $booked */
-        $booked = $this->manager
+        $query = $this->manager
             ->createQuery(
                 'SELECT b, d, s FROM '.
                     Booking::class.
                     ' b JOIN b.dog d LEFT JOIN b.staff s WHERE b.salon = :salon AND b.day >= :from AND b.day <= :to '.
-                    "AND b.state = 'booked' ORDER BY b.day, b.time, b.id",
+                    "AND b.state = 'booked'".(null === $but ? '' : ' AND b.id <> :but').
+                    ' ORDER BY b.day, b.time, b.id',
             )
             ->setParameter('salon', $this->scope->salon($actor)->id, 'uuid')
             ->setParameter('from', $from, 'date_immutable')
             ->setParameter('to', $to, 'date_immutable')
-            ->setMaxResults($most)
-            ->getResult();
+            ->setMaxResults($most);
+        if (null !== $but) {
+            $query->setParameter('but', $but, 'uuid');
+        }
+        /** @var list<Booking> $booked */
+        $booked = $query->getResult();
         $known = $this->minutes($actor, $booked);
 
         return array_map(static fn (Booking $b): array => [$b, $known[self::key($b)]], $booked);

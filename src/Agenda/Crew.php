@@ -57,6 +57,8 @@ final readonly class Crew
                         ? []
                         : [[self::tick($person->breakFrom), self::tick($person->breakTo)]],
                     skills: self::skills($person),
+                    heavyMost: $person->heavyMost,
+                    stripMost: null === $person->stripMost ? null : $person->stripMost * Day::TICKS,
                 );
             }
         }
@@ -115,6 +117,12 @@ final readonly class Crew
         return self::washesOnly($person) || !self::grooms($person) ? '' : "with $person->id";
     }
 
+    /** Whether a task is not one that they are said not to do. */
+    public static function does(Staff $person, string $task): bool
+    {
+        return 0 !== ($person->skills[$task] ?? null);
+    }
+
     private static function washesOnly(Staff $person): bool
     {
         return null !== (new SkillCheck())->refuses($person->role->value, Service::Full, null);
@@ -140,8 +148,13 @@ final readonly class Crew
     /** @return list<string> */
     private static function skills(Staff $person): array
     {
-        return self::washesOnly($person)
-            ? [VisitTasks::WASH]
-            : [VisitTasks::WASH, VisitTasks::GROOM, self::asGroomer($person)];
+        $can = [VisitTasks::WASH => self::does($person, 'bath') && self::does($person, 'dry')];
+        if (!self::washesOnly($person)) {
+            $cuts = self::does($person, 'clip') || self::does($person, 'scissor');
+            $can += [VisitTasks::GROOM => $cuts, self::asGroomer($person) => $cuts];
+            $can[VisitTasks::STRIP] = self::does($person, 'strip');
+        }
+
+        return array_keys(array_filter($can));
     }
 }

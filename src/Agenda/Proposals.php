@@ -8,7 +8,6 @@ namespace KeenThistle\Agenda;
 
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Day\Day;
-use KeenThistle\Core\Day\FreeDay;
 use KeenThistle\Core\Day\ProposalRule;
 use KeenThistle\Core\Day\VisitTasks;
 use KeenThistle\Core\Timing\Service;
@@ -55,33 +54,18 @@ final readonly class Proposals
         $due = new \DateTimeImmutable(max($said ?? '', $today->format('Y-m-d')));
         $from = max($today->modify('+1 day'), $due->modify('-'.self::BEFORE.' days'));
         $to = $due->modify('+'.self::AFTER.' days');
-        $busy = [];
+        $booked = [];
         foreach ($this->booked->between($actor, $from, $to) as [$b, $takes]) {
-            if ((string) $b->id === $moving) {
-                continue;
+            if ((string) $b->id !== $moving) {
+                $booked[$b->day->format('Y-m-d')][] = [$b, $takes];
             }
-            $begins = intdiv(Crew::tick($b->time), Day::TICKS);
-            $busy[$b->day->format('Y-m-d')][(string) $b->staff?->id][] = [$begins, $begins + ($takes->slot ?? 60)];
         }
         $names = $days = [];
-        $skill = VisitTasks::of($minutes, $kind)[0]->skill ?? VisitTasks::GROOM;
+        $skills = VisitTasks::skills(VisitTasks::of($minutes, $kind));
         $salon = $this->agenda->salon($actor);
         for ($day = $from; $day <= $to; $day = $day->modify('+1 day')) {
-            $iso = $day->format('Y-m-d');
-            $people = [];
-            foreach (AgendaReader::crews($salon, $day) as $crew) {
-                foreach ($crew->workers as $w) {
-                    if (\in_array($skill, $w->skills ?? [], true)) {
-                        $people[] = [
-                            'id' => $w->id,
-                            'from' => intdiv($w->from, Day::TICKS),
-                            'to' => intdiv($w->to, Day::TICKS),
-                            'busy' => [...$busy[$iso][$w->id] ?? [], ...$w->breakMinutes()],
-                        ];
-                    }
-                }
-            }
-            $days[] = new FreeDay($iso, $people);
+            $there = $booked[$day->format('Y-m-d')] ?? [];
+            $days[] = WhoIsFree::on($day, $dog, AgendaReader::crews($salon, $day), $there, $skills);
         }
         foreach ($salon[1] as $staff) {
             $names[(string) $staff->id] = $staff->name;

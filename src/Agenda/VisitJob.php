@@ -42,7 +42,12 @@ final readonly class VisitJob
             $id,
             $arrives,
             $promised ?? $arrives + $minutes->slot * Day::TICKS,
-            VisitTasks::of($minutes, $kind, groomer: null === $with ? '' : Crew::asGroomer($with)),
+            VisitTasks::of(
+                $minutes,
+                $kind,
+                groomer: null === $with ? '' : Crew::asGroomer($with),
+                strips: null === $with || Crew::does($with, 'strip'),
+            ),
             self::SETTLE,
             (string) $dog->household->id,
             heavy: ($dog->kg ?? 0.0) > $dog->salon->liftKg,

@@ -10,18 +10,17 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Book\Household;
 use KeenThistle\Core\Day\Day;
-use KeenThistle\Core\Day\FreeDay;
 use KeenThistle\Core\Day\ProposalRule;
 use KeenThistle\Core\Day\VisitTasks;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\Service;
+use KeenThistle\Diary\Booking;
 use KeenThistle\Diary\WaitingDog;
 use KeenThistle\Order\WorkOrder;
 use KeenThistle\Plan\Plans;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
-use KeenThistle\Staff\Staff;
 
 final readonly class WaitingList
 {
@@ -43,11 +42,7 @@ final readonly class WaitingList
         $waiting = $this->waiting($actor, $day);
         $dogs = array_map(static fn (WaitingDog $w): Dog => $w->dog, $waiting);
         $plans = $this->plans->ofDogs($actor, $dogs);
-        $busy = [];
-        foreach ([] === $waiting ? [] : $this->booked->between($actor, $day, $day) as [$b, $takes]) {
-            $begins = intdiv(Crew::tick($b->time), Day::TICKS);
-            $busy[(string) $b->staff?->id][] = [$begins, $begins + ($takes->slot ?? 60)];
-        }
+        $booked = [] === $waiting ? [] : $this->booked->between($actor, $day, $day);
         $salon = $this->agenda->salon($actor);
         $names = [];
         foreach ($salon[1] as $person) {
@@ -73,7 +68,7 @@ final readonly class WaitingList
                 'note' => $w->note,
                 'staff' => $w->staff?->name,
                 'minutes' => $minutes?->slot,
-            ] + self::place($minutes, $kind, $day, $w->staff, $crews, $busy, $names);
+            ] + self::place($w, $minutes, $kind, $day, $crews, $booked, $names);
         }
 
         return new WaitingView($rows);
@@ -81,25 +76,25 @@ final readonly class WaitingList
 
     /**
      * @param list<Crew> $crews
-     * @param array<string, list<array{int, int}>> $busy by person
+     * @param list<array{Booking, Minutes|null}> $booked that day
      * @param array<string, string> $names by person
      *
      * @return array{time: string|null, with: string|null, with_name: string|null}
      */
     private static function place(
+        WaitingDog $waits,
         ?Minutes $minutes,
         Service $kind,
         \DateTimeImmutable $day,
-        ?Staff $wanted,
         array $crews,
-        array $busy,
+        array $booked,
         array $names,
     ): array {
         $on = $day->format('Y-m-d');
         $place = null;
         if (null !== $minutes) {
-            $skill = VisitTasks::of($minutes, $kind)[0]->skill ?? VisitTasks::GROOM;
-            $free = new FreeDay($on, self::free($crews, $busy, $wanted, $skill));
+            $skills = VisitTasks::skills(VisitTasks::of($minutes, $kind));
+            $free = WhoIsFree::on($day, $waits->dog, $crews, $booked, $skills, $waits->staff);
             $place = (new ProposalRule())->of([$free], $minutes->slot, $on, null, self::NOON, false)[0] ?? null;
         }
 
@@ -138,31 +133,5 @@ final readonly class WaitingList
             ->getResult();
 
         return $found;
-    }
-
-    /**
-     * @param list<Crew> $crews
-     * @param array<string, list<array{int, int}>> $busy by person
-     *
-     * @return list<array{id: string, from: int, to: int, busy: list<array{int, int}>}>
-     */
-    private static function free(array $crews, array $busy, ?Staff $wanted, string $skill): array
-    {
-        $out = [];
-        foreach ($crews as $crew) {
-            foreach ($crew->workers as $w) {
-                $wants = null === $wanted || (string) $wanted->id === $w->id;
-                if ($wants && \in_array($skill, $w->skills ?? [], true)) {
-                    $out[] = [
-                        'id' => $w->id,
-                        'from' => intdiv($w->from, Day::TICKS),
-                        'to' => intdiv($w->to, Day::TICKS),
-                        'busy' => [...$busy[$w->id] ?? [], ...$w->breakMinutes()],
-                    ];
-                }
-            }
-        }
-
-        return $out;
     }
 }

@@ -23,6 +23,7 @@ final readonly class ChangeDogHandler implements Handler
         private Scope $scope,
         private DogIndex $index,
         private Homes $homes,
+        private Apart $apart,
         private EntityManagerInterface $manager,
     ) {
     }
@@ -37,6 +38,7 @@ final readonly class ChangeDogHandler implements Handler
                 ['theirs' => DogView::of($dog, true), 'version' => $dog->version],
             );
         }
+        $this->apart->mustBeKnown($actor, $command->dog->apart, $dog);
         $before = self::forLog($dog);
         $command->dog->into($dog, $this->scope->today($actor));
         $owner = $command->dog->owner;

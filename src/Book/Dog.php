@@ -211,6 +211,14 @@ class Dog implements SalonOwned, Subject
     #[ORM\Column(type: 'date_immutable', nullable: true)]
     public ?\DateTimeImmutable $vaccinatedUntil = null;
 
+    /** @var list<string> ids of dogs it must not meet; it is enough that one of the two says so */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $apart = [];
+
+    /** It bears noise badly: not at the loud hour. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $quiet = false;
+
     /** Time and price that were said on the phone before anybody had seen it. */
     #[ORM\Column(length: 300, options: ['default' => ''])]
     public string $told = '';

@@ -69,6 +69,14 @@ final readonly class DogController
         return Json::response($hints->of($actor, $text('breed'), $text('owner'), $text('coat')));
     }
 
+    #[Route('/api/dogs/{id}/apart', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('Which dogs a dog must not meet', gives: ApartView::class)]
+    public function apart(Actor $actor, string $id, Dogs $dogs, Apart $apart): Response
+    {
+        return Json::response($apart->of($actor, $dogs->get($actor, $id)));
+    }
+
     #[Route('/api/dogs', methods: ['POST'])]
     #[IsGranted(May::DOG)]
     #[Endpoint('Take a new dog into the book', gives: DogView::class, status: 201)]

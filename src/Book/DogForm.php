@@ -26,6 +26,7 @@ final readonly class DogForm
     /**
      * @param list<string> $markings
      * @param list<string> $health
+     * @param list<string> $apart
      */
     public function __construct(
         #[Line(1, 60), Says('the dog\'s name')] public string $name,
@@ -67,6 +68,9 @@ final readonly class DogForm
         public string $told = '',
         #[Says('last day that its proof of vaccination holds; null: none was noted')]
         public ?\DateTimeImmutable $vaccinated_until = null,
+        #[ListOf(new Text(36, 36), 0, 20), Says('ids of dogs in the book that it must not meet')]
+        public array $apart = [],
+        #[Says('it bears noise badly: not at the loud hour')] public bool $quiet = false,
         #[Text(36, 36), Says('id of a household that is in the book already')] public ?string $household = null,
         public ?OwnerForm $owner = null,
     ) {
@@ -113,5 +117,7 @@ final readonly class DogForm
         $dog->wishWeeks = $this->wish_weeks;
         $dog->told = trim($this->told);
         $dog->vaccinatedUntil = $this->vaccinated_until;
+        $dog->apart = array_values(array_unique($this->apart));
+        $dog->quiet = $this->quiet;
     }
 }

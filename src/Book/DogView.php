@@ -19,6 +19,7 @@ final readonly class DogView
      * @param list<string> $markings
      * @param list<string> $health
      * @param list<string> $stops
+     * @param list<string> $apart
      * @param array{vet: string, emergency: string, may_collect: string} $reach
      * @param list<array{name: string, phone: string, email: string}> $people
      */
@@ -64,6 +65,8 @@ final readonly class DogView
         public ?int $wish_weeks,
         #[Says('what was said on the phone before anybody had seen it')] public string $told,
         #[Says('last day that its proof of vaccination holds')] public ?string $vaccinated_until,
+        #[Says('ids of dogs that it must not meet, as far as it is said of this one')] public array $apart,
+        #[Says('it bears noise badly: not at the loud hour')] public bool $quiet,
         public string $household,
         public string $household_name,
         public array $people,
@@ -124,6 +127,8 @@ final readonly class DogView
             $d->wishWeeks,
             $d->told,
             $d->vaccinatedUntil?->format('Y-m-d'),
+            $d->apart,
+            $d->quiet,
             (string) $d->household->id,
             $d->household->name,
             array_map(

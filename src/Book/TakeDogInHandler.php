@@ -25,6 +25,7 @@ final readonly class TakeDogInHandler implements Handler
         private Scope $scope,
         private DogIndex $index,
         private Homes $homes,
+        private Apart $apart,
         private EntityManagerInterface $manager,
         #[AutowireIterator(WithNewDog::class)] private iterable $beginnings,
     ) {
@@ -33,6 +34,7 @@ final readonly class TakeDogInHandler implements Handler
     public function __invoke(Command $command, Actor $actor): Outcome
     {
         $form = $command->dog;
+        $this->apart->mustBeKnown($actor, $form->apart);
         $dog = new Dog(
             Uuid::v7(),
             $this->household($actor, $form),

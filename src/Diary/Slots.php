@@ -16,20 +16,25 @@ use KeenThistle\Staff\Staff;
 
 final readonly class Slots
 {
-    public function __construct(private EntityManagerInterface $manager)
+    public function __construct(private EntityManagerInterface $manager, private Company $company)
     {
     }
 
     /**
      * Where two take the same moment at once, the unique keys decide.
      *
-     * @throws Refused 409 where the dog is booked then, or the person has a dog of another home
+     * @throws Refused 409 where the dog is booked then, the person has a dog of another home, or it must not meet who
+     *                 is there
      */
     public function take(Booking $b): void
     {
         $taken = $this->whyTaken($b->dog, $b->staff, $b->day, $b->time, $b);
         if ('' !== $taken) {
             throw Refused::conflict("$taken.");
+        }
+        $why = $this->company->why($b);
+        if ('' !== $why) {
+            throw Refused::conflict("$why.");
         }
         $beside = null === $b->staff ? [] : $this->at($b->day, $b->time, ['staff' => $b->staff], $b);
         $b->held = null === $b->staff || [] !== $beside ? null : $b->slot;

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Floor;
 
 use KeenThistle\Agenda\AgendaReader;
+use KeenThistle\Agenda\CompanyOfDay;
 use KeenThistle\Agenda\Crew;
 use KeenThistle\Agenda\LaidOut;
 use KeenThistle\Book\Reach;
@@ -80,6 +81,7 @@ final readonly class FloorReader
             self::people($crews, $plans, $dogs, $byId),
             self::moves($plans, $byId, $names),
             self::crowded($dogs, $crews),
+            self::apart($dogs, $crews, $now, $zone),
             array_merge([], ...array_map(static fn (DayPlan $p): array => array_map(
                 static fn (array $u): array => [
                     'names' => array_map(static fn (string $id): string => $byId[$id]->dog->name, $u['jobs']),
@@ -97,6 +99,42 @@ final readonly class FloorReader
             ), $plans)),
             (int) ceil(array_sum(array_map(static fn (DayPlan $p): int => $p->late, $plans)) / Day::TICKS),
         );
+    }
+
+    /**
+     * @param list<OnTheFloor> $dogs
+     * @param list<Crew> $crews
+     *
+     * @return list<string>
+     */
+    private static function apart(array $dogs, array $crews, int $now, \DateTimeZone $zone): array
+    {
+        $guests = [];
+        foreach ($dogs as $o) {
+            $came = $o->came();
+            $from = match (true) {
+                null !== $came => OnTheFloor::tick($came, $zone),
+                null !== $o->booking => Crew::tick($o->booking->time),
+                default => null,
+            };
+            if (null !== $from && 'gone' !== $o->stage()) {
+                // Who is still there has not gone yet, whatever was promised.
+                $until = max($o->promised($zone) ?? $from, null === $came ? $from : $now);
+                $guests[self::placeOf($o, $crews)][] = CompanyOfDay::between(
+                    $o->dog,
+                    intdiv($from, Day::TICKS),
+                    intdiv($until, Day::TICKS) + 1,
+                );
+            }
+        }
+        $out = [];
+        foreach ($guests as $i => $there) {
+            foreach (CompanyOfDay::cautions($there, ($crews[$i] ?? null)?->place->loudHours()) as $caution) {
+                $out[] = $caution->message;
+            }
+        }
+
+        return $out;
     }
 
     /**

@@ -23,6 +23,7 @@ final readonly class FloorView
      * @param list<array<string, mixed>> $people
      * @param list<array<string, mixed>> $moves
      * @param list<string> $crowded
+     * @param list<string> $apart
      * @param list<array{names: list<string>, begun: bool, why: string}> $unfit
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class FloorView
         #[Gives(self::MOVE), Says('what is best moved, against the day as it was laid out, so that promises are kept')]
         public array $moves,
         #[Says('more dogs at a kind of station than there are of it')] public array $crowded,
+        #[Says('who must not meet and would, who bears noise badly and is there while it is loud')] public array $apart,
         #[Says('what has no room in what is left of the day; begun: it is at the table already')]
         public array $unfit,
         public int $late,

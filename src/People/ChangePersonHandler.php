@@ -89,6 +89,7 @@ final readonly class ChangePersonHandler implements Handler
         }
         $person->opening()->hold('hours', 'away');
         self::rest($person, $change);
+        [$person->heavyMost, $person->stripMost] = [$change->heavy_most, $change->strip_most];
     }
 
     /** @throws InvalidInput for a break without an end, or one that ends before it begins */
@@ -145,6 +146,7 @@ final readonly class ChangePersonHandler implements Handler
             'skills' => (string) json_encode($person->skills),
             'working days' => (string) json_encode($person->hours),
             'days away' => (string) json_encode($person->away),
+            'most a day' => "$person->heavyMost/$person->stripMost",
             'break' => "$person->breakFrom-$person->breakTo",
         ];
     }

@@ -15,13 +15,14 @@ final readonly class ClosedForm
         public \DateTimeImmutable $from,
         public \DateTimeImmutable $to,
         #[Line(0, 60), Says('a holiday, a repair')] public string $why = '',
+        #[Says('on the same days of every year from then on')] public bool $yearly = false,
     ) {
     }
 
     /**
      * @param list<self> $closed
      *
-     * @return list<array{from: string, to: string, why: string}>
+     * @return list<array{from: string, to: string, why: string, yearly: bool}>
      */
     public static function rows(array $closed): array
     {
@@ -30,6 +31,7 @@ final readonly class ClosedForm
                 'from' => $c->from->format('Y-m-d'),
                 'to' => $c->to->format('Y-m-d'),
                 'why' => trim($c->why),
+                'yearly' => $c->yearly,
             ],
             $closed,
         );

@@ -89,6 +89,8 @@ final readonly class PeopleReader
             $s->away,
             $s->breakFrom,
             $s->breakTo,
+            $s->heavyMost,
+            $s->stripMost,
         );
     }
 

@@ -36,6 +36,9 @@ final readonly class PersonChange
         #[Line(0, 12), Says('their break of each day, such as 12:30; empty: none; null: as it is')]
         public ?string $break_from = null,
         #[Line(0, 12)] public ?string $break_to = null,
+        #[Whole(0, 40), Says('most heavy dogs a day; null: any number')] public ?int $heavy_most = null,
+        #[Whole(0, 600), Says('most minutes of stripping a day; null: as many as there are')]
+        public ?int $strip_most = null,
     ) {
     }
 

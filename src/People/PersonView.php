@@ -36,6 +36,8 @@ final readonly class PersonView
         #[Gives(PlaceView::CLOSED)] public array $away,
         #[Says('their break of each day; empty: none')] public string $break_from,
         public string $break_to,
+        #[Says('most heavy dogs a day; null: any number')] public ?int $heavy_most,
+        #[Says('most minutes of stripping a day; null: as many as there are')] public ?int $strip_most,
     ) {
     }
 }

@@ -12,14 +12,16 @@ use KeenThistle\Input\Says;
 final readonly class PlaceView
 {
     public const HOURS = "list<array{day: 'mon'|'tue'|'wed'|'thu'|'fri'|'sat'|'sun', from: string, to: string}>";
-    public const CLOSED = 'list<array{from: string, to: string, why: string}>';
+    public const CLOSED = 'list<array{from: string, to: string, why: string, yearly?: bool}>';
     private const STATIONS =
-        'array{tubs: int, tables: int, dryers: int, pens: int, watts: int, loud: bool, lift: bool}';
+        'array{tubs: int, tables: int, dryers: int, pens: int, watts: int, loud: bool, lift: bool, '.
+        'loud_from: string, loud_to: string}';
 
     /**
      * @param list<array{day: string, from: string, to: string}> $hours
      * @param list<array{from: string, to: string, why: string}> $closed
-     * @param array{tubs: int, tables: int, dryers: int, pens: int, watts: int, loud: bool, lift: bool} $stations
+     * @param array{tubs: int, tables: int, dryers: int, pens: int, watts: int, loud: bool, lift: bool,
+     *     loud_from: string, loud_to: string} $stations
      */
     public function __construct(
         public string $id,

@@ -35,11 +35,14 @@ class Place implements SalonOwned
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $hours = [];
 
-    /** @var list<array{from: string, to: string, why: string}> */
+    /** @var list<array{from: string, to: string, why: string, yearly?: bool}> */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $closedDays = [];
 
-    /** @var array{tubs?: int, tables?: int, dryers?: int, pens?: int, watts?: int, loud?: bool, lift?: bool} */
+    /**
+     * @var array{tubs?: int, tables?: int, dryers?: int, pens?: int, watts?: int, loud?: bool, lift?: bool,
+     *     loud_from?: string, loud_to?: string}
+     */
     #[ORM\Column(type: 'json', options: ['default' => '{}'])]
     public array $stations = [];
 
@@ -50,6 +53,15 @@ class Place implements SalonOwned
         $this->name = $name;
         $this->kind = $kind;
         $this->position = $position;
+    }
+
+    /** @return array{int, int}|null from and to, minutes from midnight, when it is loudest; null: no hour is */
+    public function loudHours(): ?array
+    {
+        $minutes = static fn (string $time): int => 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
+        $from = $this->stations['loud_from'] ?? '';
+
+        return '' === $from ? null : [$minutes($from), $minutes($this->stations['loud_to'] ?? '24:00')];
     }
 
     public function opening(): Opening

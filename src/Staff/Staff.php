@@ -55,7 +55,7 @@ class Staff implements SalonOwned
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $hours = [];
 
-    /** @var list<array{from: string, to: string, why: string}> */
+    /** @var list<array{from: string, to: string, why: string, yearly?: bool}> */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $away = [];
 
@@ -65,6 +65,14 @@ class Staff implements SalonOwned
 
     #[ORM\Column(length: 5, options: ['default' => ''])]
     public string $breakTo = '';
+
+    /** Most heavy dogs a day; null: any number. */
+    #[ORM\Column(nullable: true)]
+    public ?int $heavyMost = null;
+
+    /** Most minutes of stripping by hand a day; null: as many as there are. */
+    #[ORM\Column(nullable: true)]
+    public ?int $stripMost = null;
 
     /** Where an invitation or a new password is sent. */
     #[ORM\Column(length: 120, options: ['default' => ''])]

@@ -131,6 +131,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/dogs/{id}/waiting' => [[...self::TABLE, 'front_desk'], true],
             'DELETE /api/waiting/{id}' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/quote/answer' => [self::ALL, false],
+            'GET /api/dogs/{id}/apart' => [self::ALL, true],
             'GET /api/dogs/{id}/walk-in' => [self::ALL, true],
             'PUT /api/arrivals/{id}/collected' => [[...self::TABLE, 'front_desk'], true],
             'DELETE /api/arrivals/{id}/collected' => [[...self::TABLE, 'front_desk'], true],

@@ -58,7 +58,7 @@ final class PlaceTest extends ApiTestCase
         $monday = (new \DateTimeImmutable(self::text($this->card('Tansy')['today'])))->modify('next monday');
         $date = $monday->format('Y-m-d');
         $hours = [['day' => 'mon', 'from' => '09:00', 'to' => '17:30']];
-        $break = ['from' => $date, 'to' => $date, 'why' => 'a fair'];
+        $break = ['from' => $date, 'to' => $date, 'why' => 'a fair', 'yearly' => false];
         foreach (['Mill room', 'Ferry room', 'Van'] as $name) {
             $now = $this->change($this->place($name), [
                 'hours' => $hours,

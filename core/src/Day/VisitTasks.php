@@ -17,6 +17,7 @@ final readonly class VisitTasks
     /** What a bather does, and what takes a groomer. */
     public const WASH = 'wash';
     public const GROOM = 'groom';
+    public const STRIP = 'strip';
 
     /** @var array<string, string> phase => what it is part of */
     private const PARTS = [
@@ -42,6 +43,7 @@ final readonly class VisitTasks
 
     /**
      * @param string $groomer skill of who has the dog at the table; empty: any groomer
+     * @param bool $strips whether that one strips by hand as well; else somebody does who does
      *
      * @return list<Task> in the order of the visit
      */
@@ -50,6 +52,7 @@ final readonly class VisitTasks
         Service $kind,
         DryWay $way = DryWay::Forced,
         string $groomer = '',
+        bool $strips = true,
     ): array {
         $table = null === (new SkillCheck())->refuses('bather', $kind, null) ? self::WASH : self::GROOM;
         $table = '' === $groomer ? $table : $groomer;
@@ -66,11 +69,24 @@ final readonly class VisitTasks
             $length += 'cut' === $part ? $minutes->extras : 0.0;
             $ticks = (int) round($length * Day::TICKS);
             if ($ticks > 0) {
-                $out[] = self::task($part, $ticks, $way, $table);
+                $by = 'strip' === $part && ('' === $groomer || !$strips) ? self::STRIP : $table;
+                $out[] = self::task($part, $ticks, $way, $by);
             }
         }
 
         return $out;
+    }
+
+    /**
+     * @param list<Task> $tasks
+     *
+     * @return list<string> skills of whoever has the dog at the table
+     */
+    public static function skills(array $tasks): array
+    {
+        $table = array_filter($tasks, static fn (Task $t): bool => StationKind::Table === $t->station);
+
+        return array_values(array_unique(array_map(static fn (Task $t): string => $t->skill, $table)));
     }
 
     private static function task(string $part, int $ticks, DryWay $way, string $table): Task

@@ -11,12 +11,13 @@ use KeenThistle\Core\Input\InvalidInput;
 final readonly class Opening
 {
     public const DAYS = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'];
-    private const TIME = '/^([01]\d|2[0-3]):[0-5]\d$/D';
+    public const TIME = '/^([01]\d|2[0-3]):[0-5]\d$/D';
 
     /**
      * @param list<array{day: string, from: string, to: string}> $hours days that are not there are free; none at all:
      *                                                                  nothing has been said, every day is possible
-     * @param list<array{from: string, to: string, why: string}> $closed first and last day
+     * @param list<array{from: string, to: string, why: string, yearly?: bool}> $closed first and last day; yearly:
+     *                                                                                 every year from then on
      */
     public function __construct(public array $hours = [], public array $closed = [])
     {
@@ -44,6 +45,10 @@ final readonly class Opening
             if ($c['to'] < $c['from']) {
                 throw InvalidInput::at("{$closed}[$i].to", "must not be before $c[from]");
             }
+            $year = (new \DateTimeImmutable($c['from']))->modify('+1 year')->format('Y-m-d');
+            if (($c['yearly'] ?? false) && $c['to'] >= $year) {
+                throw InvalidInput::at("{$closed}[$i].to", 'must be less than a year later, where it comes every year');
+            }
         }
     }
 
@@ -52,12 +57,25 @@ final readonly class Opening
     {
         $date = $day->format('Y-m-d');
         foreach ($this->closed as $c) {
-            if ($date >= $c['from'] && $date <= $c['to']) {
+            if (self::holds($c, $date)) {
                 return '' === $c['why'] ? 'closed' : "closed: $c[why]";
             }
         }
 
         return [] === $this->hours || null !== $this->on($day) ? '' : 'not on '.$day->format('l').'s';
+    }
+
+    /** @param array{from: string, to: string, why: string, yearly?: bool} $closed */
+    private static function holds(array $closed, string $date): bool
+    {
+        [$from, $to] = [$closed['from'], $closed['to']];
+        if ($date < $from || !($closed['yearly'] ?? false)) {
+            return $date >= $from && $date <= $to;
+        }
+        // By day of the year, so that it may run over its end.
+        [$day, $first, $last] = [substr($date, 5), substr($from, 5), substr($to, 5)];
+
+        return $first <= $last ? $day >= $first && $day <= $last : $day >= $first || $day <= $last;
     }
 
     /** @return array{string, string}|null the hours of that day of the week; null: none are said */

@@ -664,6 +664,7 @@ array_push(
         ['junia', 'POST', '/api/quote/answer', ['kg' => -1, 'coat' => 'fur', 'weeks' => 9999, 'matting' => 'some']],
         // Today as it runs.
         ['tove', 'GET', '/api/floor'],
+        ['wim', 'GET', '/api/dogs/@Burr/apart'],
         ['wim', 'GET', '/api/dogs/@Burr/walk-in?kind=nails'],
         ['wim', 'GET', '/api/dogs/@Burr/walk-in?kind=spa'],
         ['junia', 'PUT', '/api/arrivals/$arrival.id/collected', ['with' => 'Nell']],

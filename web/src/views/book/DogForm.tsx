@@ -183,7 +183,7 @@ function Form({
               />
             )
           }
-          isNew={dog === null}
+          dog={dog?.id}
           known={(typed.household ?? '') !== ''}
         />
         <Picture

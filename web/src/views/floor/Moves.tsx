@@ -5,13 +5,19 @@ import { PARTS } from '../../parts/visitParts'
 import type { FloorData } from './floor'
 
 export function Moves({ floor }: { floor: FloorData }) {
-  const { moves, crowded, unfit, late } = floor
-  const calm = moves.length === 0 && crowded.length === 0 && unfit.length === 0 && late === 0
+  const { moves, crowded, apart, unfit, late } = floor
+  const calm =
+    moves.length === 0 && crowded.length === 0 && apart.length === 0 && unfit.length === 0 && late === 0
   return (
     <section aria-label="What to move" className="panel space-y-2 p-4">
       <h2 className="text-lg">What to move</h2>
       {calm && <p className="text-moss">Nothing: the day runs as it was laid out.</p>}
       {late > 0 && <p className="font-bold text-haw">{late} min past promises as things stand.</p>}
+      {apart.map((a) => (
+        <p key={a} className="text-sm font-bold text-haw">
+          {a}
+        </p>
+      ))}
       {crowded.map((c) => (
         <p key={c} className="text-sm font-bold text-bracken">
           {c}

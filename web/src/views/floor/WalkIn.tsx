@@ -4,25 +4,19 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { api, take } from '../../app/client'
-import { queries } from '../../app/queries'
 import { useWrite } from '../../app/useWrite'
+import { FindDog } from '../../parts/FindDog'
 import { VISIT_KINDS } from '../../parts/kinds'
 import { Button } from '../../ui/Button'
-import { SelectField, TextField } from '../../ui/Field'
+import { SelectField } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
-import { useDebounced } from '../../ui/useDebounced'
-
-const SHOWN = 5
 
 export function WalkIn({ today, onClose }: { today: string; onClose: () => void }) {
   const cache = useQueryClient()
   const toast = useToast()
-  const [typed, setTyped] = useState('')
   const [dog, setDog] = useState<{ id: string; name: string } | null>(null)
   const [kind, setKind] = useState('nails')
-  const q = useDebounced(typed.trim(), 150)
-  const found = useQuery({ ...queries.book(q), enabled: !dog })
   const answer = useQuery({
     queryKey: ['walk-in', dog?.id, kind],
     queryFn: () =>
@@ -56,30 +50,13 @@ export function WalkIn({ today, onClose }: { today: string; onClose: () => void 
     <Modal open onClose={onClose} title="Somebody without a date">
       {!dog ? (
         <div className="space-y-3">
-          <TextField
-            label="Which dog?"
-            type="search"
-            autoFocus
-            autoComplete="off"
-            value={typed}
-            onChange={(e) => setTyped(e.target.value)}
-          />
-          <ul className="divide-y divide-line" aria-label="Dogs">
-            {found.data?.dogs.slice(0, SHOWN).map((d) => (
-              <li key={d.id}>
-                <button
-                  type="button"
-                  className="min-h-12 w-full px-2 py-1 text-left hover:bg-well"
-                  onClick={() => setDog(d)}
-                >
-                  <b>{d.name}</b> <span className="text-ink-2">{d.person}</span>
-                </button>
-              </li>
-            ))}
-          </ul>
-          <Link className="inline-block py-2 text-slate underline" to="/dogs/new" state={{ name: typed }}>
-            It is not in the book yet
-          </Link>
+          <FindDog label="Which dog?" autoFocus onDog={setDog}>
+            {(typed) => (
+              <Link className="inline-block py-2 text-slate underline" to="/dogs/new" state={{ name: typed }}>
+                It is not in the book yet
+              </Link>
+            )}
+          </FindDog>
         </div>
       ) : (
         <div className="space-y-3">

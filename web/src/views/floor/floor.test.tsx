@@ -75,6 +75,7 @@ const FLOOR = {
     },
   ],
   crowded: ['Mill room: Tansy and Wick for 1 tub'],
+  apart: ['Gantry and Tansy must not meet'],
   unfit: [{ names: ['Burr'], begun: false, why: 'the day is full' }],
   late: 25,
 }
@@ -189,7 +190,16 @@ describe('the floor', () => {
 
   it('adds somebody without a date in three taps, told its wait', async () => {
     const asked = server({
-      'GET /api/floor': { ...FLOOR, dogs: [], people: [], moves: [], crowded: [], unfit: [], late: 0 },
+      'GET /api/floor': {
+        ...FLOOR,
+        dogs: [],
+        people: [],
+        moves: [],
+        crowded: [],
+        apart: [],
+        unfit: [],
+        late: 0,
+      },
       'GET /api/dogs': { dogs: [{ id: 'd9', name: 'Burr', person: 'Goda' }], next: null, near: false },
       'GET /api/dogs/d9/walk-in': {
         dog: 'd9',

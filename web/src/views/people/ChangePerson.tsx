@@ -8,6 +8,7 @@ import { Choice } from '../../ui/Choice'
 import { SelectField, TextField } from '../../ui/Field'
 import { FormEnd } from '../../ui/FormEnd'
 import { Modal } from '../../ui/Modal'
+import { NumberField } from '../../ui/NumberField'
 import { useToast } from '../../ui/Toasts'
 import { timeTyped } from '../../ui/dates'
 import { HoursFields } from './Hours'
@@ -36,6 +37,8 @@ export function ChangePerson({ person, roles, after, onClose }: Props) {
     away: person.away,
     break_from: person.break_from,
     break_to: person.break_to,
+    heavy_most: person.heavy_most,
+    strip_most: person.strip_most,
   })
   const set = (change: Partial<typeof v>) => setV({ ...v, ...change })
   const path = { id: person.id }
@@ -149,6 +152,20 @@ export function ChangePerson({ person, roles, after, onClose }: Props) {
                 onChange={(e) => set({ break_to: e.target.value })}
                 onBlur={(e) => set({ break_to: timeTyped(e.target.value) })}
                 error={write.fields.break_to}
+              />
+              <NumberField
+                label="Heavy dogs a day, at most"
+                placeholder="any number"
+                value={v.heavy_most}
+                onChange={(heavy_most) => set({ heavy_most })}
+                error={write.fields.heavy_most ?? ''}
+              />
+              <NumberField
+                label="Minutes of stripping a day, at most"
+                placeholder="as many as there are"
+                value={v.strip_most}
+                onChange={(strip_most) => set({ strip_most })}
+                error={write.fields.strip_most ?? ''}
               />
             </div>
             <HoursFields

@@ -114,7 +114,7 @@ export function HoursFields({
       <fieldset className="space-y-2 rounded-md border border-line p-3">
         <legend className="px-1 font-bold">{closedTitle}</legend>
         {closed.map((c, i) => (
-          <div key={i} className="grid gap-x-2 sm:grid-cols-[1fr_1fr_1fr_auto]">
+          <div key={i} className="grid gap-x-2 sm:grid-cols-[1fr_1fr_1fr_auto_auto]">
             <DateField
               label="First day"
               value={c.from}
@@ -135,6 +135,13 @@ export function HoursFields({
               value={c.why}
               onChange={(e) => row(i, { why: e.target.value })}
             />
+            <span className="self-center">
+              <CheckField
+                label="Every year"
+                checked={c.yearly ?? false}
+                onChange={(e) => row(i, { yearly: e.target.checked })}
+              />
+            </span>
             <Button
               kind="quiet"
               className="self-center"

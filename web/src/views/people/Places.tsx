@@ -14,7 +14,7 @@ import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 import { HoursFields, hoursSaid } from './Hours'
-import { Stations, stationsSaid } from './Stations'
+import { Stations, stationsSaid, type StationsOf } from './Stations'
 
 type Place = Schemas['PlaceView']
 
@@ -57,7 +57,17 @@ export function Places() {
   )
 }
 
-const NONE = { tubs: 1, tables: 1, dryers: 1, pens: 0, watts: 0, loud: false, lift: false }
+const NONE: StationsOf = {
+  tubs: 1,
+  tables: 1,
+  dryers: 1,
+  pens: 0,
+  watts: 0,
+  loud: false,
+  lift: false,
+  loud_from: '',
+  loud_to: '',
+}
 
 function said({ kind, tools, people, hours, stations }: Place): string {
   return [

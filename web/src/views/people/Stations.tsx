@@ -1,6 +1,7 @@
 // What there is to work at in a place.
 import type { Schemas } from '../../app/client'
-import { CheckField } from '../../ui/Field'
+import { timeTyped } from '../../ui/dates'
+import { CheckField, TextField } from '../../ui/Field'
 import { NumberField } from '../../ui/NumberField'
 
 export type StationsOf = Schemas['PlaceView']['stations']
@@ -52,6 +53,26 @@ export function Stations({ stations, errors, onChange }: Props) {
         checked={stations.loud}
         onChange={(e) => onChange({ ...stations, loud: e.target.checked })}
       />
+      <p className="label">Loudest hour: dogs that bear noise badly are given another</p>
+      <div className="grid grid-cols-2 gap-x-3 sm:w-1/2">
+        {(
+          [
+            ['loud_from', 'From'],
+            ['loud_to', 'Until'],
+          ] as const
+        ).map(([name, label]) => (
+          <TextField
+            key={name}
+            label={label}
+            aria-label={`Loudest ${label.toLowerCase()}`}
+            maxLength={5}
+            value={stations[name]}
+            onChange={(e) => onChange({ ...stations, [name]: e.target.value })}
+            onBlur={(e) => onChange({ ...stations, [name]: timeTyped(e.target.value) })}
+            error={errors[`stations.${name}`]}
+          />
+        ))}
+      </div>
     </fieldset>
   )
 }

@@ -38,7 +38,17 @@ const PELL = {
 const BARE = {
   hours: [],
   closed: [],
-  stations: { tubs: 1, tables: 1, dryers: 1, pens: 0, watts: 0, loud: false, lift: false },
+  stations: {
+    tubs: 1,
+    tables: 1,
+    dryers: 1,
+    pens: 0,
+    watts: 0,
+    loud: false,
+    lift: false,
+    loud_from: '',
+    loud_to: '',
+  },
 }
 const PEOPLE = {
   people: [MAREN, PELL],

@@ -4,6 +4,7 @@ import { Controller, type Control, type UseFormRegister } from 'react-hook-form'
 import type { ListName, Schemas } from '../../../app/client'
 import { DateField } from '../../../ui/DateField'
 import { CheckField, SelectField, TextField } from '../../../ui/Field'
+import { Apart } from './Apart'
 import type { DogToSend, TypedDog } from './typed'
 
 interface Props {
@@ -16,7 +17,8 @@ interface Props {
   homes: ReactNode
   /** its home is in the book already: nobody is asked for the phone again */
   known: boolean
-  isNew: boolean
+  /** its id, where it is in the book already */
+  dog: string | undefined
 }
 interface More {
   hint?: string
@@ -34,7 +36,8 @@ function Legend({ children }: { children: string }) {
   return <legend className="px-1 font-head text-lg font-bold">{children}</legend>
 }
 
-export function Groups({ register, control, errors, words, homes, known, isNew }: Props) {
+export function Groups({ register, control, errors, words, homes, known, dog }: Props) {
+  const isNew = dog === undefined
   const list = (name: ListName) => words.lists[name]
   const text = (name: keyof TypedDog, label: string, more: More = {}) => (
     <TextField
@@ -133,6 +136,19 @@ export function Groups({ register, control, errors, words, homes, known, isNew }
           {pick('handling', 'Handling')}
         </div>
         {text('handling_note', 'What works, what never to do')}
+        <CheckField label="Bears noise badly: not at the loudest hour" {...register('quiet')} />
+        <Controller
+          control={control}
+          name="apart"
+          render={({ field }) => (
+            <Apart
+              dog={dog}
+              apart={field.value}
+              onChange={field.onChange}
+              error={Object.entries(errors).find(([name]) => name.startsWith('apart'))?.[1]}
+            />
+          )}
+        />
       </fieldset>
     </div>
   )
