@@ -46,7 +46,7 @@ final class CompanyTest extends TestCase
         $rule = new CompanyRule();
         $sorrel = self::guest('sorrel', 540, 660, inHeat: true, home: 'a');
         self::assertSame(
-            'Sorrel is in heat and Burr is an entire male: not at the same time',
+            'Sorrel is in season and Burr is an entire male: not at the same time',
             $rule->why(self::guest('burr', 600, 630, male: true, home: 'b'), $sorrel),
         );
         self::assertSame('', $rule->why($sorrel, self::guest('burr', 600, 630, male: true, home: 'a')));

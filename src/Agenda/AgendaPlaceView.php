@@ -24,9 +24,11 @@ final readonly class AgendaPlaceView
     private const ITEM =
         'list<array{booking: string, name: string, phase: string, person: string|null, helper: string|null, '.
         'station: string, unit: int|null, from: float, to: float}>';
+    private const HELD =
+        'booking: string, version: int, dog: string, name: string, kind: string, with: string|null, '.
+        'staff: string|null, time: string';
     private const DOG =
-        'list<array{booking: string, version: int, dog: string, name: string, kind: string, with: string|null, '.
-        'staff: string|null, time: string, arrives: float, promised: float, ends: float, late: float, '.
+        'list<array{'.self::HELD.', arrives: float, promised: float, ends: float, late: float, '.
         'waiting: float, answer: string, told: string, proof: string}>';
 
     /**
@@ -46,7 +48,7 @@ final readonly class AgendaPlaceView
         #[Says('whether the salon has said what stations there are')] public bool $stations_said,
         #[Gives(self::ITEM)] public array $items,
         #[Gives(self::DOG)] public array $dogs,
-        #[Gives('list<array{names: list<string>, why: string, on: string|null}>'),
+        #[Gives('list<array{names: list<string>, why: string, on: string|null, dogs: list<array{'.self::HELD.'}>}>'),
             Says('what has no place, and the first day that has one beside what is booked there'),]
         public array $unfit,
         public float $late,
@@ -98,15 +100,7 @@ final readonly class AgendaPlaceView
                 'from' => $minutes($p->from),
                 'to' => $minutes($p->to),
             ], $plan->placed),
-            array_map(static fn (Job $j): array => [
-                'booking' => $j->id,
-                'version' => $bookings[$j->id]->version,
-                'dog' => (string) $bookings[$j->id]->dog->id,
-                'name' => $name($j->id),
-                'kind' => $bookings[$j->id]->kind,
-                'with' => $bookings[$j->id]->staff?->name,
-                'staff' => self::id($bookings[$j->id]->staff),
-                'time' => $bookings[$j->id]->time,
+            array_map(static fn (Job $j): array => self::held($bookings[$j->id]) + [
                 'arrives' => $minutes($j->arrives),
                 'promised' => $minutes($j->promised),
                 'ends' => $minutes($plan->endOf($j) ?? $j->arrives),
@@ -120,6 +114,7 @@ final readonly class AgendaPlaceView
                 'names' => array_map($name, $u['jobs']),
                 'why' => self::named($u['why'], $u['jobs'], $name),
                 'on' => null === $u['in_days'] ? null : $day->modify("+{$u['in_days']} days")->format('Y-m-d'),
+                'dogs' => array_map(static fn (string $id): array => self::held($bookings[$id]), $u['jobs']),
             ], $plan->unfit),
             $minutes($plan->late),
             $minutes($plan->over),
@@ -139,9 +134,19 @@ final readonly class AgendaPlaceView
         );
     }
 
-    private static function id(?Staff $person): ?string
+    /** @return array<string, int|string|null> what is moved */
+    private static function held(Booking $b): array
     {
-        return null === $person ? null : (string) $person->id;
+        return [
+            'booking' => (string) $b->id,
+            'version' => $b->version,
+            'dog' => (string) $b->dog->id,
+            'name' => $b->dog->name,
+            'kind' => $b->kind,
+            'with' => $b->staff?->name,
+            'staff' => null === $b->staff ? null : (string) $b->staff->id,
+            'time' => $b->time,
+        ];
     }
 
     /**

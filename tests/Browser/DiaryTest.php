@@ -96,4 +96,81 @@ final class DiaryTest extends BrowserTestCase
             'it has not moved',
         );
     }
+
+    public function testOfTwoDesksOnOneHourOneWinsAndTheOtherIsOfferedTheNext(): void
+    {
+        $day = date('Y-m-d', (int) strtotime('monday +6 weeks'));
+        [$one, $other] = [$this->page, $this->another()];
+        foreach ([[$one, 'tove', 'holm'], [$other, 'junia', 'osric']] as [$desk, $who, $dog]) {
+            $desk->signIn($who);
+            $this->card($desk, $dog);
+            $desk->css('[aria-label="Dates to offer"] button');
+            $desk->type('Day', $day);
+            $desk->type('Time', '10:00');
+            $tove = $desk->driver->executeAsyncScript(
+                'const done = arguments[0]; fetch("/api/session").then(r => r.json()).then(s => '.
+                    'done([...s.colleagues, {id: s.id, name: s.name}].find(c => c.name === "Tove Lindgarth").id))',
+            );
+            self::assertIsString($tove);
+            $desk->choose('With', $tove);
+        }
+        $book = "//form[@aria-label='Book the next date']//button[starts-with(., 'Book ')]";
+        $one->xpath($book)->click();
+        $this->sees($one, 'Booked:');
+        $other->xpath($book)->click();
+        $this->sees($other, 'Tove Lindgarth has Holm');
+        $other->css('[aria-label="Dates to offer"] button')->click();
+        $other->xpath($book)->click();
+        $this->sees($other, 'Booked:');
+    }
+
+    public function testAColleagueIsAwayAndWhatIsBookedWithThemIsMoved(): void
+    {
+        $manager = $this->page;
+        $manager->signIn('maren');
+        $day = $manager->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[0];
+            (async () => {
+              const get = (path) => fetch(path).then((r) => r.json())
+              const ahead = (await get('/api/bookings')).bookings
+              const date = ahead.find((b) => b.staff === 'Tove Lindgarth' && b.day > new Date().toISOString())
+              const people = (await get('/api/people')).people
+              const { id, version, ...tove } = people.find((p) => p.name === 'Tove Lindgarth')
+              const keep = ['name', 'role', 'confidence', 'active', 'place', 'email']
+              const form = Object.fromEntries(keep.map((k) => [k, tove[k]]))
+              const answer = await fetch('/api/people/' + id, {
+                method: 'PUT',
+                headers: {
+                  'Content-Type': 'application/json',
+                  'X-CSRF-Token': (await get('/api/session')).csrf,
+                  'Idempotency-Key': crypto.randomUUID(),
+                  'If-Match': '"' + version + '"',
+                },
+                body: JSON.stringify({ ...form, away: [{ from: date.day, to: date.day, why: 'course' }] }),
+              })
+              done(answer.ok ? date.day + ' ' + date.dog_name : await answer.text())
+            })()
+            JS);
+        self::assertIsString($day);
+        self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\d \w+$/', $day);
+        [$on, $dog] = explode(' ', $day);
+        $manager->go('/floor');
+        $this->sees($manager, 'course');
+        $manager->go("/diary?on=$on");
+        $manager->xpath("//button[@aria-label='Move $dog']")->click();
+        $manager->css('[role=dialog] [aria-label="Dates to offer"] button')->click();
+        $manager->xpath("//div[@role='dialog']//button[@type='submit']")->click();
+        $manager->until(static fn (): ?bool => null === $manager->driver->executeScript(
+            'return document.querySelector("[role=dialog]")',
+        ) ? true : null, 'it is not moved');
+        $manager->until(fn (): ?bool => $this->isGone($manager, $on, $dog), "$dog is still booked on $on");
+    }
+
+    private function isGone(Chrome $at, string $on, string $dog): ?bool
+    {
+        return true === $at->driver->executeAsyncScript(
+            "const done = arguments[0]; fetch('/api/agenda?on=$on').then(r => r.json()).then(a => ".
+                "done(!a.places.some(p => p.dogs.some(d => d.name === '$dog' && d.with === 'Tove Lindgarth'))))",
+        ) ? true : null;
+    }
 }

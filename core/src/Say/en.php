@@ -250,7 +250,7 @@ return [
     'coat.combed_to_the_skin_daily' => 'combed to the skin daily',
     'coat.combed_weekly' => 'combed weekly',
     'coat.rarely_combed' => 'rarely combed',
-    'company.in_heat' => '%s is in heat and %s is an entire male: not at the same time',
+    'company.in_heat' => '%s is in season and %s is an entire male: not at the same time',
     'company.loud' => '%s bears noise badly, and that is the loud hour',
     'company.must_not_meet' => '%s and %s must not meet',
     'date.answer_here' => 'Say whether that suits, choose another day, or tell us what has changed: %s',

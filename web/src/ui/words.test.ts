@@ -2,6 +2,18 @@
 import { describe, expect, it } from 'vitest'
 import { age, day, dayOf, grouped, mm, shortDay } from './words'
 
+describe('a day', () => {
+  it('is written as every day is; what is no day yet stays as typed', () => {
+    expect([day('2026-11-28'), shortDay('2026-11-28'), day(null), day('')]).toEqual([
+      'Sat 28 Nov 2026',
+      '28 Nov',
+      '–',
+      '–',
+    ])
+    expect([day('2'), day('11/'), shortDay('next week')]).toEqual(['2', '11/', 'next week'])
+  })
+})
+
 describe('words', () => {
   it('writes lengths without needless digits', () => {
     expect([mm(17), mm(3.2), mm(12.75), mm(0.2), mm(null)]).toEqual([

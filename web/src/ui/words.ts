@@ -1,12 +1,19 @@
 // How dates and figures are written.
-import { differenceInMonths, format, formatDistanceToNowStrict, parseISO } from 'date-fns'
+import { differenceInMonths, format, formatDistanceToNowStrict, isValid, parseISO } from 'date-fns'
 
+/** What is no day yet, as while it is typed, stays as it is. */
 export function day(iso: string | null | undefined): string {
-  return iso ? format(parseISO(iso), 'EEE d MMM yyyy') : '–'
+  return written(iso, 'EEE d MMM yyyy')
 }
 
 export function shortDay(iso: string | null | undefined): string {
-  return iso ? format(parseISO(iso), 'd MMM') : '–'
+  return written(iso, 'd MMM')
+}
+
+function written(iso: string | null | undefined, how: string): string {
+  if (!iso) return '–'
+  const date = parseISO(iso)
+  return isValid(date) ? format(date, how) : iso
 }
 
 /** A time of day, where this device is. */

@@ -17,7 +17,7 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { Why } from '../../ui/Why'
 import { day } from '../../ui/words'
-import type { PlaceDay } from './chart'
+import type { HeldDog, PlaceDay } from './chart'
 import { Dogs } from './Dogs'
 import { Lines } from './Lines'
 import { WaitingFor } from './WaitingFor'
@@ -59,7 +59,12 @@ export function Diary() {
           </LinkButton>
         </div>
       </div>
-      <Week from={format(startOfISOWeek(parseISO(data.day)), 'yyyy-MM-dd')} on={data.day} onDay={go} />
+      <Week
+        from={format(startOfISOWeek(parseISO(data.day)), 'yyyy-MM-dd')}
+        on={data.day}
+        today={data.today}
+        onDay={go}
+      />
       {data.unweighed.length > 0 && (
         <p className="rounded-md bg-bracken-soft px-3 py-2 text-bracken">
           Nobody has weighed{' '}
@@ -89,7 +94,7 @@ export function Diary() {
 
 function Place({ place, on, over }: { place: PlaceDay; on: string; over: boolean }) {
   const { may } = useSession()
-  const [open, setOpen] = useState<PlaceDay['dogs'][0] | null>(null)
+  const [open, setOpen] = useState<HeldDog | null>(null)
   const { move } = useMove()
   const mine = may('book') && !over
   return (
@@ -131,7 +136,7 @@ function Place({ place, on, over }: { place: PlaceDay; on: string; over: boolean
   )
 }
 
-function held(d: PlaceDay['dogs'][0], on: string): Held {
+function held(d: HeldDog, on: string): Held {
   return {
     id: d.booking,
     version: d.version,

@@ -4,22 +4,46 @@ import { DateSaid } from '../../parts/DateSaid'
 import { kindSaid } from '../../parts/kinds'
 import { Button } from '../../ui/Button'
 import { day } from '../../ui/words'
-import { time, type PlaceDay } from './chart'
+import { time, type HeldDog, type PlaceDay } from './chart'
 
 interface Props {
   place: PlaceDay
   /** null: who looks at it may not book */
-  onOpen: ((dog: PlaceDay['dogs'][0]) => void) | null
+  onOpen: ((dog: HeldDog) => void) | null
 }
 
 export function Dogs({ place, onOpen }: Props) {
   return (
     <>
       {place.unfit.map((u) => (
-        <p key={u.names.join()} role="alert" className="border-l-4 border-haw bg-haw-soft px-3 py-2 text-haw">
-          <b>{u.names.join(' and ')} has no place on this day:</b> {u.why}.{' '}
-          {u.on ? `The first day with room is ${day(u.on)}.` : 'None of the next 60 days has room.'}
-        </p>
+        <div
+          key={u.names.join()}
+          role="alert"
+          className="flex flex-wrap items-center justify-between gap-2 border-l-4 border-haw bg-haw-soft px-3
+            py-2 text-haw"
+        >
+          <p>
+            <b>
+              {u.names.join(' and ')} {u.names.length > 1 ? 'have' : 'has'} no place on this day:
+            </b>{' '}
+            {u.why}.{' '}
+            {u.on ? `The first day with room is ${day(u.on)}.` : 'None of the next 60 days has room.'}
+          </p>
+          {onOpen && (
+            <p className="flex flex-wrap gap-2">
+              {u.dogs.map((d) => (
+                <Button
+                  key={d.booking}
+                  className="min-h-11"
+                  aria-label={`Move ${d.name}`}
+                  onClick={() => onOpen(d)}
+                >
+                  {u.dogs.length > 1 ? `Move ${d.name}` : 'Move'}
+                </Button>
+              ))}
+            </p>
+          )}
+        </div>
       ))}
       {place.dogs.length > 0 && (
         <div

@@ -32,11 +32,12 @@ export function Lines({ place, onDrop, onOpen }: Props) {
   const item = (i: PlaceDay['items'][0]) => {
     const dog = place.dogs.find((d) => d.booking === i.booking)
     const by = hold && hold.dog.booking === i.booking ? hold.arrives - hold.dog.arrives : 0
+    const part = `${PARTS[i.phase] ?? i.phase}${i.helper === null ? '' : ' · two lift'}`
     const said = (
       <>
         <b className="block truncate">{i.name}</b>
         <span className="block truncate">
-          {PARTS[i.phase] ?? i.phase}
+          {part}
           <span className="sr-only">
             , {time(i.from)} to {time(i.to, true)}
             {i.person === null && ', nobody has to stay'}
@@ -47,7 +48,7 @@ export function Lines({ place, onDrop, onOpen }: Props) {
     return (
       <li
         key={`${i.booking} ${i.phase} ${i.from}`}
-        title={`${i.name}: ${PARTS[i.phase] ?? i.phase}, ${time(i.from)}–${time(i.to, true)}`}
+        title={`${i.name}: ${part}, ${time(i.from)}–${time(i.to, true)}`}
         className={`absolute inset-y-1 overflow-hidden rounded border-l-4 text-xs leading-5
           ${tone(i.booking)} ${by ? 'opacity-70 outline-2 outline-thistle' : ''}`}
         style={block(line, i.from + by, i.to + by)}
@@ -134,7 +135,8 @@ export function Lines({ place, onDrop, onOpen }: Props) {
                 p.overtime > 0 && (
                   <span className="block text-xs text-haw">{Math.ceil(p.overtime)} min over</span>
                 ),
-                place.items.filter((i) => i.person === p.id),
+                // Who helps to lift is busy as well.
+                place.items.filter((i) => i.person === p.id || i.helper === p.id),
                 p,
               ),
             )}

@@ -3,7 +3,14 @@ import { useQuery } from '@tanstack/react-query'
 import { api, take } from '../../app/client'
 import { shortDay } from '../../ui/words'
 
-export function Week({ from, on, onDay }: { from: string; on: string; onDay: (day: string) => void }) {
+interface Props {
+  from: string
+  on: string
+  today: string
+  onDay: (day: string) => void
+}
+
+export function Week({ from, on, today, onDay }: Props) {
   const week = useQuery({
     queryKey: ['agenda', 'week', from],
     queryFn: () => take(api.GET('/api/agenda/week', { params: { query: { from } } })),
@@ -12,7 +19,8 @@ export function Week({ from, on, onDay }: { from: string; on: string; onDay: (da
     <nav aria-label="The week" className="grid min-h-20 grid-cols-7 gap-1">
       {week.data?.days.map((d) => {
         const share = d.hands > 0 ? d.minutes / d.hands : d.minutes > 0 ? 1 : 0
-        const said = d.hands === 0 ? 'closed' : d.dogs === 0 ? 'free' : `${Math.round(100 * share)} %`
+        const booked = d.dogs === 0 ? 'free' : `${Math.round(100 * share)} %`
+        const said = d.day < today && d.dogs === 0 ? 'over' : d.hands === 0 ? 'closed' : booked
         return (
           <button
             key={d.day}

@@ -2,6 +2,8 @@
 import type { Schemas } from '../../app/client'
 
 export type PlaceDay = Schemas['AgendaPlaceView']
+/** A visit as it is booked: what is moved. */
+export type HeldDog = PlaceDay['unfit'][0]['dogs'][0]
 
 /** First and last hour that the line shows, in minutes from midnight. */
 export function span(place: PlaceDay): { from: number; to: number } {

@@ -34,7 +34,25 @@ const MILL = {
       waiting: 0.5,
     },
   ],
-  unfit: [{ names: ['Wick'], why: 'the day is full', on: '2026-11-26' }],
+  unfit: [
+    {
+      names: ['Wick'],
+      why: 'the day is full',
+      on: '2026-11-26',
+      dogs: [
+        {
+          booking: 'b9',
+          version: 1,
+          dog: 'd9',
+          name: 'Wick',
+          kind: 'full',
+          with: null,
+          staff: null,
+          time: '09:00',
+        },
+      ],
+    },
+  ],
   late: 30.5,
   overtime: 12.5,
   waiting: 0.5,
