@@ -279,4 +279,26 @@ final class MinutesTest extends TestCase
             }
         });
     }
+
+    public function testWhatIsLeftAfterABathTheDayBeforeIsTheRestOfIt(): void
+    {
+        $kinds = [Service::Full, Service::Bath, Service::Tidy];
+        $this->limitTo(60)
+            ->forAll(Generators::choose(2, 60), Generators::elements(CoatType::cases()), Generators::elements($kinds))
+            ->then(static function (int $kg, CoatType $coat, Service $kind): void {
+                $whole = self::of(new Work((float) $kg, $coat, service: $kind));
+                $rest = $whole->withoutWash();
+                $wash = ($whole->phases['bath'] ?? 0.0) + ($whole->phases['dry'] ?? 0.0);
+                self::assertArrayNotHasKey('dry', $rest->phases);
+                self::assertEqualsWithDelta(
+                    $whole->likely * (1 - $wash / array_sum($whole->phases)),
+                    $rest->likely,
+                    0.01,
+                );
+                self::assertLessThanOrEqual($whole->slot, $rest->slot);
+                self::assertSame(0, $rest->slot % 5);
+                self::assertGreaterThanOrEqual($rest->sure, (float) $rest->slot);
+                self::assertSame($rest, $rest->withoutWash(), 'nobody is washed twice');
+            });
+    }
 }

@@ -108,6 +108,7 @@ final readonly class Booked
                 Plans::recipes($plans[(string) $b->dog->id] ?? []),
                 null,
                 self::kind($b),
+                washed: $b->washed,
             );
             $this->cache->save($item->set($known[$key])->expiresAfter(self::KEPT_S));
         }
@@ -118,7 +119,9 @@ final readonly class Booked
     /** All that the minutes hang on. */
     private static function key(Booking $b): string
     {
-        return "minutes.{$b->dog->id}.{$b->dog->cardVersion}.".self::kind($b)->value;
+        $kind = self::kind($b)->value.($b->washed ? '-washed' : '');
+
+        return "minutes.{$b->dog->id}.{$b->dog->cardVersion}.$kind";
     }
 
     private static function kind(Booking $b): Service

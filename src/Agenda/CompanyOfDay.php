@@ -42,6 +42,7 @@ final readonly class CompanyOfDay implements Company
             Plans::recipes($this->plans->of($actor, $dog)[1]),
             null,
             Service::tryFrom($booking->kind) ?? Service::Full,
+            washed: $booking->washed,
         );
         $own = self::guest($dog, $booking->time, $minutes);
         $rule = new CompanyRule();

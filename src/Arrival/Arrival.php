@@ -48,6 +48,10 @@ class Arrival implements SalonOwned
     #[ORM\Column(enumType: Service::class, length: 8, options: ['default' => 'full'])]
     public Service $kind = Service::Full;
 
+    /** It was washed and dried the day before: no bath today. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $washed = false;
+
     /** @var list<Extra> asked for on top, as it was when it was asked for */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $extras = [];

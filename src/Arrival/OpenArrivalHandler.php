@@ -44,7 +44,7 @@ final readonly class OpenArrivalHandler implements Handler
         }
         $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
         $arrival->cameAt = $this->clock->now();
-        $arrival->kind = $this->bookings->kind($actor, $dog, $today);
+        [$arrival->kind, $arrival->washed] = $this->bookings->kind($actor, $dog, $today);
         $this->manager->persist($arrival);
 
         return new Outcome(

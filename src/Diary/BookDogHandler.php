@@ -14,6 +14,7 @@ use KeenThistle\Command\Outcome;
 use KeenThistle\Core\Care\DateWords;
 use KeenThistle\Core\Handling\State;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -23,6 +24,9 @@ use Symfony\Component\Uid\Uuid;
 /** @implements Handler<BookDog> */
 final readonly class BookDogHandler implements Handler
 {
+    /** Days between the bath and the rest: a coat that was dried does not stay ready for longer. */
+    private const MOST_BEFORE = 2;
+
     public function __construct(
         private Scope $scope,
         private Slots $slots,
@@ -52,12 +56,48 @@ final readonly class BookDogHandler implements Handler
         }
         $booking->promised = $told;
         $this->manager->persist($booking);
+        $wash = null === $new->wash ? null : $this->washBefore($actor, $booking, $new->wash);
         $this->noMoreWaiting($booking);
         if ($new->write) {
             $this->letters->send($booking, $this->scope->person($actor), DateWords::BOOKED);
         }
+        $entries = [$booking->entry('booked')];
+        if (null !== $wash) {
+            $entries[] = $wash->entry('booked, to be washed');
+        }
 
-        return new Outcome(['booking' => (string) $booking->id], [$booking->entry('booked')]);
+        return new Outcome(['booking' => (string) $booking->id], $entries);
+    }
+
+    /**
+     * The first of two days: what is booked is the rest.
+     *
+     * @throws InvalidInput for a day that is not shortly before it, or a visit without a bath
+     */
+    private function washBefore(Actor $actor, Booking $rest, WashBefore $wash): Booking
+    {
+        if ('full' !== $rest->kind) {
+            throw InvalidInput::at('wash', 'goes with a full groom only');
+        }
+        $before = (int) $wash->day->diff($rest->day)->format('%r%a');
+        if ($before < 1 || $before > self::MOST_BEFORE) {
+            throw InvalidInput::at('wash.day', 'must be one or two days before the rest');
+        }
+        $staff = $wash->staff ?? '';
+        $person = '' === $staff ? null : $this->scope->get($actor, Staff::class, $staff, $this->manager, 'person');
+        try {
+            $this->slots->mustBeOpen($wash->day, $wash->time, $person, $this->scope->today($actor));
+        } catch (InvalidInput $e) {
+            throw InvalidInput::at("wash.$e->field", $e->getMessage());
+        }
+        $bath = new Booking(Uuid::v7(), $rest->dog, $person, $wash->day, $wash->time, 'bath');
+        $this->slots->take($bath);
+        $bath->note = 'washed and dried for '.Say::day($rest->day);
+        $rest->washed = true;
+        $bath->series = $rest->series = Uuid::v7();
+        $this->manager->persist($bath);
+
+        return $bath;
     }
 
     /** Who has got a place waits for it no more. */

@@ -120,6 +120,10 @@ class Booking implements SalonOwned
     #[ORM\Column(length: 200, options: ['default' => ''])]
     public string $letGo = '';
 
+    /** The dog is washed and dried on a day before: this visit is the rest of it. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $washed = false;
+
     /** What was booked in one go has one. */
     #[ORM\Column(type: 'uuid', nullable: true)]
     public ?Uuid $series = null;

@@ -16,7 +16,7 @@ final readonly class BookingView
     public const COLUMNS =
         'b.id, b.day, b.time, b.kind, b.note, b.state, b.version, b.dog_id, d.name dog_name, b.staff_id, '.
         's.name staff, b.cause, b.first_day, b.series, b.asked_at, b.answer, b.told, b.charge, b.let_go, '.
-        'd.vaccinated_until, (SELECT asks_for_vaccination FROM salon WHERE id = b.salon_id) asks';
+        'b.washed, d.vaccinated_until, (SELECT asks_for_vaccination FROM salon WHERE id = b.salon_id) asks';
 
     public function __construct(
         public string $id,
@@ -39,6 +39,7 @@ final readonly class BookingView
         #[Says('what house terms ask for it, cancelled late or not come to')] public int $charge_minor,
         #[Says('why that is let go')] public string $let_go,
         #[Says('what is missing of the proof of vaccination on that day; empty: nothing')] public string $proof,
+        #[Says('washed and dried on a day before: this is the rest of it')] public bool $washed,
     ) {
     }
 
@@ -65,6 +66,7 @@ final readonly class BookingView
             $b->charge,
             $b->letGo,
             $b->proofMissing(),
+            $b->washed,
         );
     }
 
@@ -96,6 +98,7 @@ final readonly class BookingView
                 \is_string($row['vaccinated_until']) ? $row['vaccinated_until'] : null,
                 Row::text($row['day']),
             ),
+            1 === Row::int($row['washed']),
         );
     }
 }

@@ -47,17 +47,24 @@ final readonly class Bookings
         return Row::text($rows[0]['told'] ?? '');
     }
 
-    /** What a dog is booked for on a day; a full groom where it is not booked. */
-    public function kind(Actor $actor, Dog $dog, \DateTimeImmutable $day): Service
+    /**
+     * What a dog is booked for on a day; a full groom where it is not booked.
+     *
+     * @return array{Service, bool} and whether it was washed the day before
+     */
+    public function kind(Actor $actor, Dog $dog, \DateTimeImmutable $day): array
     {
         $rows = $this->scope->rows(
             $actor,
-            "SELECT kind FROM booking WHERE dog_id = :dog AND salon_id = :salon AND day = :day AND state = 'booked'
-            ORDER BY time LIMIT 1",
+            "SELECT kind, washed FROM booking WHERE dog_id = :dog AND salon_id = :salon AND day = :day
+            AND state = 'booked' ORDER BY time LIMIT 1",
             ['dog' => $dog->id->toBinary(), 'day' => $day->format('Y-m-d')],
         );
 
-        return Service::tryFrom(Row::text($rows[0]['kind'] ?? '')) ?? Service::Full;
+        return [
+            Service::tryFrom(Row::text($rows[0]['kind'] ?? '')) ?? Service::Full,
+            1 === Row::int($rows[0]['washed'] ?? 0),
+        ];
     }
 
     /**

@@ -35,6 +35,13 @@ final readonly class CancelBookingHandler implements Handler
         $isLate = 'booked' === $booking->state && $hours < $terms->cancelHours;
         $booking->charge = $isLate ? $terms->forCancelling($this->price->of($actor, $booking), $hours) : 0;
         $booking->cancel();
+        if ('bath' === $booking->kind && null !== $booking->series) {
+            // The rest of a visit of two days is all of it again.
+            $pair = ['series' => $booking->series, 'washed' => true];
+            foreach ($this->manager->getRepository(Booking::class)->findBy($pair) as $rest) {
+                $rest->washed = false;
+            }
+        }
 
         return new Outcome(entries: [$booking->entry('cancelled')]);
     }

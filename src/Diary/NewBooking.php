@@ -23,6 +23,8 @@ final readonly class NewBooking
         #[Line(0, 12), Says('when the owner is told it is ready; empty: once the minutes that are allowed are over')]
         public string $promised = '',
         #[Says('write to its owner, with a link to answer by')] public bool $write = false,
+        #[Says('washed and dried on a day before this one, which is booked as well; null: all on one day')]
+        public ?WashBefore $wash = null,
     ) {
     }
 }

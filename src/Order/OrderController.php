@@ -71,6 +71,7 @@ final readonly class OrderController
                 $minutes?->slot,
                 $minutes?->price,
                 array_values($zones),
+                $minutes->days ?? 1,
             );
         }, Service::cases());
 

@@ -18,6 +18,7 @@ final readonly class VisitKindView
         #[Says('to book')] public ?int $allow,
         public ?int $price_minor,
         #[Says('planned zones that it is about')] public array $zones,
+        #[Says('on how many days it is offered')] public int $days,
     ) {
     }
 }

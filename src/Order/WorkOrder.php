@@ -17,6 +17,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Order\Job;
 use KeenThistle\Core\Order\OrderRule;
 use KeenThistle\Core\Order\Schools;
+use KeenThistle\Core\Order\Step;
 use KeenThistle\Core\Order\WorkList;
 use KeenThistle\Core\Timing\Minutes;
 use KeenThistle\Core\Timing\MinutesRule;
@@ -76,6 +77,7 @@ final readonly class WorkOrder
                 Job::restsOften($dog->stage, $dog->health),
                 service: $arrival->kind ?? Service::Full,
                 tiresNow: $tires,
+                skip: true === $arrival?->washed ? [Step::Bath] : [],
             ),
             $schooled ? Schools::of($dog->schools, $dog->salon->schools) : new Schools(),
         );
@@ -86,6 +88,7 @@ final readonly class WorkOrder
      *
      * @param array<string, ZoneRecipe> $plan by zone
      * @param PriceList|null $prices null: nobody asks what it costs
+     * @param bool $washed the day before; of a dog that is here its arrival says so
      */
     public function minutes(
         Dog $dog,
@@ -93,8 +96,11 @@ final readonly class WorkOrder
         ?Arrival $arrival,
         Service $service = Service::Full,
         ?PriceList $prices = null,
+        bool $washed = false,
     ): ?Minutes {
-        return $this->estimate($dog, TodayReader::plain($dog, $plan, $arrival), $arrival, $service, $prices);
+        $minutes = $this->estimate($dog, TodayReader::plain($dog, $plan, $arrival), $arrival, $service, $prices);
+
+        return $washed && null === $arrival ? $minutes?->withoutWash() : $minutes;
     }
 
     /** @return array<string, float> */
@@ -116,7 +122,7 @@ final readonly class WorkOrder
         }
         $methods = $today->methods();
 
-        return (new MinutesRule())->estimate(
+        $minutes = (new MinutesRule())->estimate(
             new Work(
                 $kg,
                 $dog->coat,
@@ -130,5 +136,7 @@ final readonly class WorkOrder
                 extraMinutes: $arrival?->extraMinutes() ?? 0.0,
             ),
         );
+
+        return true === $arrival?->washed ? $minutes->withoutWash() : $minutes;
     }
 }

@@ -28,6 +28,7 @@ final readonly class BookedPrice implements VisitPrice
             null,
             Service::tryFrom($booking->kind) ?? Service::Full,
             $dog->salon->pricesOn($booking->day),
+            $booking->washed,
         );
 
         return $minutes->price ?? 0;

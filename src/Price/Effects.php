@@ -45,7 +45,14 @@ final readonly class Effects
         foreach ($booked as $b) {
             $plan = Plans::recipes($plans[(string) $b->dog->id] ?? []);
             $kind = Service::tryFrom($b->kind) ?? Service::Full;
-            $price = fn (PriceList $list): ?int => $this->order->minutes($b->dog, $plan, null, $kind, $list)?->price;
+            $price = fn (PriceList $list): ?int => $this->order->minutes(
+                $b->dog,
+                $plan,
+                null,
+                $kind,
+                $list,
+                $b->washed,
+            )?->price;
             [$old, $new] = [$price($salon->pricesOn($b->day)), $price($draft)];
             if (null === $old || null === $new) {
                 ++$unknown;

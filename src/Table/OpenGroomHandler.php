@@ -82,7 +82,7 @@ final readonly class OpenGroomHandler implements Handler
         if (null === $arrival) {
             $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
             $arrival->cameAt = $this->clock->now();
-            $arrival->kind = $this->bookings->kind($actor, $dog, $today);
+            [$arrival->kind, $arrival->washed] = $this->bookings->kind($actor, $dog, $today);
             $this->manager->persist($arrival);
             $this->manager->flush();
         }

@@ -129,4 +129,65 @@ final class BookingTest extends ApiTestCase
         $this->move(['version' => 2] + $c, ['day' => self::on(41)], 409);
         $this->move(['version' => 1] + $c, ['day' => self::on(41)], 412);
     }
+
+    public function testAVisitOfTwoDaysIsWashedOnTheFirstAndTheRestIsShorterAndWithoutABath(): void
+    {
+        $day = new \DateTimeImmutable('monday +6 weeks');
+        $tansy = $this->dogId('Tansy');
+        $rest = ['day' => $day->format('Y-m-d'), 'time' => '10:00', 'kind' => 'full', 'staff' => $this->tove()];
+        $wash = static fn (int $before, string $time = '15:00'): array => [
+            'day' => $day->modify("-$before days")->format('Y-m-d'),
+            'time' => $time,
+        ];
+        foreach (
+            [
+                ['wash.day', ['wash' => $wash(0)]],
+                ['wash.day', ['wash' => $wash(3)]],
+                ['wash.time', ['wash' => $wash(1, '25:00')]],
+                ['wash', ['kind' => 'tidy', 'wash' => $wash(1)]],
+            ] as [$field, $wrong]
+        ) {
+            $said = $this->ask('POST', "/api/dogs/$tansy/bookings", $wrong + $rest, 422);
+            self::assertArrayHasKey($field, self::errors($said));
+        }
+        $all = 'SELECT COUNT(*) FROM booking WHERE day = ?';
+        $count = fn (): float => self::number($this->db()->fetchOne($all, [$rest['day']]));
+        $before = $count();
+        $booked = $this->ask('POST', "/api/dogs/$tansy/bookings", ['wash' => $wash(1)] + $rest, 201);
+        self::assertTrue($booked['washed']);
+        self::assertSame($before + 1, $count());
+        $this->fresh();
+        $item = fn (string $on, string $phase): array => array_values(array_filter(
+            self::rows(self::find(
+                self::rows($this->ask('GET', "/api/agenda?on=$on", expect: 200)['places']),
+                'name',
+                'Mill room',
+            )['items']),
+            static fn (array $i): bool => 'Tansy' === $i['name'] && $phase === $i['phase'],
+        ));
+        self::assertSame([], [...$item($rest['day'], 'bath'), ...$item($rest['day'], 'dry')]);
+        self::assertCount(1, $item($rest['day'], 'cut'));
+        self::assertCount(1, $item($wash(1)['day'], 'bath'));
+
+        // On the day itself the table has no bath, and its minutes are those of the rest.
+        $this->db()->executeStatement('UPDATE booking SET day = ?, slot = NULL WHERE id = UNHEX(?)', [
+            self::on(0),
+            str_replace('-', '', self::text($booked['id'])),
+        ]);
+        $this->signIn('tove');
+        $groom = $this->groomOf('Tansy');
+        $all = self::rows($this->ask('GET', "/api/grooms/$groom", expect: 200)['steps']);
+        $steps = array_map(self::text(...), array_column($all, 'step'));
+        self::assertSame([], array_intersect(['bath', 'dry'], $steps));
+        self::assertNotSame([], $steps);
+
+        // Without the bath before it, the rest is all of it again.
+        $this->signIn('junia');
+        $bath = self::map($this->db()->fetchAssociative("SELECT HEX(id) id, version FROM booking WHERE kind = 'bath'
+            AND day = ? AND note LIKE 'washed and dried for%'", [$wash(1)['day']]));
+        $match = ['If-Match' => '"'.self::number($bath['version']).'"'];
+        $id = (string) \Symfony\Component\Uid\Uuid::fromBinary((string) hex2bin(self::text($bath['id'])));
+        $this->ask('DELETE', "/api/bookings/$id", expect: 200, headers: $match);
+        self::assertSame(0, $this->db()->fetchOne('SELECT COUNT(*) FROM booking WHERE washed = 1'));
+    }
 }

@@ -63,6 +63,7 @@ final readonly class Job
      * @param array<string, float> $minutes by phase
      * @param list<Edge> $exceptions of the card
      * @param bool $tiresNow seen at the table today
+     * @param list<Step> $skip steps that are not done today
      */
     public static function today(
         Today $today,
@@ -75,6 +76,7 @@ final readonly class Job
         array $exceptions = [],
         Service $service = Service::Full,
         bool $tiresNow = false,
+        array $skip = [],
     ): self {
         $zones = [];
         foreach ($today->rows as $zone => $row) {
@@ -88,6 +90,7 @@ final readonly class Job
             $coat,
             array_map(MatWork::of(...), array_values(self::mats($today))),
             $exceptions,
+            $skip,
             comesOff: $today->comesOff(),
             fearsDryer: null !== $dryer && $dryer <= 1,
             shortPatience: $tiresNow || \in_array($handling, [Handling::Painful, Handling::Frightened], true),

@@ -1248,6 +1248,7 @@ return [
     'timing.the_salons_until_five_visits_are' => 'the salon\'s, until five visits are known',
     'timing.this_dogs_own' => 'this dog\'s own',
     'timing.up_to_the_least' => 'up to what %s costs at least',
+    'timing.washed_the_day_before' => 'without bath and drying: washed the day before',
     'timing.weeks_past_its_clock_3_each' => '%s weeks past its clock: 3 %% each, at most 30 %%',
     'today.a_vet_within_days_under_sedation' => 'Felt here: a vet within days, under sedation if the vet says so; '.
         'never left for the next usual date.',

@@ -7,9 +7,13 @@ declare(strict_types=1);
 namespace KeenThistle\Core\Timing;
 
 use KeenThistle\Core\Reason\Reason;
+use KeenThistle\Core\Say\Say;
 
 final readonly class Minutes
 {
+    /** Slots are booked by whole five minutes. */
+    private const STEP = 5;
+
     /**
      * @param array<string, float> $phases minutes by phase, before what the dog and the day multiply them by
      * @param float $likely minutes that half of such visits keep
@@ -49,6 +53,38 @@ final readonly class Minutes
         $work = $this->likely - $this->extras;
 
         return array_map(static fn (float $m): float => round($sum > 0 ? ($m * $work) / $sum : $m, 1), $this->phases);
+    }
+
+    /** Of a dog that was washed and dried the day before: the rest of it, at its share of time and price. */
+    public function withoutWash(): self
+    {
+        $wash = ($this->phases[Phase::Bath->value] ?? 0.0) + ($this->phases[Phase::Dry->value] ?? 0.0);
+        $all = array_sum($this->phases);
+        if ($wash <= 0.0 || $all <= $wash) {
+            return $this;
+        }
+        $work = $this->likely - $this->extras;
+        $left = ($work * ($all - $wash)) / $all + $this->extras;
+        $share = $this->likely > 0 ? $left / $this->likely : 1.0;
+        $sure = $this->sure * $share;
+
+        return new self(
+            array_diff_key($this->phases, [Phase::Bath->value => 0, Phase::Dry->value => 0]),
+            $left,
+            $sure,
+            (int) (self::STEP * ceil($sure / self::STEP)),
+            $this->personMinutes * $share,
+            null === $this->price ? null : (int) round($this->price * $share),
+            $this->priceTerms,
+            null === $this->tax ? null : (int) round($this->tax * $share),
+            [
+                ...$this->reasons,
+                new Reason('washed', round($left, 1), 'min', Say::it('timing.washed_the_day_before')),
+            ],
+            $this->questions,
+            1,
+            $this->extras,
+        );
     }
 
     /** What people give to four of five such visits. */

@@ -20,6 +20,7 @@ import { useToast } from '../../ui/Toasts'
 import { MoveForm } from '../../parts/MoveForm'
 import { Offers } from '../../parts/Offers'
 import { day, hours, money } from '../../ui/words'
+import { TwoDays, type Wash } from './TwoDays'
 import { WaitFor } from './WaitFor'
 
 export function NextDate({ card }: { card: Schemas['CardView'] }) {
@@ -38,6 +39,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
     // Until somebody has seen it.
     note: told,
     write: true,
+    wash: null as Wash | null,
   })
   const set = (change: Partial<typeof form>) => setForm({ ...form, ...change })
   const [moving, setMoving] = useState<Held | null>(null)
@@ -59,7 +61,11 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
       take(
         api.POST('/api/dogs/{id}/bookings', {
           params: { path: { id: card.dog.id }, header: write },
-          body: { ...form, staff: form.staff || null },
+          body: {
+            ...form,
+            staff: form.staff || null,
+            wash: form.kind === 'full' && form.wash ? { ...form.wash, staff: form.staff || null } : null,
+          },
         }),
       ),
     onSuccess: (b) => {
@@ -131,6 +137,7 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
         {card.bookings.map((b) => (
           <li key={b.id} className="flex flex-wrap items-center gap-2">
             <b>{day(b.day)}</b> {b.time} · {kindSaid(b.kind)}
+            {b.washed && ', washed before'}
             {b.staff && ` · ${b.staff}`}
             {b.state === 'wished' && (
               <span className="font-bold text-bracken">{b.note || 'wished'}: not booked yet</span>
@@ -229,6 +236,15 @@ export function NextDate({ card }: { card: Schemas['CardView'] }) {
               error={errors.staff}
             />
           </div>
+          {form.kind === 'full' && (
+            <TwoDays
+              long={(kind?.days ?? 1) > 1}
+              rest={form.day}
+              wash={form.wash}
+              errors={errors}
+              onWash={(wash) => set({ wash })}
+            />
+          )}
           <CheckField
             label="Write to the owner, with a link to answer by"
             checked={form.write}
