@@ -84,4 +84,18 @@ final class OpeningTest extends TestCase
         $this->expectExceptionMessage('must be less than a year later');
         (new Opening([], [['from' => '2026-01-02', 'to' => '2027-01-02', 'why' => '', 'yearly' => true]]))->hold();
     }
+
+    public function testTheHourThatIsLeftOutInSpringIsNotOnTheClock(): void
+    {
+        $zone = new \DateTimeZone('Europe/Berlin');
+        $on = static fn (string $day, string $time): string => Opening::onTheClock(
+            new \DateTimeImmutable($day),
+            $time,
+            $zone,
+        );
+        self::assertSame('03:30', $on('2027-03-28', '02:30'));
+        self::assertSame('03:00', $on('2027-03-28', '03:00'));
+        self::assertSame('02:30', $on('2027-03-29', '02:30'));
+        self::assertSame('02:30', $on('2027-10-31', '02:30'), 'there twice is there');
+    }
 }

@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Say\Say;
+use KeenThistle\Core\Timing\Opening;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Place;
 use KeenThistle\Staff\Staff;
@@ -90,6 +91,11 @@ final readonly class Slots
         }
         if (1 !== preg_match(Booking::TIME, $time)) {
             throw InvalidInput::at('time', 'must be a time such as 09:30');
+        }
+        $salon = $person->salon ?? ($this->places()[0] ?? null)?->salon;
+        $meant = null === $salon ? $time : Opening::onTheClock($day, $time, new \DateTimeZone($salon->timeZone));
+        if ($meant !== $time) {
+            throw InvalidInput::at('time', "is not there that night, the clocks go forward: take $meant");
         }
         $closed = $this->whyClosed($day, $time, $person);
         if (null !== $closed) {

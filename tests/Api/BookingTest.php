@@ -190,4 +190,20 @@ final class BookingTest extends ApiTestCase
         $this->ask('DELETE', "/api/bookings/$id", expect: 200, headers: $match);
         self::assertSame(0, $this->db()->fetchOne('SELECT COUNT(*) FROM booking WHERE washed = 1'));
     }
+
+    public function testATimeThatTheClocksLeaveOutIsNamedWithTheOneThatIsMeant(): void
+    {
+        $this->db()->executeStatement("UPDATE salon SET time_zone = 'Europe/Berlin'");
+        $this->fresh();
+        $year = (int) date('Y') + 1;
+        $spring = (new \DateTimeImmutable("last sunday of march $year"))->format('Y-m-d');
+        $said = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/bookings', [
+            'day' => $spring,
+            'time' => '02:30',
+        ], 422);
+        self::assertSame(
+            'is not there that night, the clocks go forward: take 03:30',
+            self::errors($said)['time'],
+        );
+    }
 }

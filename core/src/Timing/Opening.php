@@ -102,4 +102,10 @@ final readonly class Opening
 
         return "from $hours[0] to $hours[1] on ".$day->format('l').'s';
     }
+
+    /** The time that clocks show at a time of a day: another one in the hour that is left out where they go forward. */
+    public static function onTheClock(\DateTimeImmutable $day, string $time, \DateTimeZone $zone): string
+    {
+        return (new \DateTimeImmutable($day->format('Y-m-d')." $time", $zone))->format('H:i');
+    }
 }

@@ -233,7 +233,12 @@ function Half({
               <p>
                 <b>matting score {score(outlook, week)}</b> of {outlook.limit} allowed
                 {strikes.length > 0 && (
-                  <span className="font-bold text-bracken"> · due: {strikes.join(', ')}</span>
+                  <>
+                    {' · '}
+                    <Link to={`/dogs/${data.dog.id}?tab=back`} className="font-bold text-bracken underline">
+                      due: {strikes.join(', ')}
+                    </Link>
+                  </>
                 )}
               </p>
             )}
