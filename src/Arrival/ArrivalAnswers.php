@@ -146,7 +146,7 @@ final readonly class ArrivalAnswers
             $findings->questions,
             $trend,
             $dog->salon->matLimit,
-            UsualPlaces::ORDER,
+            array_values(array_diff(UsualPlaces::ORDER, $dog->absentZones())),
             (object) $last,
             array_map(HandlingView::of(...), $records, $this->bases->handling($actor, $arrival, $records)),
             $this->assignments($actor, $arrival, $records),

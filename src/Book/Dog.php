@@ -13,6 +13,7 @@ use KeenThistle\Core\Coat\Finish;
 use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Interval\Ground;
+use KeenThistle\Core\Zone\Absent;
 use KeenThistle\Log\Subject;
 use KeenThistle\Salon\Owned;
 use KeenThistle\Salon\SalonOwned;
@@ -215,6 +216,10 @@ class Dog implements SalonOwned, Subject
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $apart = [];
 
+    /** @var list<string> of Absent::PARTS: what it has not */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $absent = [];
+
     /** It bears noise badly: not at the loud hour. */
     #[ORM\Column(options: ['default' => false])]
     public bool $quiet = false;
@@ -252,5 +257,11 @@ class Dog implements SalonOwned, Subject
     public function id(): Uuid
     {
         return $this->id;
+    }
+
+    /** @return list<string> ids of the zones of what it has not */
+    public function absentZones(): array
+    {
+        return Absent::zones($this->absent);
     }
 }

@@ -13,6 +13,7 @@ use KeenThistle\Core\Coat\Upkeep;
 use KeenThistle\Core\Handling\Handling;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Interval\Ground;
+use KeenThistle\Core\Zone\Absent;
 use KeenThistle\Input\Choice;
 use KeenThistle\Input\Kilograms;
 use KeenThistle\Input\Line;
@@ -27,6 +28,7 @@ final readonly class DogForm
      * @param list<string> $markings
      * @param list<string> $health
      * @param list<string> $apart
+     * @param list<string> $absent
      */
     public function __construct(
         #[Line(1, 60), Says('the dog\'s name')] public string $name,
@@ -71,6 +73,8 @@ final readonly class DogForm
         #[ListOf(new Text(36, 36), 0, 20), Says('ids of dogs in the book that it must not meet')]
         public array $apart = [],
         #[Says('it bears noise badly: not at the loud hour')] public bool $quiet = false,
+        #[ListOf(new Choice(Absent::PARTS, 'part'), 0, 6), Says('ears and legs that it has not')]
+        public array $absent = [],
         #[Text(36, 36), Says('id of a household that is in the book already')] public ?string $household = null,
         public ?OwnerForm $owner = null,
     ) {
@@ -119,5 +123,6 @@ final readonly class DogForm
         $dog->vaccinatedUntil = $this->vaccinated_until;
         $dog->apart = array_values(array_unique($this->apart));
         $dog->quiet = $this->quiet;
+        $dog->absent = array_values(array_unique($this->absent));
     }
 }

@@ -20,6 +20,7 @@ final readonly class DogView
      * @param list<string> $health
      * @param list<string> $stops
      * @param list<string> $apart
+     * @param list<string> $absent
      * @param array{vet: string, emergency: string, may_collect: string} $reach
      * @param list<array{name: string, phone: string, email: string}> $people
      */
@@ -67,6 +68,7 @@ final readonly class DogView
         #[Says('last day that its proof of vaccination holds')] public ?string $vaccinated_until,
         #[Says('ids of dogs that it must not meet, as far as it is said of this one')] public array $apart,
         #[Says('it bears noise badly: not at the loud hour')] public bool $quiet,
+        #[Says('ears and legs that it has not')] public array $absent,
         public string $household,
         public string $household_name,
         public array $people,
@@ -129,6 +131,7 @@ final readonly class DogView
             $d->vaccinatedUntil?->format('Y-m-d'),
             $d->apart,
             $d->quiet,
+            $d->absent,
             (string) $d->household->id,
             $d->household->name,
             array_map(

@@ -49,7 +49,7 @@ final readonly class CardZones
         $zones = [];
         $before = $worst = null;
         $most = 0.0;
-        foreach (ZoneTable::all() as $id => $zone) {
+        foreach (array_diff_key(ZoneTable::all(), array_flip($dog->absentZones())) as $id => $zone) {
             $recipe = $plan[$id]['recipe'] ?? new ZoneRecipe();
             $natural = NaturalLength::mm($dog->coat, $zone);
             $finished = $here = null;

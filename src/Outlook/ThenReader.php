@@ -111,8 +111,9 @@ final readonly class ThenReader
                 ),
                 $facts->zones,
             );
+        $there = array_diff_key(ZoneTable::all(), array_flip($dog->absentZones()));
         $has = array_keys(
-            array_filter(ZoneTable::all(), static fn (Zone $z): bool => NaturalLength::mm($dog->coat, $z) >= 15),
+            array_filter($there, static fn (Zone $z): bool => NaturalLength::mm($dog->coat, $z) >= 15),
         );
         $out = (new OutlookRule())
             ->ahead($facts, self::WEEKS, $this->rows->found($actor, $dog), $has, $elapsed, $carried)

@@ -36,7 +36,7 @@ final readonly class Plans
             ) as $row
         ) {
             $revision = Row::int($row['revision']) ?? 0;
-            if (\is_string($row['zone'])) {
+            if (\is_string($row['zone']) && !\in_array($row['zone'], $dog->absentZones(), true)) {
                 $zones[$row['zone']] = [
                     'version' => Row::int($row['version']) ?? 0,
                     'recipe' => RecipeCodec::fromArray($row),
@@ -56,7 +56,10 @@ final readonly class Plans
      */
     public function ofDogs(Actor $actor, array $dogs): array
     {
-        $plans = [];
+        $plans = $absent = [];
+        foreach ($dogs as $dog) {
+            $absent[(string) $dog->id] = $dog->absentZones();
+        }
         foreach (
             [] === $dogs
                 ? []
@@ -70,8 +73,9 @@ final readonly class Plans
                         ')',
                 ) as $row
         ) {
-            if (\is_string($row['zone'])) {
-                $plans[Row::id($row['dog_id'])][$row['zone']] = [
+            $id = Row::id($row['dog_id']);
+            if (\is_string($row['zone']) && !\in_array($row['zone'], $absent[$id] ?? [], true)) {
+                $plans[$id][$row['zone']] = [
                     'version' => Row::int($row['version']) ?? 0,
                     'recipe' => RecipeCodec::fromArray($row),
                 ];

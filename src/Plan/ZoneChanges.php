@@ -8,6 +8,7 @@ namespace KeenThistle\Plan;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Log\Change;
 use KeenThistle\Log\Entry;
@@ -38,13 +39,18 @@ final readonly class ZoneChanges
         if (null !== $revision && $now !== $revision) {
             throw LostRace::rows('trim_plan', 1, 0);
         }
+        // A pattern of the house knows of all zones; of those it has not, nothing is kept.
+        $there = array_diff_key($wishes, array_flip($dog->absentZones()));
+        if ([] === $there && [] !== $wishes) {
+            throw InvalidInput::at('zone', Zone::of((string) key($wishes))->label." is not there: $dog->name has none");
+        }
         $changes = [];
-        foreach ($wishes as $zone => $wish) {
-            $there = $plan[$zone] ?? ['version' => 0, 'recipe' => new ZoneRecipe()];
-            if ($there['version'] !== $wish['version']) {
-                throw $this->stale($dog, Zone::of($zone), $there, $wish['recipe']);
+        foreach ($there as $zone => $wish) {
+            $is = $plan[$zone] ?? ['version' => 0, 'recipe' => new ZoneRecipe()];
+            if ($is['version'] !== $wish['version']) {
+                throw $this->stale($dog, Zone::of($zone), $is, $wish['recipe']);
             }
-            if (!$there['recipe']->equals($wish['recipe'])) {
+            if (!$is['recipe']->equals($wish['recipe'])) {
                 $changes[$zone] = $wish;
             }
         }

@@ -62,6 +62,9 @@ final readonly class TableZones
         $out = [];
         foreach (array_values(ZoneTable::all()) as $i => $zone) {
             $planned = $plan[$zone->id] ?? null;
+            if (\in_array($zone->id, $groom->dog->absentZones(), true)) {
+                continue;
+            }
             $none = null === $planned || null === $planned->method;
             $wanted = $lengths[$zone->id] ?? null;
             $mark = $marks[$i];

@@ -32,6 +32,7 @@ final readonly class ListsView
      * @param list<array{id: string, label: string}> $density
      * @param list<array{id: string, label: string}> $colour
      * @param list<array{id: string, label: string}> $markings
+     * @param list<array{id: string, label: string}> $absent
      * @param list<array{id: string, label: string}> $health
      * @param list<array{id: string, label: string}> $state
      * @param list<array{id: string, label: string}> $visit_kind
@@ -80,6 +81,7 @@ final readonly class ListsView
         public array $colour,
         public array $markings,
         public array $health,
+        public array $absent,
         public array $state,
         public array $visit_kind,
         public array $zone_state,

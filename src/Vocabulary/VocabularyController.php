@@ -27,6 +27,7 @@ use KeenThistle\Core\Matting\Severity;
 use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Style\StyleTable;
 use KeenThistle\Core\Today\FindingKind;
+use KeenThistle\Core\Zone\Absent;
 use KeenThistle\Core\Zone\Zone;
 use KeenThistle\Core\Zone\ZoneTable;
 use KeenThistle\Handling\HandlingRecord;
@@ -139,6 +140,7 @@ final readonly class VocabularyController
                         'colour' => Dog::COLOURS,
                         'markings' => Dog::MARKINGS,
                         'health' => Dog::HEALTH,
+                        'absent' => Absent::PARTS,
                         'state' => Dog::STATES,
                         'visit_kind' => Visit::KINDS,
                         'zone_state' => VisitZone::STATES,

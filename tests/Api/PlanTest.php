@@ -219,4 +219,40 @@ final class PlanTest extends ApiTestCase
         );
         self::assertSame(['recipe.tool.base'], array_keys(self::errors($bad)));
     }
+
+    public function testWhatADogHasNotIsNeitherPlannedNorCombedNorDone(): void
+    {
+        $this->signIn('tove');
+        $tansy = $this->dogId('Tansy');
+        $zones = fn (): array => array_map(self::text(...), array_column(
+            self::rows($this->ask('GET', "/api/dogs/$tansy/card", expect: 200)['zones']),
+            'zone',
+        ));
+        self::assertContains('foreleg_left', $zones());
+        $card = self::map($this->ask('GET', "/api/dogs/$tansy/card", expect: 200)['dog']);
+        $form = array_diff_key($card, array_flip([
+            'id', 'version', 'tail_rule', 'reach', 'stops', 'household', 'household_name', 'people',
+        ]));
+        $match = ['If-Match' => '"'.self::number($card['version']).'"'];
+        $wrong = self::errors($this->ask('PUT', "/api/dogs/$tansy", ['absent' => ['nose']] + $form, 422, $match));
+        self::assertArrayHasKey('absent[0]', $wrong);
+        $this->ask('PUT', "/api/dogs/$tansy", ['absent' => ['left_foreleg', 'right_ear']] + $form, 200, $match);
+        $left = $zones();
+        $gone = ['foreleg_left', 'pads_front_left', 'ear_outer_right', 'ear_feather_right'];
+        self::assertSame([], array_intersect($gone, $left));
+        self::assertContains('shoulder_left', $left);
+        $this->fresh();
+        $arrival = $this->ask('POST', "/api/dogs/$tansy/arrivals", expect: 200);
+        self::assertSame([], array_intersect($gone, self::texts($arrival['asked_first'])));
+        $groom = $this->groomOf('Tansy');
+        $at = $this->ask('GET', "/api/grooms/$groom", expect: 200);
+        $table = array_map(self::text(...), array_column(self::rows($at['zones']), 'zone'));
+        self::assertSame([], array_intersect($gone, $table));
+        foreach (self::rows($at['steps']) as $step) {
+            self::assertSame([], array_intersect($gone, self::texts($step['zones'])));
+        }
+        // Of what is not there nothing can be planned, in words.
+        $said = $this->ask('PUT', "/api/dogs/$tansy/plan/foreleg_left", self::blade('10'), 422, ['If-Match' => '"0"']);
+        self::assertStringContainsString('Tansy has none', self::errors($said)['zone']);
+    }
 }

@@ -172,6 +172,7 @@ const NO_LISTS: Schemas['ListsView'] = {
   colour: [],
   markings: [],
   health: [],
+  absent: [],
   state: [],
   visit_kind: [],
   zone_state: [],

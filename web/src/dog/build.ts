@@ -1,5 +1,6 @@
 // The bones and muscle of one dog: its build, muzzle, ears and tail as capsules, with the landmarks a groomer
 // names.
+import { zonesGone } from './absent'
 import type { Capsule, Point } from './geometry'
 import { earLines, earOf, tailOf } from './tails'
 import { sure } from '../sure'
@@ -15,6 +16,8 @@ export interface DogLook {
   /** of its body: a small dog has a large skull */
   size?: 'small' | 'medium' | 'large'
   sex?: string
+  /** ears and legs that it has not, such as left_ear; drawn from a side, the left ones are the near ones */
+  absent?: readonly string[]
 }
 
 export interface Skeleton {
@@ -113,7 +116,9 @@ export function skeleton(look: DogLook): Skeleton {
         [H(11.6, 58), M(4.6, 57.1), 2.5 * hs, 1.4 * hs],
         [M(7.4, 58.4), M(4.4, 58.2), 2.75 * hs * jowl, 2.3 * hs * jowl],
       ]
-  const fore: Capsule[] = [
+  const gone = zonesGone(look)
+  const lacks = (part: string) => look.absent?.includes(part) ?? false
+  const wholeFore: Capsule[] = [
     [P(26.2, 38), P(30.6, 29.4), 6.2, 4.2 * bone],
     [P(31, 28.6), P(32.6, 27.4), 3 * bone, 1.9 * bone],
     [P(30.4, 28), F(29, 13.4), 3.5 * bone, 2.05 * bone],
@@ -121,7 +126,7 @@ export function skeleton(look: DogLook): Skeleton {
     [F(28.7, 11), F(27.8, 4.8), 1.95 * bone, 2 * bone],
     [F(27.4, 3), [X(24.4), 2.3], 2.65 * bone, 2.15 * bone],
   ]
-  const hind: Capsule[] = [
+  const wholeHind: Capsule[] = [
     [P(61.4, 41), P(57.6, 30), 8.6, 5.4],
     [P(64.8, 38.4), P(62.6, 31), 5.2, 4.4],
     [P(57, 29.6), P(55.6, 28.4), 4.6, 3.8],
@@ -137,7 +142,13 @@ export function skeleton(look: DogLook): Skeleton {
     c[3] * k,
   ]
   // The other pair stands a step ahead and a little further off.
-  const far = [...fore.map((c) => shift(c, -5, 0.9)), ...hind.slice(2).map((c) => shift(c, -5.6, 0.9))]
+  const far = [
+    ...(lacks('right_foreleg') ? [] : wholeFore.map((c) => shift(c, -5, 0.9))),
+    ...(lacks('right_hind_leg') ? [] : wholeHind.slice(2).map((c) => shift(c, -5.6, 0.9))),
+  ]
+  // What is left of a leg: the shoulder, the thigh.
+  const fore = lacks('left_foreleg') ? wholeFore.slice(0, 1) : wholeFore
+  const hind = lacks('left_hind_leg') ? wholeHind.slice(0, 3) : wholeHind
 
   const tail = tailOf(look.tail_type, look.tail_carriage, P, 0.5 + 0.5 * bone)
   const lift = look.ear_set === 'high' ? 1.3 : look.ear_set === 'low' ? -1.9 : 0
@@ -146,7 +157,8 @@ export function skeleton(look: DogLook): Skeleton {
     return [q[0], q[1] + lift]
   }
   const ear = earOf(look.ear_type, E, hs)
-  const farEar = look.ear_type === 'prick' ? ear.map((c) => shift(c, -4.4, 0.1, 0.96)) : []
+  const farEar =
+    look.ear_type === 'prick' && !lacks('right_ear') ? ear.map((c) => shift(c, -4.4, 0.1, 0.96)) : []
   const tip = sure(ear[ear.length - 1])
   const root = sure(ear[0])
 
@@ -219,16 +231,16 @@ export function skeleton(look: DogLook): Skeleton {
     eye,
     nose,
     mouth,
-    seeds,
+    seeds: Object.fromEntries(Object.entries(seeds).filter(([z]) => !gone.has(z))),
     marks,
     toes: [
-      toes(X(24.4), bone, 0),
-      toes(X(61.8), bone, 0),
-      toes(X(24.4) - 5, bone * 0.93, 0.9),
-      toes(X(61.8) - 5.6, bone * 0.93, 0.9),
+      lacks('left_foreleg') ? [] : toes(X(24.4), bone, 0),
+      lacks('left_hind_leg') ? [] : toes(X(61.8), bone, 0),
+      lacks('right_foreleg') ? [] : toes(X(24.4) - 5, bone * 0.93, 0.9),
+      lacks('right_hind_leg') ? [] : toes(X(61.8) - 5.6, bone * 0.93, 0.9),
     ],
     hs,
-    earLines: earLines(look.ear_type, E),
+    earLines: lacks('left_ear') ? { inner: [], folds: [] } : earLines(look.ear_type, E),
     box: [Math.min(M(0, 60)[0], H(6, 60)[0]) - 7, -3, right + 6, top + 5],
   }
 }

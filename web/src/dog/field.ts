@@ -39,8 +39,9 @@ export interface Field extends Raster {
 const kept = new Map<string, Field>()
 
 export function keyOfField(look: DogLook): string {
-  const { build, muzzle, ear_type, ear_set, tail_type, tail_carriage, size } = look
-  return ['side', build, muzzle, ear_type, ear_set, tail_type, tail_carriage, size ?? ''].join('|')
+  const { build, muzzle, ear_type, ear_set, tail_type, tail_carriage, size, absent = [] } = look
+  const gone = absent.join(' ')
+  return ['side', build, muzzle, ear_type, ear_set, tail_type, tail_carriage, size ?? '', gone].join('|')
 }
 
 /** The field of a look where it was computed already. */
@@ -67,12 +68,13 @@ const seen = new Map<string, string[]>()
 export function zonesSeen(look: DogLook): string[] {
   const key = keyOfField(look)
   let zones = seen.get(key)
-  if (!zones) seen.set(key, (zones = [...bodyZones(skeleton(look)), ...TAIL, ...EAR]))
+  if (!zones) seen.set(key, (zones = [...bodyZones(skeleton(look)), ...TAIL, ...earZones(look)]))
   return zones
 }
 
 const TAIL = ['tail_root', 'tail_flag', 'tail_tip']
 const EAR = ['ear_outer_left', 'ear_feather_left']
+const earZones = (look: DogLook) => (look.absent?.includes('left_ear') ? [] : EAR)
 const bodyZones = (bones: Skeleton) => Object.keys(bones.seeds).filter((z) => !OF_A_PART.test(z))
 
 const OF_A_PART = /^(ear_|tail_(root|flag|tip)$)/
@@ -97,14 +99,18 @@ function compute(look: DogLook): Field {
     ],
     tailFall(look),
   )
+  const hasEar = earZones(look).length > 0
   const ear = partOf(
     raster,
-    bones.ear,
+    // One that is not there lies far from the drawing.
+    hasEar ? bones.ear : [[[900, 900], [901, 900], 0.1, 0.1]],
     2,
-    [
-      { id: 'ear_outer_left', to: 0.56 },
-      { id: 'ear_feather_left', to: 1 },
-    ],
+    hasEar
+      ? [
+          { id: 'ear_outer_left', to: 0.56 },
+          { id: 'ear_feather_left', to: 1 },
+        ]
+      : [],
     look.ear_type === 'prick' ? [0.06, -0.15] : [0.06, -0.8],
   )
   const f: Field = {

@@ -7,6 +7,7 @@ const SMALL_KG = 8
 const LARGE_KG = 28
 
 export function useLook(dog: Omit<DogLook, 'size'> & { kg?: number | null }): DogLook {
+  const gone = (dog.absent ?? []).join(' ')
   const kg = dog.kg ?? null
   const size = kg === null ? 'medium' : kg < SMALL_KG ? 'small' : kg > LARGE_KG ? 'large' : 'medium'
   return useMemo(
@@ -20,6 +21,7 @@ export function useLook(dog: Omit<DogLook, 'size'> & { kg?: number | null }): Do
       coat: dog.coat,
       size,
       sex: dog.sex ?? '',
+      absent: gone === '' ? [] : gone.split(' ').sort(),
     }),
     [
       dog.build,
@@ -31,6 +33,7 @@ export function useLook(dog: Omit<DogLook, 'size'> & { kg?: number | null }): Do
       dog.coat,
       size,
       dog.sex,
+      gone,
     ],
   )
 }

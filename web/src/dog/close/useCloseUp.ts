@@ -12,8 +12,8 @@ const asked = new Map<string, Promise<Kept[]>>()
 const isKept = (said: Answer): said is Kept[] => Array.isArray(said)
 
 function keyOf(view: View, look: DogLook): string {
-  const { build, muzzle, ear_type, ear_set, tail_type, size, sex } = look
-  return [view, build, muzzle, ear_type, ear_set, tail_type, size, sex].join('|')
+  const { build, muzzle, ear_type, ear_set, tail_type, size, sex, absent = [] } = look
+  return [view, build, muzzle, ear_type, ear_set, tail_type, size, sex, absent.join(' ')].join('|')
 }
 
 function remember(key: string, kept: Kept[]): Kept[] {

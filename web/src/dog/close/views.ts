@@ -1,4 +1,5 @@
 // The parts that come close, each from the dog's own build.
+import { zonesGone } from '../absent'
 import type { DogLook } from '../build'
 import { aboveOf } from './above'
 import { belowOf } from './below'
@@ -27,7 +28,19 @@ export function isCloseUp(view: string): view is View {
 }
 
 export function closeUpOf(view: View, look: DogLook): CloseUp {
-  return VIEWS[view](look)
+  const close = VIEWS[view](look)
+  if (!look.absent?.length) return close
+  const gone = zonesGone(look)
+  const there = (z: string) => !gone.has(z)
+  const feet = new Set([...gone].map((z) => /^toe_outline_(.*)$/.exec(z)?.[1]?.replace('_', ' ')))
+  return {
+    ...close,
+    plates: close.plates
+      .map((p) => ({ ...p, zones: p.zones.filter(([z]) => there(z)) }))
+      .filter((p) => p.zones.length > 0),
+    ...(close.shows ? { shows: close.shows.filter(there) } : {}),
+    ...(close.captions ? { captions: close.captions.filter((c) => !feet.has(c.text)) } : {}),
+  }
 }
 
 export function keepOf(view: View, look: DogLook): Kept[] {

@@ -1,5 +1,6 @@
 // Frames of a dog by week, made while nobody waits, so that a slider over the weeks only shows them.
 import { useEffect, useState, type RefObject } from 'react'
+import { asSeen, thereOf } from '../absent'
 import { askedOf } from '../asked'
 import { drawingOf } from '../beside/useSide'
 import { hasWorker } from '../beside/beside'
@@ -34,10 +35,11 @@ export function useFilm(box: RefObject<HTMLElement | null>, scene: Scene | null)
       for (const week of scene.weeks) {
         await idle()
         if (!wanted) return
-        const zones = scene.frame(week)
-        const { lengths, alike } = askedOf(scene.look, zones)
-        const drawing = await drawingOf(scene.look, lengths, alike)
-        made.set(week, await shoot(drawing, { look: scene.look, side: scene.side, zones }, { width, height }))
+        const seen = asSeen(scene.look, scene.side)
+        const zones = thereOf(scene.frame(week), seen)
+        const { lengths, alike } = askedOf(seen, zones)
+        const drawing = await drawingOf(seen, lengths, alike)
+        made.set(week, await shoot(drawing, { look: seen, side: scene.side, zones }, { width, height }))
       }
       if (wanted) setFilm(made)
     }

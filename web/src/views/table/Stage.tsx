@@ -12,7 +12,6 @@ import type { LineData } from '../../parts/LineField'
 import { drawnAs, fromSide, viewFor } from '../../parts/sides'
 import { VIEWS } from '../../parts/views'
 import { TodayList } from '../../parts/TodayList'
-import { sure } from '../../sure'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { shortDay } from '../../ui/words'
@@ -54,33 +53,37 @@ export function Stage(props: Props) {
   const { dog } = groom
   const drawn = (ids: string[], of: (id: string) => string) =>
     Object.fromEntries(
-      ids.map((base): [string, DrawnZone] => {
+      ids.flatMap((base): [string, DrawnZone][] => {
         const id = of(base)
-        const z = sure(byId[id])
+        const z = byId[id]
+        // Of what it has not.
+        if (!z) return []
         const one = said?.[id]
         const mm = z.actual_mm ?? z.planned_mm
         const done = z.state === 'done'
         return [
-          base,
-          {
-            id,
-            label: labels[id] ?? id,
-            mm: one ? one.finished_mm : z.planned_mm,
-            drawnMm: one
-              ? (one.finished_mm ?? z.natural_mm)
-              : done
-                ? (mm ?? z.natural_mm)
-                : (z.now_mm ?? mm ?? z.natural_mm),
-            planned: z.planned !== null || z.state !== 'planned',
-            state: one ? undefined : z.state,
-            now: said ? one !== undefined : inHand.has(id),
-            stopLine: z.planned?.stop_line,
-            hatch: mats[id],
-            waits: z.state === 'planned' || z.state === 'partly' ? z.waits : '',
-            hardWith: groom.hard_lines.flatMap(({ zone, other }) =>
-              zone === id && of(drawnAs(other)) === other ? [drawnAs(other)] : [],
-            ),
-          },
+          [
+            base,
+            {
+              id,
+              label: labels[id] ?? id,
+              mm: one ? one.finished_mm : z.planned_mm,
+              drawnMm: one
+                ? (one.finished_mm ?? z.natural_mm)
+                : done
+                  ? (mm ?? z.natural_mm)
+                  : (z.now_mm ?? mm ?? z.natural_mm),
+              planned: z.planned !== null || z.state !== 'planned',
+              state: one ? undefined : z.state,
+              now: said ? one !== undefined : inHand.has(id),
+              stopLine: z.planned?.stop_line,
+              hatch: mats[id],
+              waits: z.state === 'planned' || z.state === 'partly' ? z.waits : '',
+              hardWith: groom.hard_lines.flatMap(({ zone, other }) =>
+                zone === id && of(drawnAs(other)) === other ? [drawnAs(other)] : [],
+              ),
+            },
+          ],
         ]
       }),
     )

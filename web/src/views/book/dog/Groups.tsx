@@ -53,7 +53,7 @@ export function Groups({ register, control, errors, words, homes, known, dog }: 
   const pick = (name: keyof TypedDog & ListName, label: string) => (
     <SelectField label={label} options={list(name)} {...register(name)} error={errors[name]} />
   )
-  const ticks = (name: 'health' | 'markings', label: string) => (
+  const ticks = (name: 'health' | 'markings' | 'absent', label: string) => (
     <div role="group" aria-label={label} className="flex flex-wrap gap-x-6 sm:col-span-2 xl:col-span-3">
       {list(name).map((h) => (
         <CheckField key={h.id} label={h.label} value={h.id} {...register(name)} />
@@ -127,6 +127,10 @@ export function Groups({ register, control, errors, words, homes, known, dog }: 
         {pick('ground', 'Walks on')}
         {text('dewclaws', 'Dewclaws', { inputMode: 'numeric' })}
         <CheckField label="Hard floors at home" {...register('hard_floor')} />
+        <p aria-hidden className="label sm:col-span-2 xl:col-span-3">
+          It has not
+        </p>
+        {ticks('absent', 'It has not')}
       </fieldset>
       <fieldset className="panel space-y-3 p-4">
         <Legend>Health and handling</Legend>

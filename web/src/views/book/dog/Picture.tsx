@@ -29,6 +29,7 @@ export function Picture({ control, carries, taken }: Props) {
     tail_carriage: typed.tail_carriage ?? '',
     coat: typed.coat ?? '',
     sex: typed.sex ?? '',
+    absent: typed.absent ?? [],
     kg: kg > 0 ? kg : null,
   })
   const zones = useMemo(() => {
