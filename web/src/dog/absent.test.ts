@@ -1,4 +1,4 @@
-// A dog with one ear or three legs: what it has not is neither drawn nor tapped, from either side and come close.
+// A dog with one ear or three legs: what it has not is neither drawn nor tapped, from no side.
 import { describe, expect, it } from 'vitest'
 import { asSeen, thereOf, zonesGone } from './absent'
 import type { DogLook } from './build'
@@ -56,6 +56,7 @@ describe('what a dog has not', () => {
     const zones = { back: 1, foreleg_left: 2 }
     expect(thereOf(zones, LOOK)).toBe(zones)
     expect(thereOf(zones, LESS)).toEqual({ back: 1 })
+    expect(zonesSeen(LESS)).toEqual(zonesSeen(LOOK))
     expect(asSeen(LOOK, 'right')).toBe(LOOK)
   })
 })

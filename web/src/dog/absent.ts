@@ -1,4 +1,4 @@
-// Ears and legs that a dog has not: which zones a drawing loses with them, and which of them are the near ones.
+// Ears and legs that a dog has not: which zones a drawing loses with them, and which of them are near.
 import type { DogLook } from './build'
 
 /** By part of one side, without that side. */

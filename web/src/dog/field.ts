@@ -64,17 +64,16 @@ export function fieldOf(look: DogLook): Field {
 
 const seen = new Map<string, string[]>()
 
-/** The zones that are seen from the side, as a field has them. */
+/** The zones that are seen from the side of a dog that has all of them: what it has not hangs on the side. */
 export function zonesSeen(look: DogLook): string[] {
   const key = keyOfField(look)
   let zones = seen.get(key)
-  if (!zones) seen.set(key, (zones = [...bodyZones(skeleton(look)), ...TAIL, ...earZones(look)]))
+  if (!zones) seen.set(key, (zones = [...bodyZones(skeleton({ ...look, absent: [] })), ...TAIL, ...EAR]))
   return zones
 }
 
 const TAIL = ['tail_root', 'tail_flag', 'tail_tip']
 const EAR = ['ear_outer_left', 'ear_feather_left']
-const earZones = (look: DogLook) => (look.absent?.includes('left_ear') ? [] : EAR)
 const bodyZones = (bones: Skeleton) => Object.keys(bones.seeds).filter((z) => !OF_A_PART.test(z))
 
 const OF_A_PART = /^(ear_|tail_(root|flag|tip)$)/
@@ -99,7 +98,7 @@ function compute(look: DogLook): Field {
     ],
     tailFall(look),
   )
-  const hasEar = earZones(look).length > 0
+  const hasEar = !look.absent?.includes('left_ear')
   const ear = partOf(
     raster,
     // One that is not there lies far from the drawing.
