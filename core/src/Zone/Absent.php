@@ -1,6 +1,6 @@
 <?php
 
-/** Parts that a dog has not, an ear that was lost, a leg that was taken off: nothing there is planned, combed or done. */
+/** Parts that a dog has not, an ear that was lost, a leg that was taken off: nothing there is planned or done. */
 
 declare(strict_types=1);
 

@@ -1,5 +1,8 @@
 // Ears and legs that a dog has not: which zones a drawing loses with them, and which of them are near.
-import type { DogLook } from './build'
+
+interface Lacking {
+  absent?: readonly string[]
+}
 
 /** By part of one side, without that side. */
 const ZONES: Record<string, string[]> = {
@@ -9,7 +12,7 @@ const ZONES: Record<string, string[]> = {
 }
 
 /** The zones of what is not there, by their own ids. */
-export function zonesGone(look: Pick<DogLook, 'absent'>): Set<string> {
+export function zonesGone(look: Lacking): Set<string> {
   return new Set(
     (look.absent ?? []).flatMap((part) => {
       const [side = '', ...what] = part.split('_')
@@ -19,7 +22,7 @@ export function zonesGone(look: Pick<DogLook, 'absent'>): Set<string> {
 }
 
 /** A dog as it is drawn from one side: what it has not is near or far, `left_ear` is the near one. */
-export function asSeen(look: DogLook, side: 'left' | 'right'): DogLook {
+export function asSeen<L extends Lacking>(look: L, side: 'left' | 'right'): L {
   if (!look.absent?.length || side === 'left') return look
   const turned = look.absent.map((p) =>
     p.startsWith('left_') ? p.replace('left_', 'right_') : p.replace('right_', 'left_'),
@@ -28,7 +31,7 @@ export function asSeen(look: DogLook, side: 'left' | 'right'): DogLook {
 }
 
 /** @param zones as a drawing from the side names them; the same object where all of them are there */
-export function thereOf<T>(zones: Record<string, T>, look: DogLook): Record<string, T> {
+export function thereOf<T>(zones: Record<string, T>, look: Lacking): Record<string, T> {
   if (!look.absent?.length) return zones
   const gone = zonesGone(look)
   return Object.fromEntries(Object.entries(zones).filter(([z]) => !gone.has(z)))
