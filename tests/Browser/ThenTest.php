@@ -19,6 +19,7 @@ final class ThenTest extends BrowserTestCase
         $page->go(parse_url($page->driver->getCurrentURL(), \PHP_URL_PATH).'/then');
         $slider = $page->css('input[type=range]');
         $seen = static fn (string $script): mixed => $page->driver->executeScript("return $script");
+        $page->css('[data-film-of]');
         $page->until(
             static function () use ($slider, $seen): ?bool {
                 $on = '4' === $slider->getAttribute('value') ? WebDriverKeys::ARROW_LEFT : WebDriverKeys::ARROW_RIGHT;
@@ -43,7 +44,6 @@ final class ThenTest extends BrowserTestCase
                 return true;
             },
             'no film of the weeks',
-            30,
         );
         $page->until(
             static fn (): ?bool => true === $seen('document.querySelector("canvas[data-film]") === null') ? true : null,

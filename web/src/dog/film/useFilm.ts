@@ -88,6 +88,6 @@ function sameSize(look: string, width: number, theme: string): boolean {
 function idle(): Promise<void> {
   return new Promise((done) => {
     if (typeof requestIdleCallback === 'undefined') setTimeout(done, 30)
-    else requestIdleCallback(() => done(), { timeout: 1000 })
+    else requestIdleCallback(() => done(), { timeout: 300 })
   })
 }

@@ -211,7 +211,7 @@ function Half({
       </div>
       <div className="relative min-h-40 flex-1 short:min-h-0">
         <div className="absolute inset-x-2 inset-y-0">
-          <div ref={box} className={`h-full ${picture ? 'invisible' : ''}`}>
+          <div ref={box} data-film-of={film?.size} className={`h-full ${picture ? 'invisible' : ''}`}>
             <DogDrawing
               look={look}
               zones={drawn}
