@@ -107,18 +107,9 @@ final readonly class CompanyOfDay implements Company
      */
     public static function cautions(array $guests, ?array $noise): array
     {
-        $rule = new CompanyRule();
-        $out = [];
-        foreach ($guests as $i => $one) {
-            foreach (\array_slice($guests, $i + 1) as $other) {
-                $why = $rule->why($one, $other);
-                $out = '' === $why ? $out : [...$out, new Caution('keep_apart', $why, Caution::DANGER)];
-            }
-            $loud = $rule->whyNoise($one, $noise);
-            $out = '' === $loud ? $out : [...$out, new Caution('loud_hour', $loud)];
-        }
-
-        return $out;
+        return array_map(static fn (array $o): Caution => 2 === \count($o['dogs'])
+            ? new Caution('keep_apart', $o['why'], Caution::DANGER)
+            : new Caution('loud_hour', $o['why']), (new CompanyRule())->of($guests, $noise));
     }
 
     /**

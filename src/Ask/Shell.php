@@ -49,6 +49,7 @@ final readonly class Shell
             new YearQuestion(),
             new DayQuestion(),
             new BookAheadQuestion(),
+            new CompanyQuestion(),
             new YearCheckQuestion(),
             new BillQuestion(),
             new QuoteQuestion(),

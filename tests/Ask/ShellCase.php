@@ -95,6 +95,17 @@ abstract class ShellCase extends TestCase
             '{"every_weeks":4,"fill":[0.5,0.5,0.5,0.5,0.2,0.2,0.2,0.2],"usual":[1,1,1,1,0.2,0.2,0.2,0.2]}',
             ['hold' => 2],
         ];
+        yield 'company' => [
+            'company',
+            '{"dogs":[{"id":"a","from":540,"to":600,"apart":["b"]},{"id":"b","from":605,"to":700,"quiet":true}],'.
+            '"loud":{"from":690,"to":720}}',
+            [
+                'apart' => [
+                    ['dogs' => ['a', 'b'], 'why' => 'a and b must not meet'],
+                    ['dogs' => ['b'], 'why' => 'b bears noise badly, and that is the loud hour'],
+                ],
+            ],
+        ];
         yield 'keepable' => [
             'keepable',
             '{"coat":"curly","stage":"adult","upkeep":"weekly","weeks":8}',
@@ -364,6 +375,7 @@ abstract class ShellCase extends TestCase
             $day('', '{"id":"b","from":"09:00","to":"17:00","breaks":[{"from":"20:00","to":"21:00"}]}'),
             'people[0].breaks[0].from',
         ];
+        yield 'gone before it came' => ['company', '{"dogs":[{"id":"a","from":600,"to":540}]}', 'dogs[0].to'];
         yield 'more than full' => ['book-ahead', '{"every_weeks":4,"fill":[1.5]}', 'fill[0]'];
         yield 'a base without a guard' => [
             'shorthand',

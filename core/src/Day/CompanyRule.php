@@ -48,6 +48,27 @@ final readonly class CompanyRule
     }
 
     /**
+     * All that is wrong with who is there.
+     *
+     * @param list<Guest> $guests
+     * @param array{int, int}|null $noise
+     *
+     * @return list<array{dogs: list<string>, why: string}> ids: two that must not meet, or one while it is loud
+     */
+    public function of(array $guests, ?array $noise): array
+    {
+        $out = [];
+        foreach ($guests as $i => $one) {
+            foreach (\array_slice($guests, $i + 1) as $other) {
+                $out[] = ['dogs' => [$one->id, $other->id], 'why' => $this->why($one, $other)];
+            }
+            $out[] = ['dogs' => [$one->id], 'why' => $this->whyNoise($one, $noise)];
+        }
+
+        return array_values(array_filter($out, static fn (array $o): bool => '' !== $o['why']));
+    }
+
+    /**
      * When a dog cannot come, beside these.
      *
      * @param Guest $guest its own times say nothing
