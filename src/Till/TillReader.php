@@ -69,6 +69,7 @@ final readonly class TillReader
             $takings->in,
             $began,
             $takings->inTheDrawer($began),
+            $this->vouchers($actor),
             null === $count ? null : [
                 'round' => $count->round,
                 'expected_minor' => $count->expected,
@@ -236,5 +237,23 @@ final readonly class TillReader
     private static function isOpen(Booking $booking): bool
     {
         return 'booked' === $booking->state;
+    }
+
+    /** @return list<array{code: string, minor: int, left_minor: int, day: string}> */
+    private function vouchers(Actor $actor): array
+    {
+        return array_map(
+            static fn (array $r): array => [
+                'code' => Row::text($r['code']),
+                'minor' => Row::int($r['minor']) ?? 0,
+                'left_minor' => Row::int($r['left_minor']) ?? 0,
+                'day' => Row::text($r['day']),
+            ],
+            $this->scope->rows(
+                $actor,
+                'SELECT v.code, v.minor, v.left_minor, s.day FROM voucher v JOIN sale s ON s.id = v.sale
+                WHERE v.salon_id = :salon AND v.left_minor > 0 ORDER BY v.id DESC LIMIT 200',
+            ),
+        );
     }
 }

@@ -26,6 +26,7 @@ final readonly class TillView
      * @param list<array{name: string, minor: int, tax_percent: float}> $products
      * @param list<array{person: string, name: string, earned_minor: int, tips_minor: int}> $people
      * @param list<array{percent: float, gross: int, tax: int}> $taxes
+     * @param list<array{code: string, minor: int, left_minor: int, day: string}> $vouchers
      * @param array<string, mixed>|null $counted
      */
     public function __construct(
@@ -47,6 +48,9 @@ final readonly class TillView
         public int $in_minor,
         #[Says('in the drawer as the day began')] public int $began_minor,
         #[Says('that should be in it now')] public int $drawer_minor,
+        #[Gives('list<array{code: string, minor: int, left_minor: int, day: string}>'),
+            Says('vouchers that still have something on them, the newest first; of the whole salon'),]
+        public array $vouchers,
         #[Gives(self::COUNT), Says('the last count of the day; null: none')] public ?array $counted,
     ) {
     }

@@ -228,6 +228,8 @@ final class TillTest extends ApiTestCase
         ];
         self::assertArrayHasKey('payments[0].voucher', self::errors($this->pay($comb + $with('NOPE-NOPE', 2000), 422)));
         $paid = $this->pay($comb + $with(strtolower(str_replace('-', ' ', $code)), 2000));
+        $open = self::find(self::rows($this->till()['vouchers']), 'code', $code);
+        self::assertSame([3000, 1000], [$open['minor'], $open['left_minor']]);
         $more = self::errors($this->pay($comb + $with($code, 2000), 422));
         self::assertStringContainsString('10.00', $more['payments[0].minor']);
         self::assertStringContainsString(
@@ -236,6 +238,7 @@ final class TillTest extends ApiTestCase
         );
         $this->back(self::text($paid['id']), ['way' => 'voucher']);
         $this->back(self::text($sold['id']), ['way' => 'card']);
+        self::assertNotContains($code, array_column(self::rows($this->till()['vouchers']), 'code'));
         self::assertArrayHasKey('payments[0].minor', self::errors($this->pay($comb + $with($code, 1), 422) + [
             'errors' => [],
         ]));

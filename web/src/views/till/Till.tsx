@@ -16,6 +16,7 @@ import { Drawer } from './Drawer'
 import { Pay } from './Pay'
 import { Sum } from './Sum'
 import { ToBePaid } from './ToBePaid'
+import { Vouchers } from './Vouchers'
 
 const LOOK_MS = 15_000
 
@@ -96,6 +97,7 @@ export function Till() {
         </div>
         <div className="space-y-4">
           <Sum till={data} />
+          <Vouchers till={data} />
           {isToday && <Drawer key={`${place} ${data.counted?.round ?? 0}`} till={data} />}
         </div>
       </div>

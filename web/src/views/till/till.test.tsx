@@ -28,6 +28,7 @@ const BILL = {
   receipt: '/receipt/abc',
 }
 const TILL = {
+  vouchers: [{ code: '7KQ2-MX4D', minor: 5000, left_minor: 2000, day: '2026-11-20' }],
   today: '2026-11-28',
   day: '2026-11-28',
   place: 'p1',
@@ -113,6 +114,13 @@ describe('the till', () => {
     expect(drawer).toContain('One bill since: count it again')
   })
 
+  it('says which vouchers still have something on them', async () => {
+    server({ 'GET /api/places/p1/till': TILL })
+    page(signedIn(<Till />), '/?place=p1')
+    const list = await screen.findByRole('region', { name: 'Open vouchers' })
+    expect(list.textContent).toContain('7KQ2-MX4D')
+    expect(list.textContent).toContain('left of')
+  })
   it('settles a bill with what comes on top; what is wrong stands at its field', async () => {
     const wrong = { errors: [{ field: 'payments[0].voucher', message: 'no voucher has this number' }] }
     const asked = server({
