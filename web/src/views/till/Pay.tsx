@@ -80,6 +80,8 @@ function Form({ till, paid, sells, due, onClose }: Props & { due: Schemas['Draft
     queryFn: () => take(api.POST('/api/bills/answer', { body })),
     placeholderData: keepPreviousData,
     retry: false,
+    // What has no name yet cannot be reckoned: it is asked for once it has one.
+    enabled: v.products.every((p) => p.name.trim() !== ''),
   })
   const settle = useWrite({
     send: (_: void, write) => take(api.POST('/api/bills', { params: { header: write }, body })),
