@@ -26,7 +26,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class ArrivalController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
-    private const SHAPE = 3;
+    private const SHAPE = 4;
 
     public function __construct(
         private ArrivalRows $rows,

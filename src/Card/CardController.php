@@ -24,7 +24,7 @@ use Symfony\Contracts\Cache\ItemInterface;
 final readonly class CardController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
-    private const SHAPE = 4;
+    private const SHAPE = 5;
     private const KEPT_S = 3600;
 
     public function __construct(

@@ -28,7 +28,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class GroomController
 {
     /** Raised when the response record changes, so that no browser keeps an old one. */
-    private const SHAPE = 2;
+    private const SHAPE = 3;
 
     public function __construct(
         private GroomRows $rows,
