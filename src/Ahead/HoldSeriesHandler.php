@@ -46,6 +46,9 @@ final readonly class HoldSeriesHandler implements Handler
             }
             $booking = new Booking(Uuid::v7(), $dog, $person, $d['day'], $form->time, $form->kind);
             $booking->series = $id;
+            if ('' !== $this->slots->whyNot($booking)) {
+                continue;
+            }
             $this->slots->take($booking);
             $this->manager->persist($booking);
             $entries[] = $booking->entry('held ahead');

@@ -62,6 +62,10 @@ final readonly class AnswerDateHandler implements Handler
         $was = \sprintf('%s at %s', Say::day($booking->day), $booking->time);
         $booking->move($offered['day'], $offered['time'], $booking->kind, $person, 'owner');
         ++$booking->ownerMoves;
+        // An owner is not told whose dog is there.
+        if ('' !== $this->slots->whyNot($booking)) {
+            throw Refused::conflict(DateWords::placeHasGone());
+        }
         $this->slots->take($booking);
 
         return "moved by its owner from $was";

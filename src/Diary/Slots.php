@@ -29,16 +29,20 @@ final readonly class Slots
      */
     public function take(Booking $b): void
     {
-        $taken = $this->whyTaken($b->dog, $b->staff, $b->day, $b->time, $b);
-        if ('' !== $taken) {
-            throw Refused::conflict("$taken.");
-        }
-        $why = $this->company->why($b);
+        $why = $this->whyNot($b);
         if ('' !== $why) {
             throw Refused::conflict("$why.");
         }
         $beside = null === $b->staff ? [] : $this->at($b->day, $b->time, ['staff' => $b->staff], $b);
         $b->held = null === $b->staff || [] !== $beside ? null : $b->slot;
+    }
+
+    /** Why it cannot take its time, in words: it or its person is booked, it must not meet who is there; "": it can. */
+    public function whyNot(Booking $b): string
+    {
+        $taken = $this->whyTaken($b->dog, $b->staff, $b->day, $b->time, $b);
+
+        return '' === $taken ? $this->company->why($b) : $taken;
     }
 
     /** That the dog is booked then, or the person has a dog of another home; empty: neither. */

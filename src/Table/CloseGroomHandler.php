@@ -116,12 +116,7 @@ final readonly class CloseGroomHandler implements Handler
             $booking = new Booking(Uuid::v7(), $groom->dog, $person, $n->on, $n->time, $n->kind);
             $isHeld = State::from($groom->dog->state)->isBooked();
             $closed = $isHeld
-                ? $this->slots->whyClosed($n->on, $n->time, $person)[1] ?? $this->slots->whyTaken(
-                    $groom->dog,
-                    $person,
-                    $n->on,
-                    $n->time,
-                )
+                ? $this->slots->whyClosed($n->on, $n->time, $person)[1] ?? $this->slots->whyNot($booking)
                 : 'no dates are held for it';
             $isBooked = $mayBook && '' === $closed;
             if (!$isBooked) {

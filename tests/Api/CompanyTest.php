@@ -102,6 +102,22 @@ final class CompanyTest extends ApiTestCase
         );
     }
 
+    public function testADateFromTheTableThatWouldBringThemTogetherIsAWishForTheDesk(): void
+    {
+        $this->change('Tansy', ['apart' => [$this->dogId('Gantry')]]);
+        $this->book('Tansy', '10:00');
+        $groom = $this->groomOf('Gantry');
+        $next = ['kind' => 'full', 'on' => $this->day, 'time' => '10:15', 'staff' => $this->person('maren')];
+        $this->ask('POST', "/api/grooms/$groom/close", ['next' => [$next]], 200);
+        $kept = $this->db()->fetchAssociative('SELECT state, note FROM booking WHERE dog_id = UNHEX(?) AND day = ?', [
+            str_replace('-', '', $this->dogId('Gantry')),
+            $this->day,
+        ]);
+        self::assertIsArray($kept);
+        self::assertSame('wished', $kept['state']);
+        self::assertStringContainsString('must not meet', self::text($kept['note']));
+    }
+
     public function testADogInHeatIsNotBookedBesideAnEntireMale(): void
     {
         $this->db()->executeStatement("UPDATE dog SET sex = 'male' WHERE name = 'Gantry'");
