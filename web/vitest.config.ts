@@ -3,7 +3,7 @@ import react from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
 
 const PAGES = ['src/**/*.test.tsx']
-const TABLE = ['src/views/table/*.test.tsx']
+const MOCKED = ['src/views/table/*.test.tsx', 'src/dog/beside/*.test.tsx']
 const page = {
   environment: 'happy-dom',
   environmentOptions: { happyDOM: { url: 'http://salon.test/' } },
@@ -23,9 +23,9 @@ export default defineConfig({
     projects: [
       { extends: true, test: { name: 'drawing', include: ['src/**/*.test.ts'], environment: 'node' } },
       // Modules are loaded once for all of them: what is kept in one is a cache of what it was asked.
-      { extends: true, test: { ...page, name: 'components', include: PAGES, exclude: TABLE, isolate: false } },
+      { extends: true, test: { ...page, name: 'components', include: PAGES, exclude: MOCKED, isolate: false } },
       // These put something else in the place of a module.
-      { extends: true, test: { ...page, name: 'table', include: TABLE } },
+      { extends: true, test: { ...page, name: 'mocked', include: MOCKED } },
     ],
   },
 })

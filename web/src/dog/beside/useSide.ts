@@ -64,21 +64,20 @@ export function useSide(look: DogLook, lengths: string, alike: string): Side | n
       drawings.get(key) ?? (field && !hasWorker ? drawnHere(field, look, lengths, parsed(alike)) : null)
     return field && drawn ? { field, ...drawn } : null
   }, [look, key, lengths, alike])
-  const [came, setCame] = useState<{ dog: string; side: Side } | null>(null)
-  const [again, setAgain] = useState(0)
+  const [came, setCame] = useState<{ dog: string; key: string; side: Side } | null>(null)
   const busy = useRef(false)
   // What was shown last stays while the next is computed.
-  if (now && came?.side !== now) setCame({ dog, side: now })
+  if (now && came?.side !== now) setCame({ dog, key, side: now })
   useEffect(() => {
-    // One at a time: what is wanted while one is computed is not drawn, only the newest of it.
-    if (now || busy.current || drawings.has(key)) return
+    // One at a time: what is wanted while one is computed is not drawn, only the newest of it. What another
+    // view has had drawn since this was rendered is asked for all the same, and comes at once.
+    if (now || busy.current || came?.key === key) return
     busy.current = true
     void drawingOf(look, lengths, alike).then((side) => {
       busy.current = false
-      setCame({ dog, side })
-      setAgain((n) => n + 1)
+      setCame({ dog, key, side })
     })
-  }, [now, again, dog, key, look, lengths, alike])
+  }, [now, came, dog, key, look, lengths, alike])
   return now ?? (came?.dog === dog ? came.side : null)
 }
 
