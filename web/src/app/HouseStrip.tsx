@@ -1,15 +1,23 @@
 // Said to the manager on every page: what the house needs, and once, that there is something new.
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useLocation } from 'react-router'
 import { Button } from '../ui/Button'
+import type { Schemas } from './client'
 import { queries } from './queries'
 
 const KEY = 'thistle.news'
 
 /** demo: nobody works with it, and nobody is told what it has learned. */
 export function HouseStrip({ demo }: { demo: boolean }) {
-  const { data } = useQuery(queries.upkeep())
+  const { pathname } = useLocation()
+  const { data } = useQuery({ ...queries.upkeep(), staleTime: 300_000 })
+  return <Strip key={pathname} demo={demo} latest={data} />
+}
+
+/** What comes once a page is drawn waits for the next one: it would push the page away under a finger. */
+function Strip({ demo, latest }: { demo: boolean; latest: Schemas['UpkeepView'] | undefined }) {
+  const [data] = useState(latest)
   const [read, setRead] = useState(() => localStorage.getItem(KEY))
   if (!data) return null
   const [first] = data.warnings

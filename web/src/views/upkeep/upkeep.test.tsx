@@ -1,6 +1,7 @@
 // What a manager is told of the house: troubles in words, a clock that is wrong, what is new once.
-import { screen } from '@testing-library/react'
+import { screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import { Link } from 'react-router'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { HouseStrip } from '../../app/HouseStrip'
 import { page, server, signedIn } from '../../testing'
@@ -36,15 +37,29 @@ describe('care of the house', () => {
     expect(await screen.findByText('The disk is nearly full.')).toBeTruthy()
     expect(screen.getByText(/clocks \d+ minutes apart/)).toBeTruthy()
   })
-  it('tells what is new once, and what is wrong always', async () => {
+  it('tells what is new once, and what is wrong always, with the next page', async () => {
     server({ 'GET /api/upkeep': WELL })
-    const { unmount } = page(signedIn(<HouseStrip demo={false} />))
+    const { cache, unmount } = page(signedIn(<Strip demo={false} />))
+    await waitFor(() => expect(cache.getQueryData(['upkeep'])).toBeTruthy())
+    expect(screen.queryByRole('status')).toBeNull()
+    await userEvent.click(screen.getByRole('link', { name: 'to the diary' }))
     await userEvent.click(await screen.findByRole('button', { name: 'Not now' }))
     expect(screen.queryByRole('status')).toBeNull()
     unmount()
     server({ 'GET /api/upkeep': { ...WELL, warnings: ['The worker has not run yet.'] } })
-    page(signedIn(<HouseStrip demo />))
+    const again = page(signedIn(<Strip demo />))
+    await waitFor(() => expect(again.cache.getQueryData(['upkeep'])).toBeTruthy())
+    await userEvent.click(screen.getByRole('link', { name: 'to the diary' }))
     expect(await screen.findByText(/worker has not run/)).toBeTruthy()
     expect(screen.queryByRole('button', { name: 'Not now' })).toBeNull()
   })
 })
+
+function Strip({ demo }: { demo: boolean }) {
+  return (
+    <>
+      <Link to="/diary">to the diary</Link>
+      <HouseStrip demo={demo} />
+    </>
+  )
+}
