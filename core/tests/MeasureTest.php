@@ -101,4 +101,14 @@ final class MeasureTest extends TestCase
     {
         return array_map(static fn (Caution $c): string => $c->code, $m->questions);
     }
+
+    public function testInchesAreWrittenAsScreensWriteThem(): void
+    {
+        /** @var array<string, string> $examples */
+        $examples = json_decode((string) file_get_contents(__DIR__.'/inches.json'), true, flags: \JSON_THROW_ON_ERROR);
+        self::assertGreaterThan(10, \count($examples));
+        foreach ($examples as $mm => $written) {
+            self::assertSame($written, Length::ofMillimetres((float) $mm)->inches(), "$mm mm");
+        }
+    }
 }

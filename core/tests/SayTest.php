@@ -92,6 +92,24 @@ final class SayTest extends TestCase
         }
     }
 
+    public function testAmericanEnglishIsWrittenItsOwnWayAndSaysNothingElse(): void
+    {
+        $american = require \dirname(self::CATALOGUE).'/en-US.php';
+        self::assertIsArray($american);
+        foreach ($american as $code => $text) {
+            self::assertIsString($text);
+            self::assertArrayHasKey($code, self::english());
+            self::assertSame(self::places(self::english()[$code]), self::places($text), $code);
+            self::assertNotSame(self::english()[$code], $text);
+        }
+        $day = new \DateTimeImmutable('2026-11-28');
+        self::assertSame('Sat 28 Nov 2026', Say::day($day));
+        Say::in('en-US');
+        self::assertSame('Sat, Nov 28, 2026', Say::day($day));
+        self::assertSame('Practice with a brush', Say::it('care.practise_with', 'a brush'));
+        self::assertSame('back', Say::it('zone.back'), 'as in English');
+    }
+
     public function testACodeThatNobodyWroteIsAFaultOfOurs(): void
     {
         $this->expectExceptionMessage('Nothing is said for no.such_code.');
@@ -175,7 +193,8 @@ final class SayTest extends TestCase
     {
         $root = \dirname(__DIR__).'/src';
         foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root)) as $file) {
-            if ($file instanceof \SplFileInfo && 'php' === $file->getExtension() && 'en.php' !== $file->getFilename()) {
+            $isRule = $file instanceof \SplFileInfo && 'php' === $file->getExtension();
+            if ($isRule && !\in_array($file->getFilename(), ['en.php', 'en-US.php'], true)) {
                 yield substr($file->getPathname(), \strlen($root) + 1) => (string) file_get_contents(
                     $file->getPathname(),
                 );

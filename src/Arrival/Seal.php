@@ -43,6 +43,32 @@ final class Seal
         return true;
     }
 
+    /**
+     * Of an agreement that came from elsewhere under other ids: made anew, if the one it came with fits.
+     *
+     * @param list<string> $was what it covered, as it was written: id, arrival, number, state, signed by, signature,
+     *                          instant, terms, seal before
+     * @param list<string> $is the same, as it is kept here
+     */
+    public function again(array $was, array $is, string $seal): string
+    {
+        foreach ($this->keys() as $key) {
+            if (hash_equals(self::over($key, $was), $seal)) {
+                return self::over($this->keys()[0], $is);
+            }
+        }
+
+        return $seal;
+    }
+
+    /** @param list<string> $covered */
+    private static function over(#[\SensitiveParameter] string $key, array $covered): string
+    {
+        $covered[7] = hash('sha256', $covered[7]);
+
+        return hash_hmac('sha256', implode("\n", $covered), $key);
+    }
+
     private function fits(Agreement $a, string $before): bool
     {
         foreach ($this->keys() as $key) {
@@ -56,21 +82,17 @@ final class Seal
 
     private static function with(#[\SensitiveParameter] string $key, Agreement $a, string $before): string
     {
-        return hash_hmac(
-            'sha256',
-            implode("\n", [
-                (string) $a->id,
-                (string) $a->arrival->id,
-                $a->number,
-                $a->agreed ? 'agreed' : 'refused',
-                $a->signedBy,
-                $a->signature,
-                $a->at->format('Y-m-d H:i:s'),
-                hash('sha256', $a->terms),
-                $before,
-            ]),
-            $key,
-        );
+        return self::over($key, [
+            (string) $a->id,
+            (string) $a->arrival->id,
+            (string) $a->number,
+            $a->agreed ? 'agreed' : 'refused',
+            $a->signedBy,
+            $a->signature,
+            $a->at->format('Y-m-d H:i:s'),
+            $a->terms,
+            $before,
+        ]);
     }
 
     /** @return non-empty-list<string> */

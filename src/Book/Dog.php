@@ -59,6 +59,8 @@ class Dog implements SalonOwned, Subject
         'bites',
     ];
     public const STATES = ['active', 'paused', 'moved', 'passed_away'];
+    /** Another record is this dog: nothing is done with this one any more, and no form says so. */
+    public const MERGED = 'merged';
 
     #[ORM\ManyToOne(targetEntity: Household::class)]
     #[ORM\JoinColumn(nullable: false)]
@@ -227,6 +229,10 @@ class Dog implements SalonOwned, Subject
     /** Time and price that were said on the phone before anybody had seen it. */
     #[ORM\Column(length: 300, options: ['default' => ''])]
     public string $told = '';
+
+    /** How it is trimmed, as a paper card or a sheet said it; offered as shorthand. */
+    #[ORM\Column(length: 1000, options: ['default' => ''])]
+    public string $paper = '';
 
     /**
      * Of what its form says, named in If-Match: grows where that changes, so that measuring an ear holds up nobody's

@@ -68,6 +68,7 @@ final readonly class DogForm
         #[Whole(1, 52)] public ?int $wish_weeks = null,
         #[Text(0, 300), Says('time and price that were said on the phone before anybody had seen it')]
         public string $told = '',
+        #[Text(0, 1000), Says('how it is trimmed, as its paper card says it')] public string $paper = '',
         #[Says('last day that its proof of vaccination holds; null: none was noted')]
         public ?\DateTimeImmutable $vaccinated_until = null,
         #[ListOf(new Text(36, 36), 0, 20), Says('ids of dogs in the book that it must not meet')]
@@ -120,6 +121,7 @@ final readonly class DogForm
         $dog->state = $this->state;
         $dog->wishWeeks = $this->wish_weeks;
         $dog->told = trim($this->told);
+        $dog->paper = trim($this->paper);
         $dog->vaccinatedUntil = $this->vaccinated_until;
         $dog->apart = array_values(array_unique($this->apart));
         $dog->quiet = $this->quiet;

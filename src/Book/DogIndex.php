@@ -25,7 +25,8 @@ final readonly class DogIndex
             array_map(static fn (Client $c): string => $c->phone, $people),
         );
         $this->db->executeStatement('DELETE FROM dog_term WHERE dog_id = ?', [$dog->id->toBinary()]);
-        foreach (array_chunk($terms, 200) as $chunk) {
+        // Another record is this dog: it is not found any more.
+        foreach (array_chunk(Dog::MERGED === $dog->state ? [] : $terms, 200) as $chunk) {
             $values = [];
             foreach ($chunk as [$field, $term]) {
                 array_push($values, $dog->salon->id->toBinary(), $field, $term, $dog->id->toBinary());

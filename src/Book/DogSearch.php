@@ -56,7 +56,8 @@ final readonly class DogSearch
         $after = 16 === \strlen($id) ? 'AND (d.name, d.id) > (:name, :id)' : '';
         $found = $this->scope->rows(
             $actor,
-            "SELECT d.id, d.name FROM dog d WHERE d.salon_id = :salon $after ORDER BY d.name, d.id LIMIT ".
+            "SELECT d.id, d.name FROM dog d WHERE d.salon_id = :salon AND d.state <> 'merged' $after
+            ORDER BY d.name, d.id LIMIT ".
                 (self::MOST + 1),
             '' === $after ? [] : ['name' => $name, 'id' => $id],
         );

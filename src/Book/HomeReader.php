@@ -132,7 +132,8 @@ final readonly class HomeReader
                     (SELECT MAX(v.day) FROM visit v WHERE v.dog_id = d.id) last_visit,
                     (SELECT MIN(b.day) FROM booking b WHERE b.dog_id = d.id AND b.state = 'booked' AND b.day >= :day)
                         next_booking
-                FROM dog d WHERE d.salon_id = :salon AND d.household_id = :home ORDER BY d.name LIMIT 100",
+                FROM dog d WHERE d.salon_id = :salon AND d.household_id = :home AND d.state <> 'merged'
+                ORDER BY d.name LIMIT 100",
                 ['home' => $home->toBinary(), 'day' => $this->scope->today($actor)->format('Y-m-d')],
             ),
         );

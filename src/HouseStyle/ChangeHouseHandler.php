@@ -47,6 +47,8 @@ final readonly class ChangeHouseHandler implements Handler
         $salon->liftKg = $form->lift_kg;
         $salon->remindDays = $form->remind_days;
         $salon->hemisphere = $form->hemisphere;
+        $salon->language = $form->language ?? $salon->language;
+        $salon->units = $form->units ?? $salon->units;
         $this->setZone($salon, $form, $actor);
         $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
         $salon->styles = $styles ?? $salon->styles;
@@ -95,6 +97,8 @@ final readonly class ChangeHouseHandler implements Handler
             'reminder' => (string) $salon->remindDays,
             'hemisphere' => $salon->hemisphere->value,
             'time_zone' => $salon->timeZone,
+            'language' => $salon->language,
+            'units' => $salon->units,
             'styles' => implode(', ', array_column($salon->styles, 'name')),
         ] +
             $salon->schools +

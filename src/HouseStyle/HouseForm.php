@@ -18,6 +18,8 @@ use KeenThistle\Input\Number;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Shaped;
 use KeenThistle\Input\Whole;
+use KeenThistle\Salon\Languages;
+use KeenThistle\Salon\Salon;
 
 final readonly class HouseForm
 {
@@ -33,6 +35,8 @@ final readonly class HouseForm
         #[Shaped([self::class, 'zones']), Says('whose day it is; null: as it is')] public ?string $time_zone = null,
         #[Says('another time zone is meant: what is booked keeps its hour on the wall')]
         public bool $zone_meant = false,
+        #[Choice(Languages::ALL, 'language'), Says('null: as it is')] public ?string $language = null,
+        #[Choice(Salon::UNITS, 'units'), Says('null: as they are')] public ?string $units = null,
         #[Shaped([SchoolTable::class, 'shape'])] public ?Fields $schools = null,
         #[ListOf(StyleForm::class, 0, 60), Says('the salon\'s own; null: as they are')] public ?array $styles = null,
     ) {

@@ -9,6 +9,7 @@ namespace KeenThistle\HouseStyle;
 use KeenThistle\Core\Order\Schools as Sides;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Core\Style\StyleTable;
+use KeenThistle\Input\Gives;
 use KeenThistle\Input\Says;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\May;
@@ -34,6 +35,8 @@ final readonly class HouseStyleView
         public string $hemisphere,
         public string $time_zone,
         public array $time_zones,
+        #[Gives("'en'|'en-US'")] public string $language,
+        #[Gives("'metric'|'us'")] public string $units,
         public array $schools,
         #[Says('the points by what of the work they change')] public array $school_groups,
         public array $styles,
@@ -73,6 +76,8 @@ final readonly class HouseStyleView
             $salon->hemisphere->value,
             $salon->timeZone,
             \DateTimeZone::listIdentifiers(),
+            $salon->language,
+            $salon->units,
             $rows,
             array_map(
                 static fn (array $g): array => ['label' => $g[0], 'points' => $g[1]],

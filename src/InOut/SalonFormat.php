@@ -16,7 +16,8 @@ final readonly class SalonFormat
     public const NAME = 'keen-thistle/salon';
     public const VERSION = 1;
     /** Nobody takes them along: what lets somebody in, and what opens something without a sign-in. */
-    private const SECRET = ['password_hash', 'pin_hash', 'pin_failures', 'pin_refused_at', 'token', 'care_token'];
+    private const SECRET = ['password_hash', 'pin_hash', 'pin_failures', 'pin_refused_at', 'token', 'care_token',
+        'human', ];
     private const LEFT_OUT = ['calendar_link'];
     private const TYPES = [
         'integer' => 'integer',
@@ -53,6 +54,27 @@ final readonly class SalonFormat
         ksort($out);
 
         return ['salon' => $out['salon'] ?? []] + $out;
+    }
+
+    /** @return array<string, array<string, string>> the table that a column names a row of, by table and column */
+    public function references(): array
+    {
+        $tables = $this->tables();
+        $out = [];
+        foreach ($this->manager->getMetadataFactory()->getAllMetadata() as $meta) {
+            foreach ($meta->associationMappings as $association) {
+                if ($association->isToOneOwningSide()) {
+                    $to = $this->manager->getClassMetadata($association->targetEntity)->getTableName();
+                    foreach ($association->joinColumns as $join) {
+                        if (isset($tables[$meta->getTableName()][$join->name])) {
+                            $out[$meta->getTableName()][$join->name] = $to;
+                        }
+                    }
+                }
+            }
+        }
+
+        return $out;
     }
 
     /**

@@ -48,14 +48,49 @@ final readonly class SalonRows
             ],
         );
 
-        return array_map(static function (array $row) use ($columns): array {
-            $out = [];
-            foreach ($columns as $name => $type) {
-                $out[$name] = self::value($row[$name], rtrim($type, '?'));
-            }
+        return array_map(static fn (array $row): array => self::row($row, $columns), $rows);
+    }
 
-            return $out;
-        }, $rows);
+    /**
+     * Rows of a table that name one of these in a column.
+     *
+     * @param list<string> $ids
+     *
+     * @return list<array<string, mixed>> by id
+     */
+    public function naming(Uuid $salon, string $table, string $column, array $ids): array
+    {
+        $columns = $this->format->tables()[$table] ?? throw new \LogicException("There is no table $table.");
+        $out = [];
+        foreach (array_chunk($ids, 500) as $some) {
+            $list = Row::list(array_map(Uuid::fromString(...), $some));
+            $rows = $this->db->fetchAllAssociative(
+                'SELECT '.implode(', ', array_map(static fn (string $c): string => "`$c`", array_keys($columns))).
+                    " FROM `$table` WHERE salon_id = ? AND `$column` IN ($list) ORDER BY id",
+                [$salon->toBinary()],
+            );
+            foreach ($rows as $row) {
+                $out[] = self::row($row, $columns);
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     * @param array<string, string> $columns
+     *
+     * @return array<string, mixed>
+     */
+    private static function row(array $row, array $columns): array
+    {
+        $out = [];
+        foreach ($columns as $name => $type) {
+            $out[$name] = self::value($row[$name], rtrim($type, '?'));
+        }
+
+        return $out;
     }
 
     /** What was written to owners has links in it that open something. */

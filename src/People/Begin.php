@@ -13,11 +13,12 @@ use KeenThistle\Input\Line;
 use KeenThistle\Input\Says;
 use KeenThistle\Input\Shaped;
 use KeenThistle\Input\Text;
+use KeenThistle\Salon\Languages;
+use KeenThistle\Salon\Salon;
 
 final readonly class Begin
 {
     public const PLACES = ['room', 'van'];
-    public const LANGUAGES = ['en'];
 
     public function __construct(
         #[Line(2, 80), Says('name of the salon')] public string $salon,
@@ -30,7 +31,8 @@ final readonly class Begin
         #[Text(1, 8), Says('their PIN')] public string $pin,
         #[Choice(self::PLACES, 'kind of place')] public string $place_kind = 'room',
         #[Choice(Season::class, 'hemisphere')] public Season $hemisphere = Season::North,
-        #[Choice(self::LANGUAGES, 'language')] public string $language = 'en',
+        #[Choice(Languages::ALL, 'language')] public string $language = 'en',
+        #[Choice(Salon::UNITS, 'units')] public string $units = 'metric',
     ) {
     }
 

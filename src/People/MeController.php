@@ -12,6 +12,7 @@ use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
+use KeenThistle\Staff\SalonForm;
 use KeenThistle\Staff\Scope;
 use KeenThistle\Staff\ScreenForm;
 use KeenThistle\Staff\Security\FirstSignIn;
@@ -33,6 +34,7 @@ final readonly class MeController
         private SignedInSession $session,
         private SignIns $signIns,
         private WhoAmI $whoAmI,
+        private WorksElsewhere $elsewhere,
         private Scope $scope,
         private EntityManagerInterface $manager,
     ) {
@@ -66,9 +68,30 @@ final readonly class MeController
     {
         $person = $this->scope->person($actor);
         [$person->theme, $person->leftHanded] = [$screen->theme, $screen->left_handed];
+        $person->language = $screen->language;
         $this->manager->flush();
 
         return Json::response($this->whoAmI->of($person));
+    }
+
+    #[Route('/api/me/salons', methods: ['POST'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('One works in another salon here as well, by the sign-in of there', gives: SessionView::class)]
+    public function addSalon(Actor $actor, Request $request, #[FromBody] SalonForm $form): Response
+    {
+        $this->elsewhere->add($actor, $form, (string) $request->getClientIp());
+
+        return $this->me($actor);
+    }
+
+    #[Route('/api/me/salons/{id}', methods: ['DELETE'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('Not changed over to from here any more', gives: SessionView::class)]
+    public function leaveSalon(Actor $actor, string $id): Response
+    {
+        $this->elsewhere->leave($actor, $id);
+
+        return $this->me($actor);
     }
 
     #[Route('/api/me/sign-ins', methods: ['GET'])]
@@ -89,5 +112,12 @@ final readonly class MeController
         $this->signIns->end($actor, $id);
 
         return Json::response(null);
+    }
+
+    private function me(Actor $actor): Response
+    {
+        $this->manager->clear();
+
+        return Json::response($this->whoAmI->of($this->scope->person($actor)));
     }
 }

@@ -53,6 +53,7 @@ final readonly class Newcomers
             $salon->timeZone = $begin->time_zone;
             $salon->hemisphere = $begin->hemisphere;
             $salon->language = $begin->language;
+            $salon->units = $begin->units;
             $first = new Place(Uuid::v7(), $salon, $place, $begin->place_kind, 0);
             $this->manager->persist($salon);
             $this->manager->persist($first);

@@ -24,6 +24,8 @@ final class SalonCommand extends Command
         'time_zone' => ['Time zone', 'UTC'],
         'currency' => ['Currency', 'EUR'],
         'hemisphere' => ['Hemisphere, north or south', 'north'],
+        'units' => ['Units, metric or us (pounds, and inches before millimetres)', 'metric'],
+        'language' => ['Language, en or en-US', 'en'],
         'place' => ['First place, as you call it', 'Salon'],
         'place_kind' => ['Is it a room or a van', 'room'],
         'name' => ['Name of the first manager', null],

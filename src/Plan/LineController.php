@@ -13,6 +13,8 @@ use KeenThistle\Command\Key;
 use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Shorthand\Fault;
 use KeenThistle\Core\Shorthand\Notation;
+use KeenThistle\Core\Shorthand\PaperNote;
+use KeenThistle\Core\Shorthand\PaperPart;
 use KeenThistle\Core\Shorthand\Parsed;
 use KeenThistle\Core\Shorthand\Way;
 use KeenThistle\Core\Shorthand\ZoneNames;
@@ -45,9 +47,9 @@ final readonly class LineController
     #[Endpoint('A dog\'s plan on one line', gives: LineView::class)]
     public function read(Actor $actor, string $id): Response
     {
-        [$revision, $plan] = $this->plan($actor, $id);
+        [$revision, $plan, $paper] = $this->plan($actor, $id);
 
-        return Json::response($this->view($actor, $revision, $plan, new Parsed(PlanLine::ways($plan), [], [])));
+        return Json::response($this->view($actor, $revision, $plan, $paper, new Parsed(PlanLine::ways($plan), [], [])));
     }
 
     #[Route('/api/dogs/{id}/line/answer', methods: ['POST'])]
@@ -55,9 +57,9 @@ final readonly class LineController
     #[Endpoint('What a line means, while it is typed', gives: LineView::class)]
     public function answer(Actor $actor, string $id, #[FromBody] LineForm $line): Response
     {
-        [$revision, $plan] = $this->plan($actor, $id);
+        [$revision, $plan, $paper] = $this->plan($actor, $id);
 
-        return Json::response($this->view($actor, $revision, $plan, $this->lines->read($actor, $line->line)));
+        return Json::response($this->view($actor, $revision, $plan, $paper, $this->lines->read($actor, $line->line)));
     }
 
     #[Route('/api/dogs/{id}/line', methods: ['PUT'])]
@@ -79,19 +81,22 @@ final readonly class LineController
         $revision = \is_int($done->kept['revision']) ? $done->kept['revision'] : 0;
         $plan = array_map(PlanLine::recipe(...), $read->plan);
 
-        return Answer::to($done, $this->view($actor, $revision, $plan, $read));
+        $paper = $this->dogs->get($actor, $id)->paper;
+
+        return Answer::to($done, $this->view($actor, $revision, $plan, $paper, $read));
     }
 
-    /** @return array{int, array<string, ZoneRecipe>} */
+    /** @return array{int, array<string, ZoneRecipe>, string} */
     private function plan(Actor $actor, string $id): array
     {
-        [$revision, $rows] = $this->plans->of($actor, $this->dogs->get($actor, $id));
+        $dog = $this->dogs->get($actor, $id);
+        [$revision, $rows] = $this->plans->of($actor, $dog);
 
-        return [$revision, Lines::recipes($rows)];
+        return [$revision, Lines::recipes($rows), $dog->paper];
     }
 
     /** @param array<string, ZoneRecipe> $plan as it is kept */
-    private function view(Actor $actor, int $revision, array $plan, Parsed $read): LineView
+    private function view(Actor $actor, int $revision, array $plan, string $paper, Parsed $read): LineView
     {
         $lengths = $this->kit->lengths($actor);
         $zones = [];
@@ -113,6 +118,8 @@ final readonly class LineController
             gone: $gone,
             spoken: $read->spoken,
             faults: array_map(static fn (Fault $f): array => $f->toArray(), $read->faults),
+            paper: $paper,
+            from_paper: array_map(static fn (PaperPart $p): array => $p->toArray(), PaperNote::read($paper)),
             words: [
                 'zone' => ZoneNames::all(),
                 'tool' => [

@@ -18,6 +18,7 @@ final readonly class LineView
      * @param list<array{at: int, length: int, said: string, means: string}> $spoken
      * @param list<array{at: int, length: int, word: string, expected: string, nearest: string|null,
      *     message: string}> $faults
+     * @param list<array{said: string, line: string, sure: bool, doubts: list<string>}> $from_paper
      * @param array<string, list<string>> $words
      */
     public function __construct(
@@ -28,6 +29,8 @@ final readonly class LineView
         #[Says('zones of the plan that the line leaves out')] public array $gone,
         public array $spoken,
         public array $faults,
+        #[Says('how it is trimmed, as its paper card says it; empty: nothing was noted')] public string $paper,
+        #[Says('the same, part by part in shorthand, with what is not certain')] public array $from_paper,
         #[Says('closed lists for completion: zone, tool, mark, stop, reason')] public array $words,
     ) {
     }

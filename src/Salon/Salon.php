@@ -16,6 +16,9 @@ use Symfony\Component\Uid\Uuid;
 #[ORM\Entity]
 class Salon
 {
+    /** us: pounds, and inches before millimetres. */
+    public const UNITS = ['metric', 'us'];
+
     #[ORM\Id]
     #[ORM\Column(type: UuidType::NAME)]
     public Uuid $id;
@@ -33,9 +36,13 @@ class Salon
     #[ORM\Column(length: 40, options: ['default' => 'UTC'])]
     public string $timeZone = 'UTC';
 
-    /** What its people read the screens in. */
+    /** What its people read the screens in, where they have not chosen another themselves: one of Languages. */
     #[ORM\Column(length: 5, options: ['default' => 'en'])]
     public string $language = 'en';
+
+    /** How weights and lengths are shown and typed, one of UNITS; what is kept and reckoned is metric. */
+    #[ORM\Column(length: 6, options: ['default' => 'metric'])]
+    public string $units = 'metric';
 
     /** Made up, to look around in: every page says so. */
     #[ORM\Column(options: ['default' => false])]

@@ -34,7 +34,7 @@ final readonly class Actor
             $staff->role,
             new \DateTimeZone($staff->salon->timeZone),
             $staff->place?->id,
-            $staff->salon->language,
+            $staff->language ?? $staff->salon->language,
         );
     }
 

@@ -24,7 +24,8 @@ final readonly class Actors
     public function of(Uuid $staff, ?string $signIn = null): ?array
     {
         $row = $this->db->fetchAssociative(
-            'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone, o.language FROM staff s
+            'SELECT s.salon_id, s.login, s.role, s.password_hash, s.place_id, o.time_zone,
+                COALESCE(s.language, o.language) AS language FROM staff s
             JOIN salon o ON o.id = s.salon_id WHERE s.id = ? AND s.active = 1'.
                 (null === $signIn
                     ? ''

@@ -8,6 +8,7 @@ namespace KeenThistle\Staff;
 
 use KeenThistle\Input\Choice;
 use KeenThistle\Input\Says;
+use KeenThistle\Salon\Languages;
 
 final readonly class ScreenForm
 {
@@ -16,6 +17,7 @@ final readonly class ScreenForm
     public function __construct(
         #[Choice(self::THEMES, 'theme')] public string $theme = 'device',
         #[Says('the dog on the right, what is tapped on the left')] public bool $left_handed = false,
+        #[Choice(Languages::ALL, 'language'), Says('null: the salon\'s')] public ?string $language = null,
     ) {
     }
 }

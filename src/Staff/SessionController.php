@@ -28,6 +28,7 @@ final readonly class SessionController
         private SignedInSession $signedIn,
         private Throttle $throttle,
         private Pins $pins,
+        private OtherSalons $salons,
         private SignIns $signIns,
         private PasswordHasherFactoryInterface $hashers,
         private EntityManagerInterface $manager,
@@ -49,14 +50,17 @@ final readonly class SessionController
     }
 
     #[Route('/api/session/person', methods: ['POST'])]
-    #[Endpoint('Change person on a shared tablet', gives: SessionView::class)]
+    #[Endpoint('Change person on a shared tablet, or to one\'s other salon', gives: SessionView::class)]
     public function changePerson(Actor $actor, Request $request, #[FromBody] PersonForm $form): Response
     {
         $session = $request->getSession();
         if ($session->get(FirstSignIn::ON) !== $this->scope->today($actor)->format('Y-m-d')) {
             throw Refused::forbidden('The first sign-in of the day needs a password.');
         }
-        $next = $this->scope->get($actor, Staff::class, $form->staff, $this->manager, 'person');
+        // One person at a time, in one salon at a time: the sign-in here is over when the next begins.
+        $next =
+            $this->salons->elsewhere($actor, $form->staff) ??
+            $this->scope->get($actor, Staff::class, $form->staff, $this->manager, 'person');
         $this->throttle->attempt(['salon_pins' => (string) $next->salon->id]);
         $this->pins->attempt($next);
         if (!$next->active || !$this->hashers->getPasswordHasher(SignedIn::class)->verify($next->pinHash, $form->pin)) {

@@ -15,6 +15,7 @@ final readonly class SessionView
      * @param list<string> $may
      * @param list<array{id: string, name: string, kind: string}> $places
      * @param list<array{id: string, name: string, role: string}> $colleagues
+     * @param list<array{id: string, salon: string}> $salons
      */
     public function __construct(
         public string $id,
@@ -33,6 +34,11 @@ final readonly class SessionView
         public ?string $pin_refused_at,
         #[Gives("'device'|'light'|'dark'")] public string $theme,
         #[Says('the dog on the right, what is tapped on the left')] public bool $left_handed,
+        #[Gives("'en'|'en-US'")] public string $language,
+        #[Gives("'en'|'en-US'|null"), Says('as they have chosen; null: the salon\'s')]
+        public ?string $own_language,
+        #[Gives("'metric'|'us'"), Says('how weights and lengths are shown and typed')] public string $units,
+        #[Says('where else this person works, by the id they have there')] public array $salons,
     ) {
     }
 }

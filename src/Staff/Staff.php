@@ -13,11 +13,13 @@ use KeenThistle\Salon\Place;
 use KeenThistle\Salon\Salon;
 use KeenThistle\Salon\SalonOwned;
 use KeenThistle\Salon\Versioned;
+use Symfony\Bridge\Doctrine\Types\UuidType;
 use Symfony\Component\Uid\Uuid;
 
 #[ORM\Entity]
 #[ORM\UniqueConstraint(columns: ['login'])]
 #[ORM\Index(columns: ['salon_id', 'active', 'name'])]
+#[ORM\Index(columns: ['human'])]
 class Staff implements SalonOwned
 {
     use Owned;
@@ -85,6 +87,14 @@ class Staff implements SalonOwned
     /** The dog on the right, what is tapped on the left. */
     #[ORM\Column(options: ['default' => false])]
     public bool $leftHanded = false;
+
+    /** One of Languages; null: the salon's. */
+    #[ORM\Column(length: 5, nullable: true)]
+    public ?string $language = null;
+
+    /** Shared by the rows that one person has in several salons. Set in SQL only. */
+    #[ORM\Column(type: UuidType::NAME, nullable: true, updatable: false)]
+    public ?Uuid $human = null;
 
     #[ORM\Column]
     public bool $active = true;

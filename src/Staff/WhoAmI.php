@@ -12,8 +12,11 @@ use KeenThistle\Staff\Security\CsrfToken;
 
 final readonly class WhoAmI
 {
-    public function __construct(private EntityManagerInterface $manager, private CsrfToken $csrf)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private CsrfToken $csrf,
+        private OtherSalons $salons,
+    ) {
     }
 
     public function of(Staff $staff): SessionView
@@ -51,6 +54,10 @@ final readonly class WhoAmI
             null === $staff->pinRefusedAt ? null : $staff->pinRefusedAt->format('Y-m-d\TH:i:s\Z'),
             $staff->theme,
             $staff->leftHanded,
+            $staff->language ?? $staff->salon->language,
+            $staff->language,
+            $staff->salon->units,
+            $this->salons->of($staff),
         );
     }
 }

@@ -12,6 +12,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KeenThistle\Arrival\PhotoStore;
 use KeenThistle\InOut\Exports;
+use KeenThistle\TakeIn\Imports;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
@@ -23,6 +24,7 @@ final readonly class Sweep
         private Connection $db,
         private PhotoStore $photos,
         private Exports $exports,
+        private Imports $imports,
         private ClockInterface $clock,
     ) {
     }
@@ -45,6 +47,7 @@ final readonly class Sweep
             'jobs that came to an end' => $this->rows('DELETE FROM job WHERE ended_at < ?', $day('-30 days')),
             'nights' => $this->rows('DELETE FROM night WHERE day < ?', $day('-60 days')),
             'exports' => $this->exports->sweep(),
+            'sheets that were given' => $this->imports->sweep(),
             'files of photos' => $this->photos->sweep($now, $this->known(...)),
         ];
     }

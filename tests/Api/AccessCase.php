@@ -8,6 +8,7 @@ namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Demo\DemoLoader;
+use KeenThistle\InOut\SalonFormat;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
 
@@ -64,6 +65,13 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/exports' => [['manager'], false],
             'POST /api/exports' => [['manager'], false],
             'GET /api/exports/{id}' => [['manager'], false],
+            'GET /api/imports' => [['manager'], false],
+            'POST /api/imports' => [['manager'], false],
+            'POST /api/imports/salon' => [['manager'], false],
+            'GET /api/imports/{id}' => [['manager'], false],
+            'POST /api/imports/{id}/answer' => [['manager'], false],
+            'POST /api/imports/{id}' => [['manager'], false],
+            'DELETE /api/imports/{id}' => [['manager'], false],
             'GET /api/calendars' => [self::ALL, false],
             'PUT /api/me/calendar' => [self::ALL, false],
             'DELETE /api/me/calendar' => [self::ALL, false],
@@ -132,6 +140,12 @@ abstract class AccessCase extends ApiTestCase
             'DELETE /api/waiting/{id}' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/quote/answer' => [self::ALL, false],
             'GET /api/dogs/{id}/apart' => [self::ALL, true],
+            'GET /api/dogs/{id}/same' => [self::ALL, true],
+            'GET /api/homes/{id}/everything' => [['manager'], false],
+            'GET /api/homes/{id}/erasure' => [['manager'], false],
+            'POST /api/homes/{id}/erasure' => [['manager'], false],
+            'POST /api/dogs/{id}/merge' => [[...self::TABLE, 'front_desk'], true],
+            'DELETE /api/merges/{id}' => [[...self::TABLE, 'front_desk'], false],
             'GET /api/dogs/{id}/walk-in' => [self::ALL, true],
             'PUT /api/arrivals/{id}/collected' => [[...self::TABLE, 'front_desk'], true],
             'DELETE /api/arrivals/{id}/collected' => [[...self::TABLE, 'front_desk'], true],
@@ -183,6 +197,8 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/me/password' => [self::ALL, false],
             'PUT /api/me/pin' => [self::ALL, false],
             'PUT /api/me/screen' => [self::ALL, false],
+            'POST /api/me/salons' => [self::ALL, false],
+            'DELETE /api/me/salons/{id}' => [self::ALL, false],
             'GET /api/me/sign-ins' => [self::ALL, false],
             // One's own only: another's is tested with people.
             'DELETE /api/me/sign-ins/{id}' => [self::ALL, false],
@@ -201,6 +217,8 @@ abstract class AccessCase extends ApiTestCase
     {
         $id = match (true) {
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+            str_starts_with($path, '/api/merges/') => $this->aMerge(),
+            str_starts_with($path, '/api/imports/') => $this->anImport(),
             str_starts_with($path, '/api/exports/') => $this->anExport(),
             str_starts_with($path, '/api/calendars/') => $this->aPlace(),
             str_starts_with($path, '/api/bills/') => $this->aBill(),
@@ -228,6 +246,7 @@ abstract class AccessCase extends ApiTestCase
                 "groom g JOIN dog d ON d.id = g.dog_id AND d.name = 'Osric'",
                 'g',
             ),
+            str_starts_with($path, '/api/me/salons/') => $this->idOf("staff t WHERE t.login = 'sunniva'", 't'),
             str_starts_with($path, '/api/me/sign-ins/') => $this->signInOfWhoAsks(),
             str_starts_with($path, '/api/people/invitations/') => $this->anInvitation(),
             str_starts_with($path, '/api/homes/') => $this->idOf(
@@ -337,6 +356,94 @@ abstract class AccessCase extends ApiTestCase
         $folder = $_SERVER['EXPORT_DIR'] ?? '';
         \assert(\is_string($folder) && '' !== $folder);
         (new Filesystem())->dumpFile("$folder/$salon/".($id = Uuid::v7()).'.zip', 'x');
+
+        return (string) $id;
+    }
+
+    /** Of one salon and nothing else: enough to be looked through; the worker refuses it where dogs are. */
+    protected static function smallSalon(): string
+    {
+        $format = self::getContainer()->get(SalonFormat::class);
+        \assert($format instanceof SalonFormat);
+        $row = array_map(
+            static fn (string $type): mixed => match (rtrim($type, '?')) {
+                'integer', 'number' => 1,
+                'boolean' => false,
+                'json' => [],
+                'id' => (string) Uuid::v7(),
+                'day' => '2026-01-01',
+                'instant' => '2026-01-01T00:00:00Z',
+                default => 'x',
+            },
+            $format->tables()['salon'],
+        );
+
+        return json_encode(
+            ['format' => SalonFormat::NAME, 'version' => 1, 'made_at' => '', 'tables' => ['salon' => [$row]]],
+            \JSON_THROW_ON_ERROR,
+        );
+    }
+
+    protected function anEmptyHome(): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO household (id, salon_id, name, note)
+            SELECT ?, salon_id, 'Moor', '' FROM staff WHERE login = 'maren'",
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
+    /** Another record of a dog, with nothing on it. */
+    protected function newRecord(string $of = 'Tansy'): string
+    {
+        $id = Uuid::v7();
+        $columns = $this->db()->fetchFirstColumn(
+            "SELECT column_name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = 'dog'
+            AND column_name <> 'id' AND extra NOT LIKE '%GENERATED%'",
+        );
+        $list = implode(', ', array_map(static fn (mixed $c): string => '`'.self::text($c).'`', $columns));
+        $this->db()->executeStatement("INSERT INTO dog (id, $list) SELECT ?, $list FROM dog WHERE id = ?", [
+            $id->toBinary(),
+            Uuid::fromString($this->dogId($of))->toBinary(),
+        ]);
+
+        return (string) $id;
+    }
+
+    protected function aMerge(): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO dog_merge (id, salon_id, staff_id, kept_id, dog_id, state, moved, at)
+            SELECT ?, s.salon_id, s.id, ?, ?, 'active', '{}', NOW() FROM staff s WHERE s.login = 'maren'",
+            [
+                $id->toBinary(),
+                Uuid::fromString($this->dogId('Tansy'))->toBinary(),
+                Uuid::fromString($this->newRecord())->toBinary(),
+            ],
+        );
+
+        return (string) $id;
+    }
+
+    /** A sheet that was given; to be taken out: one that was taken in. */
+    protected function anImport(string $state = 'read'): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO import (id, salon_id, staff_id, name, state, at)
+            SELECT ?, s.salon_id, s.id, 'dogs.csv', ?, NOW() FROM staff s WHERE s.login = 'maren'",
+            [$id->toBinary(), $state],
+        );
+        $raw = $this->db()->fetchOne("SELECT salon_id FROM staff WHERE login = 'maren'");
+        $salon = Uuid::fromBinary(self::text($raw));
+        $folder = $_SERVER['EXPORT_DIR'] ?? '';
+        \assert(\is_string($folder) && '' !== $folder);
+        $csv = "Dog,Breed,Owner,Phone\nMoss $id,poodle,Nell Sedgeley,0555 014 7700\n";
+        (new Filesystem())->dumpFile("$folder/.in/$salon/$id.csv", $csv);
 
         return (string) $id;
     }
@@ -504,7 +611,13 @@ abstract class AccessCase extends ApiTestCase
                 'active' => true,
             ],
             'PUT /api/me/password' => ['old' => DemoLoader::PASSWORD, 'new' => DemoLoader::PASSWORD],
+            'POST /api/imports/{id}/answer', 'POST /api/imports/{id}' => [
+                'columns' => ['name', 'breed', 'owner', 'phone'],
+            ],
+            'POST /api/dogs/{id}/merge' => ['other' => $this->newRecord()],
+            'POST /api/homes/{id}/erasure' => ['asked' => 'by letter'],
             'PUT /api/me/screen' => ['theme' => 'device'],
+            'POST /api/me/salons' => ['login' => 'sunniva', 'password' => DemoLoader::PASSWORD],
             'PUT /api/me/pin' => ['password' => DemoLoader::PASSWORD, 'pin' => DemoLoader::PEOPLE['tove'][2]],
             'PUT /api/house' => ['mat_limit' => 12],
             'POST /api/prices/answer', 'POST /api/prices', 'PUT /api/prices/{id}' => [

@@ -59,10 +59,20 @@ final class AccessTest extends AccessCase
                 $this->signIn($login);
                 [$method, $path] = explode(' ', $line);
                 $target = $this->fill($path, 'Tansy');
+                if ('POST /api/homes/{id}/erasure' === $line) {
+                    $target = "/api/homes/{$this->anEmptyHome()}/erasure";
+                }
+                if ('DELETE /api/imports/{id}' === $line) {
+                    $target = '/api/imports/'.$this->anImport('done');
+                }
                 if ('DELETE /api/photos/{id}' === $line) {
                     $target = '/api/photos/'.$this->anotherPhoto();
                 }
-                if ('POST /api/arrivals/{id}/photos' === $line) {
+                if ('POST /api/imports' === $line) {
+                    $this->giveSheet("Dog,Breed\nMoss,poodle\n");
+                } elseif ('POST /api/imports/salon' === $line) {
+                    $this->giveSheet(self::smallSalon(), path: $path);
+                } elseif ('POST /api/arrivals/{id}/photos' === $line) {
                     $this->sendPhoto($target);
                 } else {
                     $this->ask($method, $target, $this->body($line), headers: ['If-Match' => '"1"']);

@@ -267,6 +267,27 @@ abstract class ApiTestCase extends WebTestCase
         );
     }
 
+    /** @return array<array-key, mixed> */
+    protected function giveSheet(string $bytes, ?int $expect = null, string $path = '/api/imports'): array
+    {
+        $file = tempnam(sys_get_temp_dir(), 'kt');
+        file_put_contents((string) $file, $bytes);
+        $this->client->request(
+            'POST',
+            $path,
+            [],
+            ['file' => new UploadedFile((string) $file, 'dogs.csv', 'text/csv', test: true)],
+            ['HTTP_X_CSRF_TOKEN' => $this->csrf, 'HTTP_IDEMPOTENCY_KEY' => bin2hex(random_bytes(8))],
+        );
+        $answer = (string) $this->client->getResponse()->getContent();
+        if (null !== $expect) {
+            self::assertSame($expect, $this->client->getResponse()->getStatusCode(), $answer);
+        }
+        $said = json_decode($answer, true);
+
+        return \is_array($said) ? $said : [];
+    }
+
     /** What was changed behind the application's back is read anew. */
     protected function fresh(): void
     {

@@ -71,6 +71,8 @@ final class HostileTest extends HostileCase
                 'PUT /api/me/password',
                 'PUT /api/me/pin',
                 'PUT /api/me/screen',
+                "POST /api/dogs/$tansy/merge",
+                'POST /api/me/salons',
             ] as $line
         ) {
             [$method, $path] = explode(' ', $line);

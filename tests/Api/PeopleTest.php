@@ -150,6 +150,55 @@ final class PeopleTest extends ApiTestCase
         self::assertSame('device', $this->ask('GET', '/api/session', expect: 200)['theme']);
     }
 
+    public function testEverybodyReadsInTheirOwnLanguageElseTheSalons(): void
+    {
+        $this->signIn('wim');
+        $this->ask('PUT', '/api/me/screen', ['theme' => 'device', 'language' => 'xx'], 422);
+        $now = $this->ask('PUT', '/api/me/screen', ['theme' => 'device', 'language' => 'en-US'], 200);
+        self::assertSame(['en-US', 'en-US', 'metric'], [$now['language'], $now['own_language'], $now['units']]);
+        $this->signIn('maren');
+        $house = $this->ask('GET', '/api/house', expect: 200);
+        $change = ['mat_limit' => 12, 'units' => 'us', 'language' => 'en-US'];
+        $this->ask('PUT', '/api/house', ['units' => 'stone'] + $change, 422);
+        $if = ['If-Match' => '"'.self::number($house['version']).'"'];
+        $changed = $this->ask('PUT', '/api/house', $change, 200, $if);
+        self::assertSame(['us', 'en-US'], [$changed['units'], $changed['language']]);
+        $mine = $this->ask('GET', '/api/session', expect: 200);
+        self::assertSame(['en-US', null, 'us'], [$mine['language'], $mine['own_language'], $mine['units']]);
+        // Who has chosen keeps what they chose.
+        $this->signIn('wim');
+        $this->ask('PUT', '/api/me/screen', ['theme' => 'device', 'language' => 'en'], 200);
+        self::assertSame('en', $this->ask('GET', '/api/session', expect: 200)['language']);
+    }
+
+    public function testSomebodyInTwoSalonsChangesOverWithThePinOfTheOtherAndTakesNothingAlong(): void
+    {
+        $this->signIn('wim');
+        $there = ['login' => 'sunniva', 'password' => 'thistle-demo'];
+        self::assertSame([], $this->ask('GET', '/api/session', expect: 200)['salons']);
+        $this->ask('POST', '/api/me/salons', ['password' => 'a guess'] + $there, 422);
+        $same = $this->ask('POST', '/api/me/salons', ['login' => 'tove'] + $there, 422);
+        self::assertSame(['login'], array_column(self::rows($same['errors']), 'field'));
+        $linked = self::rows($this->ask('POST', '/api/me/salons', $there, 200)['salons']);
+        self::assertCount(1, $linked);
+        $mine = self::text($this->ask('GET', '/api/session', expect: 200)['id']);
+        $dog = $this->dogId('Tansy');
+        // A colleague who is not in both is nobody there.
+        $this->signIn('tove');
+        $over = ['staff' => $linked[0]['id'], 'pin' => '6414'];
+        $this->ask('POST', '/api/session/person', $over, 404);
+        $this->signIn('wim');
+        $this->ask('POST', '/api/session/person', ['pin' => '0000'] + $over, 422);
+        $now = $this->ask('POST', '/api/session/person', $over, 200);
+        self::assertSame($linked[0]['salon'], $now['salon']);
+        $this->csrf(self::text($now['csrf']));
+        self::assertSame([$mine], array_column(self::rows($now['salons']), 'id'), 'and the way back');
+        self::assertNotSame([], $now['places']);
+        $this->ask('GET', "/api/dogs/$dog/card", expect: 404);
+        $this->ask('DELETE', "/api/me/salons/$mine", expect: 200);
+        $this->ask('POST', '/api/session/person', ['staff' => $mine, 'pin' => '1111'], 404);
+    }
+
     /** @return list<array<string, mixed>> */
     private function mine(): array
     {

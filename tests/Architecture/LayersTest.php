@@ -52,6 +52,9 @@ final class LayersTest
         'Card',
         'Vocabulary',
         'InOut',
+        'TakeIn',
+        'Merge',
+        'Privacy',
         'Sweep',
         'Demo',
     ];

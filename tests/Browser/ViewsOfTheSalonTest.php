@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Symfony\Component\Process\Process;
 
 final class ViewsOfTheSalonTest extends ViewsCase
@@ -52,6 +53,7 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'a home' => ['tansy?tab=dog#>The Marchpane home', 'What went to them'];
         yield 'a home, changed' => ['tansy?tab=dog#>The Marchpane home#Change this home', 'First to be reached'];
         yield 'a home, left' => ['tansy?tab=dog#>The Marchpane home#Tansy has another home', 'go along'];
+        yield 'a home, erased' => ['tansy?tab=dog#>The Marchpane home#Erase this home …', 'This goes, for good'];
         yield 'care of the house' => ['/upkeep', 'Clock of the house'];
         yield 'diary' => ['/diary?on='.date('Y-m-d', (int) strtotime('+1 day')), 'Mill room'];
         yield 'prices' => ['/prices', 'these hold now'];
@@ -76,5 +78,29 @@ final class ViewsOfTheSalonTest extends ViewsCase
             $this->page->size(1280, 800);
             $this->page->css('form button[type=submit]')->click();
         }
+    }
+
+    public function testASheetThatWasGivenHolds(): void
+    {
+        if (!self::$signedIn) {
+            $this->page->signIn('maren');
+            self::$signedIn = true;
+        }
+        $this->page->go('/in-and-out');
+        $this->page->css('section[aria-label="Dogs from a sheet"]');
+        $file = sys_get_temp_dir().'/'.bin2hex(random_bytes(6)).'.csv';
+        $moss = 'Moss;poodle;Nell Sedgeley;0555 014 7700;back 7F';
+        file_put_contents($file, "Dog;Breed;Owner;Phone;Notes\n$moss\nFern;;;;\n");
+        $this->page->driver->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
+        $this->page->sees('1 have something wrong');
+        unlink($file);
+        self::assertSame([], $this->axe(), 'light');
+        $this->page->driver->executeScript('document.documentElement.dataset.theme = "dark"');
+        self::assertSame([], $this->axe(['color-contrast']), 'dark');
+        $this->page->driver->executeScript('document.documentElement.dataset.theme = "light"');
+        $this->page->size(390, 844, true);
+        self::assertSame([], $this->axe(), 'phone');
+        self::assertLessThanOrEqual(390, $this->width(), 'wider than a phone');
+        $this->page->size(1280, 800);
     }
 }

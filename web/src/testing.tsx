@@ -132,6 +132,10 @@ export const SESSION: Session = {
   demo: false,
   theme: 'device',
   left_handed: false,
+  language: 'en',
+  own_language: null,
+  units: 'metric',
+  salons: [],
 }
 
 /** As somebody who is signed in sees it. */

@@ -16,6 +16,8 @@ enum State: string
     case Paused = 'paused';
     case Moved = 'moved';
     case PassedAway = 'passed_away';
+    /** Another record is this dog: nothing is done with this one. No form says so. */
+    case Merged = 'merged';
 
     /** Whether it may be taken in and put on a table. */
     public function comes(): bool
@@ -47,6 +49,7 @@ enum State: string
                 Say::it('state.no_message_goes_out'),
                 Say::it('state.its_history_stays'),
             ],
+            self::Merged => [Say::it('state.no_dates_are_held'), Say::it('state.it_is_not_taken_in')],
             self::PassedAway => [
                 Say::it('state.no_dates_are_held'),
                 Say::it('state.it_is_not_taken_in'),
@@ -62,6 +65,7 @@ enum State: string
             self::Coming => null,
             self::Paused => new Caution('paused', Say::it('state.this_dog_is_paused'), Caution::CAUTION),
             self::Moved => new Caution('gone', Say::it('handling.this_dog_has_moved_away'), Caution::DANGER),
+            self::Merged => new Caution('gone', Say::it('state.another_record_is_this_dog'), Caution::DANGER),
             self::PassedAway => new Caution(
                 'gone',
                 Say::it('handling.this_dog_has_passed_away_no'),

@@ -11,6 +11,7 @@ import { SelectField } from '../ui/Field'
 import { Modal } from '../ui/Modal'
 import type { Schemas } from './client'
 import { queries } from './queries'
+import { weightForVet } from '../ui/units'
 
 type Dog = Schemas['EmergencyDogView']
 const WORST = 'collapse'
@@ -112,7 +113,7 @@ function Facts({ dog }: { dog: Dog }) {
   return (
     <section aria-label="Whom to call" className="space-y-2">
       <p className="text-lg">
-        <b>{dog.kg === null ? 'Not weighed yet' : `${dog.kg} kg`}</b>, {dog.breed}
+        <b>{dog.kg === null ? 'Not weighed yet' : weightForVet(dog.kg)}</b>, {dog.breed}
       </p>
       <ul className="space-y-2">
         <Call who="Its vet" name={vet.name || 'no vet on the card: the nearest one open'} phone={vet.phone} />

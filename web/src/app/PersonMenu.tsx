@@ -1,5 +1,5 @@
-// Change of person on a shared tablet: one tap and a short PIN. Also signing out.
-import { LogOut, UserRound } from 'lucide-react'
+// Change of person on a shared tablet, or to one's other salon: one tap and a short PIN. Also signing out.
+import { LogOut, Store, UserRound } from 'lucide-react'
 import { Popover } from 'radix-ui'
 import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
@@ -15,6 +15,7 @@ export function PersonMenu() {
   const [next, setNext] = useState<string | null>(null)
   const [pin, setPin] = useState('')
   const [error, setError] = useState('')
+  const other = session.salons.find((s) => s.id === next)
   const change = async (e: FormEvent) => {
     e.preventDefault()
     if (!next) return
@@ -85,11 +86,28 @@ export function PersonMenu() {
                   </button>
                 </li>
               ))}
+              {session.salons.map((s) => (
+                <li key={s.id}>
+                  <button
+                    type="button"
+                    onClick={() => (setNext(s.id), setError(''))}
+                    className={`flex min-h-12 w-full items-center gap-3 rounded-md px-2
+                      text-left hover:bg-well`}
+                  >
+                    <Store aria-hidden className="size-5 text-ink-2" />
+                    <span>
+                      {s.salon} <span className="text-sm text-ink-2">my other salon</span>
+                    </span>
+                  </button>
+                </li>
+              ))}
             </ul>
           ) : (
             <form onSubmit={(e) => void change(e)} className="space-y-3">
               <label className="label" htmlFor="pin">
-                PIN of {session.colleagues.find((c) => c.id === next)?.name}
+                {other
+                  ? `Your PIN at ${other.salon}`
+                  : `PIN of ${session.colleagues.find((c) => c.id === next)?.name}`}
               </label>
               <input
                 id="pin"
@@ -109,7 +127,7 @@ export function PersonMenu() {
               </p>
               <div className="flex gap-2">
                 <Button type="submit" kind="main" disabled={pin.length < 4}>
-                  Take over
+                  {other ? 'Change over' : 'Take over'}
                 </Button>
                 <Button onClick={() => setNext(null)}>Back</Button>
               </div>

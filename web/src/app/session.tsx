@@ -1,8 +1,9 @@
 // Who is signed in, and what happens when the session ends in the middle of something.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react'
+import { createContext, Fragment, useContext, useEffect, useState, type ReactNode } from 'react'
 import { ApiError, keepCsrfToken, whenSignedOut, type Schemas } from './client'
 import { queries } from './queries'
+import { speak } from '../ui/units'
 import { applyScreen } from './theme'
 
 export type Session = Schemas['SessionView']
@@ -34,9 +35,16 @@ export function SessionProvider({ children, signIn, loading, failed }: Props) {
   const { data, error, isPending, refetch } = useQuery(queries.session())
   const [ended, setEnded] = useState(false)
   useEffect(() => whenSignedOut(() => setEnded(true)), [])
-  if (data) keepCsrfToken(data.csrf)
+  if (data) {
+    keepCsrfToken(data.csrf)
+    // Before anything below is written.
+    speak(data)
+  }
   useEffect(() => {
-    if (data) applyScreen(data)
+    if (data) {
+      applyScreen(data)
+      document.documentElement.lang = data.language
+    }
   }, [data])
   const signedIn = (session: Session) => {
     const other = data && data.salon !== session.salon
@@ -58,7 +66,8 @@ export function SessionProvider({ children, signIn, loading, failed }: Props) {
   const may: SessionState['may'] = (what) => data.may.includes(what)
   return (
     <Context.Provider value={{ session: data, may, signedIn, signedOut }}>
-      {children}
+      {/* Written anew where language or units change: what is written stays as long as its figures do. */}
+      <Fragment key={`${data.language} ${data.units}`}>{children}</Fragment>
       {ended && signIn(data, signedIn)}
     </Context.Provider>
   )

@@ -6,6 +6,7 @@ import { queries } from '../app/queries'
 import { useSession } from '../app/session'
 import { Button } from '../ui/Button'
 import { useToast } from '../ui/Toasts'
+import { FromPaper } from './FromPaper'
 import { LineField, named, type LineData, type Said } from './LineField'
 import { ifMatch, useWrite } from '../app/useWrite'
 
@@ -90,6 +91,12 @@ function Editor({ dogId, labels, onShown, onClose, saved }: Props & { saved: Lin
                 </Button>
               )}
             </p>
+          )}
+          {may('plan') && (
+            <FromPaper
+              parts={from.from_paper}
+              onPut={(line) => said.setText([said.text.trim(), line].filter(Boolean).join('; '))}
+            />
           )}
           <div className="flex flex-wrap gap-2">
             {may('plan') && (

@@ -14,6 +14,7 @@ import { useDebounced } from '../ui/useDebounced'
 import { Why } from '../ui/Why'
 import { hours, money } from '../ui/words'
 import { VISIT_KINDS } from './kinds'
+import { weightShown, weightTyped, weightUnit } from '../ui/units'
 
 const MATTING = [
   { id: 'none', label: 'no tangles' },
@@ -48,9 +49,9 @@ export function PhoneQuote({ onClose }: { onClose: () => void }) {
       <div className="space-y-3">
         <div className="grid grid-cols-2 gap-2">
           <NumberField
-            label="Weight (kg)"
-            value={form.kg}
-            onChange={(kg) => set({ kg })}
+            label={`Weight (${weightUnit()})`}
+            value={form.kg === null ? null : weightShown(form.kg)}
+            onChange={(n) => set({ kg: n === null ? null : weightTyped(n) })}
             error={fields.kg}
             autoFocus
           />
@@ -110,7 +111,13 @@ export function PhoneQuote({ onClose }: { onClose: () => void }) {
             onClick={() =>
               q &&
               void go('/dogs/new', {
-                state: { quote: { kg: String(form.kg ?? ''), coat: form.coat, told: q.words } },
+                state: {
+                  quote: {
+                    kg: form.kg === null ? '' : String(weightShown(form.kg)),
+                    coat: form.coat,
+                    told: q.words,
+                  },
+                },
               })
             }
           >

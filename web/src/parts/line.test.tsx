@@ -22,6 +22,8 @@ const view = (change = {}) => ({
   gone: [],
   spoken: [],
   faults: [],
+  paper: '',
+  from_paper: [],
   words: WORDS,
   ...change,
 })

@@ -3,6 +3,7 @@ import { format, parseISO } from 'date-fns'
 import { DayPicker } from 'react-day-picker'
 import 'react-day-picker/style.css'
 import { isDay } from './dates'
+import { monthFirst } from './units'
 
 interface Props {
   value: string
@@ -23,12 +24,14 @@ export default function Calendar({ value, min, max, onDay }: Props) {
       mode="single"
       autoFocus
       showOutsideDays
-      weekStartsOn={1}
+      weekStartsOn={monthFirst() ? 0 : 1}
       selected={chosen}
       defaultMonth={chosen}
       disabled={outside}
       // The figure that is seen is in what is read out.
-      labels={{ labelDayButton: (day) => format(day, 'EEEE d MMMM yyyy') }}
+      labels={{
+        labelDayButton: (day) => format(day, monthFirst() ? 'EEEE, MMMM d, yyyy' : 'EEEE d MMMM yyyy'),
+      }}
       onSelect={(day) => day && onDay(format(day, 'yyyy-MM-dd'))}
     />
   )

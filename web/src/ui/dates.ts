@@ -1,5 +1,7 @@
-// A day as people type it, day first: 28 Nov, 28.11.2026, Sat 28 November 2026, 2026-11-28.
+// A day as people type it: 28 Nov, 28.11.2026, Sat 28 November 2026, 2026-11-28; where the month comes first,
+// 11/28/2026 and Nov 28 as well.
 import { addYears, differenceInDays, format, isValid, parse, parseISO } from 'date-fns'
+import { monthFirst } from './units'
 
 const WITH_YEAR = [
   'yyyy-MM-dd',
@@ -12,6 +14,8 @@ const WITH_YEAR = [
   'd/M/yy',
 ]
 const WITHOUT = ['d MMM', 'd MMMM', 'd.M.', 'd.M', 'd/M']
+const MONTH_FIRST = ['M/d/yyyy', 'M/d/yy', 'MMM d yyyy', 'MMMM d yyyy']
+const MONTH_FIRST_WITHOUT = ['M/d', 'MMM d', 'MMMM d']
 /** A day without a year that is longer gone than this is one of next year. */
 const GONE_DAYS = 180
 
@@ -19,14 +23,17 @@ const GONE_DAYS = 180
 export function dayTyped(text: string, today: Date): string | null {
   const said = text
     .trim()
-    .replace(/^[a-z]{2,9}[.,]?\s+(?=\d)/i, '')
+    .replace(
+      monthFirst() ? /^(mon|tue|wed|thu|fri|sat|sun)[a-z]*[.,]?\s+/i : /^[a-z]{2,9}[.,]?\s+(?=\d)/i,
+      '',
+    )
     .replace(/,/g, '')
     .replace(/\s+/g, ' ')
   const read = (formats: string[]) =>
     formats.map((f) => parse(said, f, today)).find((d) => isValid(d) && d.getFullYear() >= 1000)
-  const whole = read(WITH_YEAR)
+  const whole = read(monthFirst() ? [...MONTH_FIRST, ...WITH_YEAR] : WITH_YEAR)
   if (whole) return format(whole, 'yyyy-MM-dd')
-  const near = read(WITHOUT)
+  const near = read(monthFirst() ? [...MONTH_FIRST_WITHOUT, ...WITHOUT] : WITHOUT)
   if (!near) return null
   return format(differenceInDays(today, near) > GONE_DAYS ? addYears(near, 1) : near, 'yyyy-MM-dd')
 }

@@ -1,13 +1,19 @@
 // How dates and figures are written.
 import { differenceInMonths, format, formatDistanceToNowStrict, isValid, parseISO } from 'date-fns'
+import { length, monthFirst } from './units'
 
 /** What is no day yet, as while it is typed, stays as it is. */
 export function day(iso: string | null | undefined): string {
-  return written(iso, 'EEE d MMM yyyy')
+  return written(iso, monthFirst() ? 'EEE, MMM d, yyyy' : 'EEE d MMM yyyy')
 }
 
 export function shortDay(iso: string | null | undefined): string {
-  return written(iso, 'd MMM')
+  return written(iso, monthFirst() ? 'MMM d' : 'd MMM')
+}
+
+/** A day without its name. */
+export function plainDay(date: Date): string {
+  return format(date, monthFirst() ? 'MMM d, yyyy' : 'd MMM yyyy')
 }
 
 function written(iso: string | null | undefined, how: string): string {
@@ -42,9 +48,9 @@ export function age(born: string, today: string): string {
   return months < 24 ? `${months} months` : `${Math.floor(months / 12)} years`
 }
 
-/** A length: 17 mm, 3.2 mm. */
+/** A length: 17 mm, 3.2 mm; 21/32 in (16.7 mm) where inches come first. */
 export function mm(value: number | null | undefined): string {
-  return value == null ? '–' : `${trim(value)} mm`
+  return value == null ? '–' : length(value)
 }
 
 export function trim(value: number): string {

@@ -14,6 +14,7 @@ import { SIDES, toggled, withAnswer, type Claw, type Ear, type Hands, type Skin,
 import { isOf } from '../../parts/lists'
 import { useAutosave } from './useAutosave'
 import { useSession } from '../../app/session'
+import { weight, weightShown, weightTyped, weightUnit } from '../../ui/units'
 
 const REFERENCE = [
   { zone: 'back', label: 'back' },
@@ -116,11 +117,11 @@ export function Check({ arrival, words, canWork, onSaved }: Props) {
         <legend className="sr-only">Hands-on check</legend>
         <div className="grid grid-cols-2 gap-2">
           <NumberField
-            label="Weight (kg)"
-            value={v.kg}
-            onChange={(n) => set('kg', n)}
+            label={`Weight (${weightUnit()})`}
+            value={v.kg == null ? v.kg : weightShown(v.kg)}
+            onChange={(n) => set('kg', n === null ? null : weightTyped(n))}
             error={errors.kg}
-            hint={arrival.dog.kg === null ? undefined : `${arrival.dog.kg} kg last time`}
+            hint={arrival.dog.kg === null ? undefined : `${weight(arrival.dog.kg)} last time`}
           />
           {select('stage', 'Coat stage', 'stage', 'as on the card')}
           <NumberField

@@ -35,6 +35,7 @@ import { ZoneSheet } from './ZoneSheet'
 import { TabBar, TabPage, Tabs } from '../../ui/Tabs'
 import { Button } from '../../ui/Button'
 import { LinkButton } from '../../ui/LinkButton'
+import { weight } from '../../ui/units'
 
 export type CardData = Schemas['CardView']
 
@@ -128,7 +129,7 @@ export function Card() {
           dog.breed,
           dog.coat.replaceAll('_', ' ') + ' coat',
           dog.stage,
-          dog.kg && `${dog.kg} kg`,
+          dog.kg && weight(dog.kg),
           dog.born_on && `${dog.born_estimated ? 'about ' : ''}${age(dog.born_on, data.today)}`,
         ]
           .filter(Boolean)

@@ -4,6 +4,8 @@ import type { Schemas } from '../../app/client'
 import { LinkButton } from '../../ui/LinkButton'
 import { day } from '../../ui/words'
 import { HousePattern } from './HousePattern'
+import { SameDog } from './SameDog'
+import { weight } from '../../ui/units'
 
 export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zone: string) => string }) {
   const { dog } = card
@@ -13,7 +15,7 @@ export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zo
     ['May collect', dog.reach.may_collect],
     ['Sex', dog.sex.replace('_', ', ')],
     ['Born', dog.born_on && `${dog.born_estimated ? 'about ' : ''}${day(dog.born_on)}`],
-    ['Weight', dog.kg === null ? null : `${dog.kg} kg`],
+    ['Weight', dog.kg === null ? null : weight(dog.kg)],
     [
       'Coat',
       `${dog.coat.replaceAll('_', ' ')}, ${dog.stage}, ${dog.density}` +
@@ -60,6 +62,7 @@ export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zo
       <LinkButton to={`/dogs/${dog.id}/paper`} className="w-full">
         <Printer aria-hidden className="size-5" /> Card on paper
       </LinkButton>
+      <SameDog dogId={dog.id} name={dog.name} />
       <HousePattern dogId={dog.id} label={label} />
     </div>
   )

@@ -5,6 +5,7 @@ import { api, take, type Schemas } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { SelectField, TextField } from '../../ui/Field'
+import { LANGUAGES, UNITS } from '../../parts/speech'
 import { Page, Until } from './Page'
 import { useEntering } from './useEntering'
 import { NOBODY, You, type Person } from './You'
@@ -15,6 +16,8 @@ const typed = z.object({
   time_zone: z.string(),
   currency: z.string(),
   hemisphere: z.enum(['north', 'south']),
+  units: z.enum(['metric', 'us']),
+  language: z.enum(['en', 'en-US']),
   place: z.string(),
   place_kind: z.enum(['room', 'van']),
   name: z.string(),
@@ -22,10 +25,12 @@ const typed = z.object({
 })
 type Typed = z.infer<typeof typed>
 const STEPS = [
-  { title: 'Your salon', fields: ['salon', 'time_zone', 'currency', 'hemisphere'] },
+  { title: 'Your salon', fields: ['salon', 'time_zone', 'currency', 'hemisphere', 'units', 'language'] },
   { title: 'Where you groom', fields: ['place', 'place_kind'] },
   { title: 'You, its first manager', fields: ['name', 'login', 'password', 'pin'] },
 ]
+/** What this browser is set to is likely meant. */
+const AMERICAN = navigator.language === 'en-US'
 const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone
 
 function begun(zones: string[]): Typed {
@@ -34,6 +39,8 @@ function begun(zones: string[]): Typed {
     time_zone: zones.includes(HERE) ? HERE : 'UTC',
     currency: 'EUR',
     hemisphere: 'north',
+    units: AMERICAN ? 'us' : 'metric',
+    language: AMERICAN ? 'en-US' : 'en',
     place: 'Salon',
     place_kind: 'room',
     name: '',
@@ -135,6 +142,24 @@ export function BeginSalon({ token, opened, inside }: Props) {
                 onChange={(hemisphere) => set({ hemisphere })}
               />
               <p className="mt-1 text-xs text-ink-2">when a coat blows, and when it grows fastest</p>
+            </div>
+            <div>
+              <p className="label">Weights and lengths</p>
+              <Choice
+                label="Weights and lengths"
+                value={v.units}
+                options={UNITS}
+                onChange={(units) => set({ units: units === 'us' ? 'us' : 'metric' })}
+              />
+            </div>
+            <div>
+              <p className="label">Language</p>
+              <Choice
+                label="Language"
+                value={v.language}
+                options={LANGUAGES}
+                onChange={(language) => set({ language: language === 'en-US' ? 'en-US' : 'en' })}
+              />
             </div>
           </>
         )}

@@ -12,6 +12,7 @@ import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
 import { ChangeHome } from './ChangeHome'
 import { MoveDog } from './MoveDog'
+import { OwnData } from './OwnData'
 import { Past } from './Past'
 
 type HomeData = Schemas['HomeView']
@@ -86,6 +87,7 @@ export function Home() {
         </ul>
       </section>
       <Past home={data} />
+      {may('people') && <OwnData home={data.id} after={again} />}
       {changing && (
         <ChangeHome key={data.version} home={data} after={again} onClose={() => setChanging(false)} />
       )}

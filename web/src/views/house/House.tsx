@@ -7,9 +7,12 @@ import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { LinkButton } from '../../ui/LinkButton'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
+import { kgTyped, typedWeight } from '../../ui/figure'
+import { weightUnit } from '../../ui/units'
 import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
+import { LANGUAGES, UNITS } from '../../parts/speech'
 import { Points } from './Points'
 import { Styles, type OwnStyle } from './Styles'
 import { ifMatch, useWrite } from '../../app/useWrite'
@@ -32,10 +35,12 @@ function Form({ house }: { house: HouseData }) {
     mat_limit: String(house.mat_limit),
     asks_for_vaccination: house.asks_for_vaccination,
     remind_days: String(house.remind_days),
-    lift_kg: String(house.lift_kg),
+    lift_kg: typedWeight(house.lift_kg),
     hemisphere: house.hemisphere,
     time_zone: house.time_zone,
     zone_meant: false,
+    language: house.language,
+    units: house.units,
   })
   const [schools, setSchools] = useState(() =>
     Object.fromEntries(house.schools.map((s) => [s.point, s.chosen])),
@@ -53,7 +58,7 @@ function Form({ house }: { house: HouseData }) {
             ...v,
             mat_limit: number(v.mat_limit),
             remind_days: number(v.remind_days),
-            lift_kg: number(v.lift_kg),
+            lift_kg: kgTyped(v.lift_kg) ?? '',
             schools,
             styles: own,
           },
@@ -61,7 +66,9 @@ function Form({ house }: { house: HouseData }) {
       ),
     onSuccess: (next) => {
       cache.setQueryData(queries.house().queryKey, next)
-      void cache.invalidateQueries({ queryKey: ['words'] })
+      // Language and units are this salon's own on every screen.
+      if (next.language !== house.language || next.units !== house.units) void cache.invalidateQueries()
+      else void cache.invalidateQueries({ queryKey: ['words'] })
       toast({ text: 'House style saved' })
     },
   })
@@ -132,8 +139,25 @@ function Form({ house }: { house: HouseData }) {
             onChange={(e) => set({ zone_meant: e.target.checked })}
           />
         )}
+        <SelectField
+          label="Weights and lengths"
+          value={v.units}
+          options={UNITS}
+          onChange={(e) => set({ units: UNITS.find((u) => u.id === e.target.value)?.id ?? v.units })}
+          error={errors.units}
+        />
+        <SelectField
+          label="Language"
+          value={v.language}
+          options={LANGUAGES}
+          hint="whoever has not chosen their own"
+          onChange={(e) =>
+            set({ language: LANGUAGES.find((l) => l.id === e.target.value)?.id ?? v.language })
+          }
+          error={errors.language}
+        />
         <TextField
-          label="Lifted by two, or a lift table, above (kg)"
+          label={`Lifted by two, or a lift table, above (${weightUnit()})`}
           inputMode="decimal"
           value={v.lift_kg}
           onChange={(e) => set({ lift_kg: e.target.value })}

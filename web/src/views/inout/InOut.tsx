@@ -8,9 +8,11 @@ import { Calendars } from '../../parts/Calendars'
 import { Button } from '../../ui/Button'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
+import { TakeIn } from './TakeIn'
+import { useJob } from './useJob'
+import { WholeSalon } from './WholeSalon'
 import { ago, clock, day } from '../../ui/words'
 
-const LOOK_MS = 1000
 const KEY = ['exports']
 
 export function InOut() {
@@ -52,6 +54,8 @@ export function InOut() {
           ))}
         </ul>
       </section>
+      <TakeIn />
+      <WholeSalon />
       <Calendars own={false} />
     </div>
   )
@@ -78,17 +82,9 @@ function Begin({ onBegun }: { onBegun: (job: string) => void }) {
 
 function OnItsWay({ job }: { job: string }) {
   const cache = useQueryClient()
-  const at = useQuery({
-    queryKey: ['job', job],
-    queryFn: async () => {
-      const now = await take(api.GET('/api/jobs/{id}', { params: { path: { id: job } } }))
-      if (now.state === 'done') void cache.invalidateQueries({ queryKey: KEY })
-      return now
-    },
-    refetchInterval: (q) => (q.state.data && q.state.data.state !== 'open' ? false : LOOK_MS),
-  })
-  if (!at.data || at.data.state === 'done') return null
-  const { done, total, state, why } = at.data
+  const now = useJob(job, () => void cache.invalidateQueries({ queryKey: KEY }))
+  if (!now || now.state === 'done') return null
+  const { done, total, state, why } = now
   return state === 'failed' ? (
     <p role="alert" className="font-bold text-haw">
       It could not be written: {why}

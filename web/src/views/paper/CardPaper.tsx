@@ -20,6 +20,7 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { age, day, shortDay, trim } from '../../ui/words'
 import { Paper } from './Paper'
+import { weight } from '../../ui/units'
 
 type Card = Schemas['CardView']
 const NONE = new Set<string>()
@@ -110,7 +111,7 @@ function about({ dog, today }: Card): string {
     dog.breed,
     `${dog.coat.replaceAll('_', ' ')} coat`,
     dog.sex.replace('_', ', '),
-    dog.kg === null ? 'not weighed' : `${dog.kg} kg`,
+    dog.kg === null ? 'not weighed' : weight(dog.kg),
     dog.born_on && `${dog.born_estimated ? 'about ' : ''}${age(dog.born_on, today)}`,
   ]
     .filter(Boolean)

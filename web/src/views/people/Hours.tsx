@@ -1,5 +1,6 @@
 // When a place is open or a person works: a row for each day of the week, and days on which nobody comes.
 import { Plus, X } from 'lucide-react'
+import { useId } from 'react'
 import type { Schemas } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { DateField } from '../../ui/DateField'
@@ -59,6 +60,7 @@ export function HoursFields({
   onHours,
   onClosed,
 }: Props) {
+  const id = useId()
   const set = (day: string, is: Partial<Hours[number]>) =>
     onHours(hours.map((h) => (h.day === day ? { ...h, ...is } : h)))
   const row = (i: number, is: Partial<Closed[number]>) =>
@@ -87,24 +89,23 @@ export function HoursFields({
                 />
                 {h &&
                   (['from', 'to'] as const).map((end) => (
-                    <label key={end} className="block">
-                      <span className="sr-only">
-                        {d.label} {end === 'from' ? 'from' : 'until'}
-                      </span>
+                    <div key={end}>
                       <input
+                        aria-label={`${d.label} ${end === 'from' ? 'from' : 'until'}`}
                         className="field min-h-11"
                         maxLength={5}
                         value={h[end]}
                         aria-invalid={!!errors[`hours[${i}].${end}`]}
+                        aria-describedby={errors[`hours[${i}].${end}`] && `${id}.${i}.${end}`}
                         onChange={(e) => set(d.id, { [end]: e.target.value })}
                         onBlur={(e) => set(d.id, { [end]: timeTyped(e.target.value) })}
                       />
                       {errors[`hours[${i}].${end}`] && (
-                        <span role="alert" className="text-sm font-bold text-haw">
+                        <span id={`${id}.${i}.${end}`} role="alert" className="text-sm font-bold text-haw">
                           {d.label} {errors[`hours[${i}].${end}`]}
                         </span>
                       )}
-                    </label>
+                    </div>
                   ))}
               </li>
             )

@@ -1,4 +1,4 @@
-// One's own: how the screens look, where one is signed in, password and PIN.
+// One's own: how the screens look, where one is signed in, password and PIN, other salons.
 import { useState, type ReactNode } from 'react'
 import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
@@ -7,6 +7,7 @@ import { Calendars } from '../../parts/Calendars'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useToast } from '../../ui/Toasts'
+import { OtherSalons } from './OtherSalons'
 import { Screens } from './Screens'
 import { SignedInAt } from './SignedInAt'
 
@@ -23,6 +24,7 @@ export function Me() {
       <Calendars own />
       <OwnPassword key={`password.${session.id}`} />
       <OwnPin key={`pin.${session.id}`} />
+      <OtherSalons key={`salons.${session.id}`} />
     </div>
   )
 }

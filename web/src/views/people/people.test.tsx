@@ -166,7 +166,11 @@ describe('people and places', () => {
     await userEvent.click(screen.getByRole('radio', { name: /^Left/ }))
     await waitFor(() => expect(document.documentElement.hasAttribute('data-left')).toBe(true))
     expect(document.documentElement.dataset.theme).toBe('dark')
-    expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({ theme: 'device', left_handed: true })
+    expect(asked.find((a) => a.method === 'PUT')?.body).toEqual({
+      theme: 'device',
+      left_handed: true,
+      language: null,
+    })
     document.documentElement.removeAttribute('data-left')
   })
 })

@@ -16,6 +16,8 @@ const view = (change = {}) => ({
   gone: [],
   spoken: [],
   faults: [],
+  paper: '',
+  from_paper: [],
   words: { zone: ['back'], tool: ['10'] },
   ...change,
 })

@@ -1,7 +1,7 @@
 // The week slider: from today on, with a mark where each clock strikes and the load as it rises.
-import { addDays, format, parseISO } from 'date-fns'
+import { addDays, parseISO } from 'date-fns'
 import { memo, useId, useMemo } from 'react'
-import { trim } from '../../ui/words'
+import { plainDay, trim } from '../../ui/words'
 import { marks, struck, type Outlook } from '../../parts/weeksAhead'
 
 export function Weeks({
@@ -19,7 +19,7 @@ export function Weeks({
 }) {
   const id = useId()
   const last = outlook.weeks[outlook.weeks.length - 1] ?? 26
-  const on = format(addDays(parseISO(today), Math.round(week * 7)), 'd MMM yyyy')
+  const on = plainDay(addDays(parseISO(today), Math.round(week * 7)))
   const due = struck(outlook, week)
   const strikes = useMemo(() => marks(outlook), [outlook])
   const rows = Math.max(1, ...strikes.map((m) => m.row + 1))

@@ -17,6 +17,8 @@ import { Cautions } from '../../parts/Cautions'
 import { useWrite } from '../../app/useWrite'
 import { AS_PLANNED, headOf, isDifferent, rowsOf, type Found, type Head, type ZoneRow } from './rows'
 import { ZonesDone } from './ZonesDone'
+import { weightUnit } from '../../ui/units'
+import { kgTyped, typedWeight } from '../../ui/figure'
 
 /** Where the coat is measured on arrival; growth is learned from these. */
 const REFERENCE = ['back', 'foreleg_left', 'skull']
@@ -82,7 +84,7 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
             arrival_load: number(head.load),
             tender_severity: Number(head.tender),
             upkeep: head.upkeep,
-            kg: number(head.kg),
+            kg: kgTyped(head.kg),
             note: head.note,
             zones: planned.map((z) => ({
               zone: z.zone,
@@ -166,9 +168,9 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
           error={errors.minutes}
         />
         <TextField
-          label="Weight (kg)"
+          label={`Weight (${weightUnit()})`}
           inputMode="decimal"
-          placeholder={card.dog.kg ? String(card.dog.kg) : ''}
+          placeholder={typedWeight(card.dog.kg)}
           value={head.kg}
           onChange={(e) => set({ kg: e.target.value })}
           error={errors.kg}

@@ -1,6 +1,7 @@
 // What a visit form begins with: what the arrival found, and every zone as planned.
 import type { Schemas } from '../../app/client'
 import { draftOf, type RecipeDraft } from '../../app/queries'
+import { typedWeight } from '../../ui/figure'
 
 export interface ZoneRow {
   state: string
@@ -68,7 +69,7 @@ export function headOf(card: Schemas['CardView'], found: Found): Head {
     load: text(found.load),
     tender: String(found.tender ?? 0),
     upkeep: found.upkeep ?? card.dog.upkeep,
-    kg: text(found.kg),
+    kg: typedWeight(found.kg),
     note: '',
   }
 }

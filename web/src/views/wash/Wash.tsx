@@ -18,6 +18,7 @@ import { Mix } from './Mix'
 import { ProductForm } from './ProductForm'
 import { Reaction } from './Reaction'
 import { Bottles } from './Bottles'
+import { weight } from '../../ui/units'
 
 type WashData = Schemas['WashView']
 type Product = Schemas['ProductView']
@@ -86,7 +87,7 @@ export function Wash() {
                     </Link>
                     <span className="block text-sm text-ink-2">
                       {d.coat}
-                      {d.kg && `, ${d.kg} kg`}
+                      {d.kg && `, ${weight(d.kg)}`}
                     </span>
                   </span>
                   <span className="min-w-0">

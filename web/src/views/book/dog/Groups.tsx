@@ -6,6 +6,7 @@ import { DateField } from '../../../ui/DateField'
 import { CheckField, SelectField, TextField } from '../../../ui/Field'
 import { Apart } from './Apart'
 import type { DogToSend, TypedDog } from './typed'
+import { weightUnit } from '../../../ui/units'
 
 interface Props {
   register: UseFormRegister<TypedDog>
@@ -67,7 +68,7 @@ export function Groups({ register, control, errors, words, homes, known, dog }: 
         {text('name', 'Name', { autoFocus: true })}
         {text('breed', 'Breed or cross')}
         {pick('sex', 'Sex')}
-        {text('kg', 'Weight (kg)', { inputMode: 'decimal' })}
+        {text('kg', `Weight (${weightUnit()})`, { inputMode: 'decimal' })}
         <Controller
           control={control}
           name="born_on"
@@ -140,6 +141,9 @@ export function Groups({ register, control, errors, words, homes, known, dog }: 
           {pick('handling', 'Handling')}
         </div>
         {text('handling_note', 'What works, what never to do')}
+        {text('paper', 'How it is trimmed, as its paper card says it', {
+          hint: 'such as: back 16 over 10, legs scissored, pads 30; offered on its card under One line',
+        })}
         <CheckField label="Bears noise badly: not at the loudest hour" {...register('quiet')} />
         <Controller
           control={control}

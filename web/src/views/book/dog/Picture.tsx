@@ -8,6 +8,7 @@ import { zonesSeen } from '../../../dog/field'
 import { useLook } from '../../../dog/useLook'
 import type { DrawnZone } from '../../../dog/zone'
 import type { DogToSend, TypedDog } from './typed'
+import { kgTyped } from '../../../ui/figure'
 
 interface Props {
   control: Control<TypedDog, unknown, DogToSend>
@@ -19,7 +20,7 @@ interface Props {
 
 export function Picture({ control, carries, taken }: Props) {
   const typed = useWatch({ control })
-  const kg = Number(typed.kg?.replace(',', '.'))
+  const kg = Number(kgTyped(typed.kg ?? ''))
   const look = useLook({
     build: typed.build ?? '',
     muzzle: typed.muzzle ?? '',

@@ -2,7 +2,7 @@
 // draft that an older release has kept.
 import { z } from 'zod'
 import type { Schemas } from '../../../app/client'
-import { figure, typedFigure } from '../../../ui/figure'
+import { figure, kgTyped, typedFigure, typedWeight } from '../../../ui/figure'
 
 export const EMPTY = {
   name: '',
@@ -39,6 +39,7 @@ export const EMPTY = {
   state: 'active',
   wish_weeks: '',
   told: '',
+  paper: '',
   vaccinated_until: '',
   apart: [],
   quiet: false,
@@ -84,6 +85,7 @@ const typed = z.object({
   state: z.string(),
   wish_weeks: z.string(),
   told: z.string(),
+  paper: z.string(),
   vaccinated_until: z.string(),
   apart: z.array(z.string()),
   quiet: z.boolean(),
@@ -105,7 +107,7 @@ export const dogToSend = typed.transform(({ owner_name, owner_phone, owner_email
   ...dog,
   born_on: dog.born_on || null,
   vaccinated_until: dog.vaccinated_until || null,
-  kg: figure(dog.kg),
+  kg: kgTyped(dog.kg),
   wish_weeks: figure(dog.wish_weeks),
   dewclaws: figure(dog.dewclaws) ?? 0,
   ...(household === ''
@@ -121,7 +123,7 @@ export function typedOf(dog: Schemas['DogView']): TypedDog {
     ...dog,
     born_on: dog.born_on ?? '',
     vaccinated_until: dog.vaccinated_until ?? '',
-    kg: typedFigure(dog.kg),
+    kg: typedWeight(dog.kg),
     wish_weeks: typedFigure(dog.wish_weeks),
     dewclaws: typedFigure(dog.dewclaws),
     owner_name: person?.name ?? '',

@@ -1,0 +1,91 @@
+<?php
+
+/** A spreadsheet comes in, row by row as it is said; what stood on paper reaches a plan; all of it goes out again. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Symfony\Component\Filesystem\Filesystem;
+
+final class InOutTest extends BrowserTestCase
+{
+    private const SHEET = "Pet Name;Breed;Owner;Mobile;DOB;Weight;Notes;Room\n".
+        "Moss;poodle cross;Nell Sedgeley;0555 014 7700;03/05/2019;12,5;back 16 over 10, legs scissored;a\n".
+        "Bramble;cocker spaniel;Nell Sedgeley;0555 014 7700;2021;11;;b\n".
+        "Fern;wire terrier;Rafe Moor;0555 014 7701;31/02/2020;9;;c\n".
+        "Holt;something;Rafe Moor;0555 014 7701;2018;9;;d\n";
+
+    public function testAMessySheetIsLookedAtTakenInAndReachesAPlan(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->go('/in-and-out');
+        $this->give('PK no sheet at all');
+        $this->sees($this->page, 'is no table of text');
+        $this->give(self::SHEET);
+        $this->sees($this->page, '2 have something wrong');
+        $this->sees($this->page, 'Row 4, DOB');
+        $this->sees($this->page, 'Row 5, coat');
+        $this->page->choose('Coat, where neither a column nor the breed tells it', 'wire');
+        $this->sees($this->page, '1 have something wrong');
+        // A column that is needed is taken away, and given back.
+        $this->page->choose('Mobile is', '');
+        $this->sees($this->page, 'none is said to be phone');
+        $this->page->choose('Mobile is', 'phone');
+        $this->sees($this->page, '1 have something wrong');
+        $this->page->field('Leave out the 1 rows with faults')->click();
+        $this->page->button('Take 3 dogs in')->click();
+        $this->sees($this->page, '3 dogs are in the book');
+        $this->page->find('Moss');
+        $this->page->button('One line')->click();
+        $this->sees($this->page, 'From the paper card');
+        $this->page->button('Put on the line what is ticked')->click();
+        $this->page->button('Keep this plan')->click();
+        $this->sees($this->page, 'The plan is what the line says');
+        // A plan that was made is no reason to keep a dog that was taken in by mistake.
+        $this->page->go('/in-and-out');
+        $this->page->xpath("//a[.='Look at sheet.csv']")->click();
+        $this->page->button('Take them out again …')->click();
+        $this->page->button('Take all of them out')->click();
+        $this->sees($this->page, 'taken out of the book again');
+    }
+
+    public function testTwoRecordsOfOneDogAreMadeOneAndPartedAndAHomeIsErased(): void
+    {
+        $this->page->signIn('maren');
+        $this->page->go('/in-and-out');
+        $this->give(
+            "Dog,Breed,Owner,Phone\nTansey,Water dog cross,Aveline Marchpane,0555 014 4471\n".
+                "Reed,poodle,Rafe Moor,0555 014 7701\n",
+        );
+        $this->page->button('Take 2 dogs in')->click();
+        $this->sees($this->page, '2 dogs are in the book');
+        $this->page->go('/dogs/'.Salon::dog('Tansy').'?tab=dog');
+        $this->page->button('They are one dog …')->click();
+        $this->page->button('Make them one')->click();
+        $this->sees($this->page, 'They are one dog now');
+        $this->page->button('They are two dogs after all')->click();
+        $this->sees($this->page, 'They are two dogs again');
+        // Whoever asks for it is forgotten, the dog is not.
+        $this->page->find('Reed');
+        $this->page->xpath("//button[.='Dog']")->click();
+        $this->page->xpath("//a[contains(., 'The Moor home')]")->click();
+        $this->page->button('Erase this home …')->click();
+        $this->sees($this->page, 'This goes, for good');
+        $this->page->button('Erase it')->click();
+        $this->sees($this->page, 'must be');
+        $this->page->type('How it was asked for, without a name', 'by letter of 3 May');
+        $this->page->button('Erase it')->click();
+        $this->sees($this->page, 'This home is erased');
+        self::assertStringNotContainsString('Rafe Moor', $this->page->css('main')->getText());
+    }
+
+    private function give(string $sheet): void
+    {
+        $file = sys_get_temp_dir().'/'.bin2hex(random_bytes(6)).'/sheet.csv';
+        (new Filesystem())->dumpFile($file, $sheet);
+        $this->page->css('section[aria-label="Dogs from a sheet"]');
+        $this->page->driver->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
+    }
+}
