@@ -13,6 +13,7 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Routing\RouterInterface;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 #[AsCommand('thistle:openapi', 'Prints the OpenAPI document')]
 final class OpenApiCommand extends Command
@@ -30,7 +31,10 @@ final class OpenApiCommand extends Command
             'openapi' => '3.0.0',
             'info' => ['title' => 'Keen Thistle', 'version' => '1'],
             'paths' => $paths,
-            'components' => ['schemas' => $schemas->all()],
+            'components' => [
+                'schemas' => $schemas->all(),
+                'securitySchemes' => ['token' => ['type' => 'http', 'scheme' => 'bearer']],
+            ],
         ];
         $document['components']['schemas']['Problem'] = [
             'type' => 'object',
@@ -148,6 +152,12 @@ final class OpenApiCommand extends Command
             ];
         }
         $operation = ['summary' => $endpoint->summary, 'parameters' => $parameters];
+        $needed = $action->getAttributes(IsGranted::class)[0] ?? null;
+        $right = $needed?->newInstance()->attribute;
+        if (\is_string($right)) {
+            $operation['description'] = 'Asks for the right '.strtolower(substr($right, \strlen('ROLE_'))).'.';
+            $operation['security'] = [['token' => []]];
+        }
         $shape = null === $endpoint->takes ? self::body($action) : Shaped::call($endpoint->takes);
         if (null !== $shape) {
             $operation['requestBody'] = [

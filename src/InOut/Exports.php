@@ -8,12 +8,13 @@ namespace KeenThistle\InOut;
 
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
+use KeenThistle\Work\Sweeps;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
 
-final readonly class Exports
+final readonly class Exports implements Sweeps
 {
     private const KEPT_S = 7 * 86_400;
 
@@ -87,6 +88,11 @@ final readonly class Exports
         }
 
         return array_reverse($out);
+    }
+
+    public function swept(): string
+    {
+        return 'exports';
     }
 
     /** @return int how many went that are older than a week */

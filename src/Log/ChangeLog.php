@@ -17,6 +17,13 @@ final readonly class ChangeLog
     {
     }
 
+    private static function said(Entry $entry, Actor $actor): string
+    {
+        $through = null === $actor->programme ? '' : " (through $actor->programme)";
+
+        return mb_substr($entry->summary, 0, 300 - mb_strlen($through)).$through;
+    }
+
     /** @param list<Entry> $entries */
     public function write(Actor $actor, array $entries): void
     {
@@ -36,7 +43,7 @@ final readonly class ChangeLog
                 $this->clock->now()->format('Y-m-d H:i:s'),
                 $entry->kind,
                 $entry->subject,
-                mb_substr($entry->summary, 0, 300),
+                self::said($entry, $actor),
                 null === $entry->before ? null : json_encode($entry->before, \JSON_THROW_ON_ERROR),
                 null === $entry->after ? null : json_encode($entry->after, \JSON_THROW_ON_ERROR),
                 $entry->revision,

@@ -40,6 +40,11 @@ final class Refused extends \RuntimeException
         return new self(Kind::SignInNeeded, 'Sign in to go on. What you typed is still here.');
     }
 
+    public static function tokenNeeded(): self
+    {
+        return new self(Kind::SignInNeeded, 'This token opens nothing: it has run out, was ended, or was never given.');
+    }
+
     public static function wrongCredentials(string $title): self
     {
         return new self(Kind::WrongCredentials, $title);

@@ -14,6 +14,7 @@ use Symfony\Component\Uid\Uuid;
  */
 final readonly class Actor
 {
+    /** @param list<string>|null $only what a programme may in their name; null: all that they may */
     public function __construct(
         public Uuid $salon,
         public Uuid $staff,
@@ -22,7 +23,37 @@ final readonly class Actor
         public \DateTimeZone $timeZone,
         public ?Uuid $place = null,
         public string $language = 'en',
+        public ?string $programme = null,
+        private ?array $only = null,
     ) {
+    }
+
+    /**
+     * The same person, through a programme of that name.
+     *
+     * @param list<string> $only what it may, of what they may
+     */
+    public function through(string $programme, array $only): self
+    {
+        return new self(
+            $this->salon,
+            $this->staff,
+            $this->login,
+            $this->role,
+            $this->timeZone,
+            $this->place,
+            $this->language,
+            $programme,
+            $only,
+        );
+    }
+
+    /** @return list<string> */
+    public function permissions(): array
+    {
+        $may = $this->role->permissions();
+
+        return null === $this->only ? $may : array_values(array_intersect($may, $this->only));
     }
 
     public static function of(Staff $staff): self
@@ -41,7 +72,7 @@ final readonly class Actor
     /** @param string $permission one of May's constants */
     public function may(string $permission): bool
     {
-        return \in_array($permission, $this->role->permissions(), true);
+        return \in_array($permission, $this->permissions(), true);
     }
 
     /** The salon's own day that an instant falls on, at midnight in UTC, as columns of days keep it. */

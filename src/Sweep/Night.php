@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Sweep;
 
 use Doctrine\DBAL\Connection;
+use KeenThistle\Integrate\Deliveries;
 use KeenThistle\Outbox\Outbox;
 use KeenThistle\Upkeep\NightlyCopy;
 use KeenThistle\Work\Jobs;
@@ -23,6 +24,7 @@ final readonly class Night
         private Sweep $sweep,
         private Outbox $outbox,
         private Jobs $jobs,
+        private Deliveries $deliveries,
         private NightlyCopy $copy,
         private ClockInterface $clock,
         private LoggerInterface $logger,
@@ -63,5 +65,6 @@ final readonly class Night
         $before = $this->clock->now()->modify('-1 hour');
         $this->outbox->queueLeft($before);
         $this->jobs->queueLeft($before);
+        $this->deliveries->queueLeft($before);
     }
 }

@@ -11,20 +11,20 @@ namespace KeenThistle\Sweep;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use KeenThistle\Arrival\PhotoStore;
-use KeenThistle\InOut\Exports;
-use KeenThistle\TakeIn\Imports;
+use KeenThistle\Work\Sweeps;
 use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class Sweep
 {
     private const AT_ONCE = 5000;
 
+    /** @param iterable<Sweeps> $others */
     public function __construct(
         private Connection $db,
         private PhotoStore $photos,
-        private Exports $exports,
-        private Imports $imports,
+        #[AutowireIterator(Sweeps::class)] private iterable $others,
         private ClockInterface $clock,
     ) {
     }
@@ -35,7 +35,7 @@ final readonly class Sweep
         $now = $this->clock->now();
         $day = static fn (string $ago): string => $now->modify($ago)->format('Y-m-d H:i:s');
 
-        return [
+        $gone = [
             'keys of writes' => $this->rows('DELETE FROM request_key WHERE created_at < ?', $day('-48 hours')),
             'sign-ins' => $this->rows(
                 'DELETE FROM sign_in WHERE at < ?',
@@ -46,10 +46,13 @@ final readonly class Sweep
             'PDFs of owners' => $this->rows('DELETE FROM owner_pdf WHERE made_at < ?', $day('-30 days')),
             'jobs that came to an end' => $this->rows('DELETE FROM job WHERE ended_at < ?', $day('-30 days')),
             'nights' => $this->rows('DELETE FROM night WHERE day < ?', $day('-60 days')),
-            'exports' => $this->exports->sweep(),
-            'sheets that were given' => $this->imports->sweep(),
             'files of photos' => $this->photos->sweep($now, $this->known(...)),
         ];
+        foreach ($this->others as $other) {
+            $gone[$other->swept()] = $other->sweep();
+        }
+
+        return $gone;
     }
 
     /** In pieces, so that no transaction is long. */

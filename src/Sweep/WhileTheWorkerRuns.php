@@ -8,6 +8,7 @@ namespace KeenThistle\Sweep;
 
 use KeenThistle\Agenda\DueDays;
 use KeenThistle\Diary\Reminders;
+use KeenThistle\Integrate\Deliveries;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
@@ -16,15 +17,19 @@ use Symfony\Component\Messenger\Event\WorkerStartedEvent;
 final class WhileTheWorkerRuns
 {
     private const EVERY_S = 60;
+    private const TELLS_S = 5;
 
     private int $looked = 0;
     /** When it last gave a sign of life, busy or not. */
     private int $told = 0;
+    /** When programmes were last told what is new. */
+    private int $tells = 0;
 
     public function __construct(
         private readonly Night $night,
         private readonly Reminders $reminders,
         private readonly DueDays $due,
+        private readonly Deliveries $deliveries,
         private readonly ClockInterface $clock,
     ) {
     }
@@ -44,6 +49,10 @@ final class WhileTheWorkerRuns
         if ($now - $this->told >= self::EVERY_S) {
             $this->told = $now;
             $this->night->beat();
+        }
+        if ($event->isWorkerIdle() && $now - $this->tells >= self::TELLS_S) {
+            $this->tells = $now;
+            $this->deliveries->whenDue();
         }
         if ($event->isWorkerIdle() && $now - $this->looked >= self::EVERY_S) {
             $this->looked = $now;

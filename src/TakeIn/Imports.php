@@ -10,13 +10,14 @@ use Doctrine\DBAL\Connection;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
+use KeenThistle\Work\Sweeps;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Uid\Uuid;
 
 /** A sheet goes through read, begun, done and, where somebody thinks better of it, undone. */
-final readonly class Imports
+final readonly class Imports implements Sweeps
 {
     private const KEPT_S = 30 * 86_400;
 
@@ -149,6 +150,11 @@ final readonly class Imports
         if (1 !== (int) $moved) {
             throw Refused::conflict($else);
         }
+    }
+
+    public function swept(): string
+    {
+        return 'sheets that were given';
     }
 
     /** @return int how many sheets went that are older than a month; what was made of them stays, and can be undone */

@@ -72,6 +72,12 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/imports/{id}/answer' => [['manager'], false],
             'POST /api/imports/{id}' => [['manager'], false],
             'DELETE /api/imports/{id}' => [['manager'], false],
+            'GET /api/integrations' => [['manager'], false],
+            'POST /api/integrations' => [['manager'], false],
+            'DELETE /api/integrations/{id}' => [['manager'], true],
+            'PUT /api/integrations/{id}/tell' => [['manager'], true],
+            'POST /api/deliveries/{id}/again' => [['manager'], true],
+            'GET /api/changes' => [self::ALL, false],
             'GET /api/calendars' => [self::ALL, false],
             'PUT /api/me/calendar' => [self::ALL, false],
             'DELETE /api/me/calendar' => [self::ALL, false],
@@ -219,6 +225,8 @@ abstract class AccessCase extends ApiTestCase
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
             str_starts_with($path, '/api/merges/') => $this->aMerge(),
             str_starts_with($path, '/api/imports/') => $this->anImport(),
+            str_starts_with($path, '/api/integrations/') => $this->aProgramme(),
+            str_starts_with($path, '/api/deliveries/') => $this->aDelivery(),
             str_starts_with($path, '/api/exports/') => $this->anExport(),
             str_starts_with($path, '/api/calendars/') => $this->aPlace(),
             str_starts_with($path, '/api/bills/') => $this->aBill(),
@@ -448,6 +456,32 @@ abstract class AccessCase extends ApiTestCase
         return (string) $id;
     }
 
+    protected function aProgramme(): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO integration (id, salon_id, staff_id, name, may, made_at, until_at)
+            SELECT ?, s.salon_id, s.id, 'books', '[\"read\"]', NOW(), DATE_ADD(NOW(), INTERVAL 7 DAY)
+            FROM staff s WHERE s.login = 'maren'",
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
+    /** One that was not taken. */
+    protected function aDelivery(): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO delivery (id, salon_id, integration_id, after_position, up_to, at, state)
+            SELECT ?, i.salon_id, i.id, 0, 1, NOW(), 'failed' FROM integration i WHERE i.id = ?",
+            [$id->toBinary(), Uuid::fromString($this->aProgramme())->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
     protected function aBill(): string
     {
         $id = Uuid::v7();
@@ -547,6 +581,8 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/bills/{id}/back' => ['place' => $this->aPlace(), 'why' => 'wrong'],
             'PUT /api/bookings/{id}/charge' => ['why' => 'sorry'],
             'DELETE /api/bookings/{id}/deposit' => ['place' => $this->aPlace()],
+            'POST /api/integrations' => ['name' => 'books', 'may' => ['read']],
+            'PUT /api/integrations/{id}/tell' => ['tell' => ''],
             'POST /api/drawer' => ['place' => $this->aPlace(), 'counted_minor' => 0, 'stays_minor' => 0],
             'PUT /api/bookings/{id}/date' => ['day' => date('Y-m-d'), 'time' => '16:45', 'kind' => 'nails'],
             'PUT /api/arrivals/{id}/comb' => ['zones' => []],

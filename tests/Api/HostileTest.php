@@ -73,6 +73,7 @@ final class HostileTest extends HostileCase
                 'PUT /api/me/screen',
                 "POST /api/dogs/$tansy/merge",
                 'POST /api/me/salons',
+                'POST /api/integrations',
             ] as $line
         ) {
             [$method, $path] = explode(' ', $line);

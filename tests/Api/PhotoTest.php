@@ -9,10 +9,8 @@ declare(strict_types=1);
 namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Arrival\PhotoStore;
-use KeenThistle\InOut\Exports;
 use KeenThistle\Refusal\Kind;
 use KeenThistle\Sweep\Sweep;
-use KeenThistle\TakeIn\Imports;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Uid\Uuid;
 
@@ -125,8 +123,7 @@ final class PhotoTest extends ApiTestCase
         $sweep = static fn (string $when): Sweep => new Sweep(
             $db,
             new PhotoStore($folder),
-            new Exports("$folder/exports", new MockClock($when)),
-            new Imports("$folder/exports", $db, new MockClock($when)),
+            [],
             new MockClock($when),
         );
         self::assertSame(0, $sweep('+50 minutes')->all()['files of photos'], 'a copy may be looking for it');

@@ -52,6 +52,7 @@ final class LayersTest
         'Card',
         'Vocabulary',
         'InOut',
+        'Integrate',
         'TakeIn',
         'Merge',
         'Privacy',

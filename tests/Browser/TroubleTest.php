@@ -135,6 +135,9 @@ final class TroubleTest extends BrowserTestCase
     public function testAViewThatCannotComeWithoutANetworkKeepsTheFrame(): void
     {
         $this->page->signIn('maren');
+        // The book's script is here once somebody was there; the log's is not.
+        $this->page->go('/book');
+        $this->page->css('#find');
         $this->page->network(false);
         $this->page->xpath("//nav//a[normalize-space(.)='Log']")->click();
         $this->sees($this->page, 'This page could not be loaded');

@@ -26,6 +26,7 @@ final readonly class RequestGuard
         private EntityManagerInterface $manager,
         private CsrfToken $csrf,
         private Acting $acting,
+        private Tokens $tokens,
     ) {
     }
 
@@ -42,6 +43,11 @@ final readonly class RequestGuard
             throw Refused::signInNeeded();
         }
         $this->acting->is($who->actor);
+        if (null !== $who->programme) {
+            $this->programme($who, $who->programme, $path);
+
+            return;
+        }
         $token = $request->headers->get('X-CSRF-Token', '');
         if (!$request->isMethodSafe() && !$this->csrf->isValid($who->actor->staff, $token)) {
             throw Refused::forbidden('This page is out of date. Reload it and try again.');
@@ -50,5 +56,15 @@ final readonly class RequestGuard
         if (!str_starts_with($request->getPathInfo(), '/api/session')) {
             $request->getSession()->save();
         }
+    }
+
+    /** It has no session, so nobody can make a browser ask in its place; what is of a person's own is not for it. */
+    private function programme(SignedIn $who, string $id, string $path): void
+    {
+        $this->tokens->count($id);
+        if (1 === preg_match('#^/api/(session|me)(/|$)#', $path)) {
+            throw Refused::forbidden('This is for people: a programme has no sign-in of its own to change.');
+        }
+        $this->salon->is($who->actor, $this->manager);
     }
 }

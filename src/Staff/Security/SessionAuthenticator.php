@@ -25,10 +25,10 @@ final class SessionAuthenticator extends AbstractAuthenticator
     {
     }
 
-    /** Null: only when somebody asks who it is. */
+    /** Null: only when somebody asks who it is. A token that came along stands alone. */
     public function supports(Request $request): ?bool
     {
-        return $request->hasPreviousSession() ? null : false;
+        return $request->hasPreviousSession() && !$request->headers->has('Authorization') ? null : false;
     }
 
     public function authenticate(Request $request): SelfValidatingPassport

@@ -13,8 +13,12 @@ use Symfony\Component\Security\Core\User\UserInterface;
 
 final class SignedIn implements UserInterface, PasswordAuthenticatedUserInterface
 {
-    public function __construct(public Actor $actor, private string $passwordHash)
-    {
+    /** @param string|null $programme id of the programme that acts in their name by its token */
+    public function __construct(
+        public Actor $actor,
+        private string $passwordHash,
+        public readonly ?string $programme = null,
+    ) {
     }
 
     public static function of(Staff $staff): self
@@ -25,7 +29,7 @@ final class SignedIn implements UserInterface, PasswordAuthenticatedUserInterfac
     /** @return list<string> */
     public function getRoles(): array
     {
-        return $this->actor->role->permissions();
+        return $this->actor->permissions();
     }
 
     public function getUserIdentifier(): string

@@ -94,6 +94,14 @@ const router = createBrowserRouter([
           { path: 'me', lazy: view(async () => (await import('../views/people/Me')).Me) },
           { path: 'diary', lazy: view(async () => (await import('../views/diary/Diary')).Diary) },
           { path: 'till', lazy: view(async () => (await import('../views/till/Till')).Till) },
+          {
+            path: 'programmes',
+            lazy: view(async () => (await import('../views/programmes/Programmes')).Programmes),
+          },
+          {
+            path: 'reference',
+            lazy: view(async () => (await import('../views/programmes/Reference')).Reference),
+          },
           { path: 'take-in/:id', lazy: view(async () => (await import('../views/inout/Sheet')).Sheet) },
           { path: 'in-and-out', lazy: view(async () => (await import('../views/inout/InOut')).InOut) },
           { path: 'prices', lazy: view(async () => (await import('../views/prices/Prices')).Prices) },

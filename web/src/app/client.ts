@@ -144,3 +144,14 @@ export function writeKey(): string {
     Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
   )
 }
+
+/**
+ * A file of JSON that ships with the screens.
+ *
+ * @throws when it does not come
+ */
+export async function asset(address: string): Promise<unknown> {
+  const answer = await globalThis.fetch(address)
+  if (!answer.ok) throw new Error('A file of this page did not come.')
+  return answer.json()
+}

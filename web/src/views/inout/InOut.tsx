@@ -6,6 +6,7 @@ import { api, take } from '../../app/client'
 import { useWrite } from '../../app/useWrite'
 import { Calendars } from '../../parts/Calendars'
 import { Button } from '../../ui/Button'
+import { LinkButton } from '../../ui/LinkButton'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { TakeIn } from './TakeIn'
@@ -57,6 +58,11 @@ export function InOut() {
       <TakeIn />
       <WholeSalon />
       <Calendars own={false} />
+      <section className="panel space-y-3 p-5" aria-label="Programmes that are let in">
+        <h2 className="text-xl">Programmes that are let in</h2>
+        <p>Book-keeping, a till or a page to book by, with a token that may what you say and no more.</p>
+        <LinkButton to="/programmes">Programmes that are let in</LinkButton>
+      </section>
     </div>
   )
 }
