@@ -12,7 +12,7 @@ http {
     }
     default_type application/octet-stream;
     # What is looked for is not written down, nor what opens an owner's page.
-    map $request_uri $logged { "~^/(?<what>agreement|care|date|receipt|calendar)/" "/$what/-"; "~^(?<path>[^?]*)" $path; }
+    map $request_uri $logged { "~^/(?<what>agreement|care|date|receipt|history|calendar)/" "/$what/-"; "~^(?<path>[^?]*)" $path; }
     log_format thistle '$remote_addr [$time_iso8601] "$request_method $logged" $status $body_bytes_sent $request_time $request_id';
     access_log @HOME@/log/access.log thistle;
     client_body_temp_path @HOME@/nginx/body; proxy_temp_path @HOME@/nginx/proxy; fastcgi_temp_path @HOME@/nginx/fastcgi;
@@ -56,7 +56,7 @@ http {
             if (-f @HOME@/closed) { return 418; }
             include @HOME@/fastcgi.inc;
         }
-        location ~ ^/(agreement|care|date|receipt|calendar)/ {
+        location ~ ^/(agreement|care|date|receipt|history|calendar)/ {
             if (-f @HOME@/closed) { return 418; }
             limit_req zone=owners burst=20 nodelay;
             limit_conn readers 2;

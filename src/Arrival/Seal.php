@@ -61,6 +61,48 @@ final class Seal
         return $seal;
     }
 
+    /**
+     * What leaves the house is signed so that anybody can tell that it was not changed, and this house that it is its
+     * own.
+     *
+     * @return array{key: string, signature: string} hexadecimal digits, Ed25519
+     */
+    public function sign(string $text): array
+    {
+        $pair = self::pair($this->keys()[0]);
+
+        return [
+            'key' => bin2hex(sodium_crypto_sign_publickey($pair)),
+            'signature' => bin2hex(sodium_crypto_sign_detached($text, sodium_crypto_sign_secretkey($pair))),
+        ];
+    }
+
+    /** @return 'own'|'other'|'no' signed here, signed elsewhere, or changed since */
+    public function signed(string $text, string $key, string $signature): string
+    {
+        $isSaid = 1 === preg_match('/^[0-9a-f]{64}$/D', $key) && 1 === preg_match('/^[0-9a-f]{128}$/D', $signature);
+        if (!$isSaid || !self::verifies($text, (string) hex2bin($key), (string) hex2bin($signature))) {
+            return 'no';
+        }
+        $own = array_map(
+            static fn (string $k): string => bin2hex(sodium_crypto_sign_publickey(self::pair($k))),
+            $this->keys(),
+        );
+
+        return \in_array($key, $own, true) ? 'own' : 'other';
+    }
+
+    private static function verifies(string $text, string $key, string $signature): bool
+    {
+        return '' !== $key && '' !== $signature && sodium_crypto_sign_verify_detached($signature, $text, $key);
+    }
+
+    /** @return non-empty-string */
+    private static function pair(#[\SensitiveParameter] string $key): string
+    {
+        return sodium_crypto_sign_seed_keypair(hash('sha256', "history $key", true));
+    }
+
     /** @param list<string> $covered */
     private static function over(#[\SensitiveParameter] string $key, array $covered): string
     {

@@ -12,7 +12,7 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class SalonRows
 {
-    private const LINK = '~/(agreement|care|date|receipt|enter|calendar)/[0-9a-f]{32,64}~';
+    private const LINK = '~/(agreement|care|date|receipt|history|enter|calendar)/[0-9a-f]{32,64}~';
 
     public function __construct(private Connection $db, private SalonFormat $format)
     {

@@ -108,7 +108,8 @@ final readonly class ChangeFeed implements Sweeps
                 [$raw],
             );
             $position = false === $last ? 0 : (int) Row::int($last['position']);
-            $from = false === $last ? 1000 * $this->clock->now()->getTimestamp() : self::ms(Row::text($last['change_id']));
+            $now = 1000 * $this->clock->now()->getTimestamp();
+            $from = false === $last ? $now : self::ms(Row::text($last['change_id']));
             $new = $this->db->fetchFirstColumn(
                 'SELECT c.id FROM change_log c LEFT JOIN change_position p ON p.change_id = c.id
                 WHERE c.salon_id = ? AND c.id >= ? AND p.change_id IS NULL ORDER BY c.id',

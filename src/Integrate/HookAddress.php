@@ -28,7 +28,7 @@ final class HookAddress
             && !isset($parts['user'])
             && 1 === preg_match('/^(?=.{4,253}$)([a-z0-9]([a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,}$/iD', $host);
         if (!$good) {
-            throw InvalidInput::at('tell', 'must be an address that begins with https:// and a name, no number');
+            throw InvalidInput::at('tell', 'must begin with https:// and name a server in words, not in numbers');
         }
     }
 }

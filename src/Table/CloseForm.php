@@ -26,6 +26,7 @@ final readonly class CloseForm
         #[Text(0, 1000), Says('for the next person')] public string $note = '',
         #[ListOf(NextVisit::class, 0, 6), Says('visits to book')] public array $next = [],
         #[Text(0, 600), Says('to the owner; null: none goes out')] public ?string $message = null,
+        #[Says('the note is for this salon alone')] public bool $note_own = false,
     ) {
     }
 

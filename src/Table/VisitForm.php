@@ -33,6 +33,7 @@ final readonly class VisitForm
         #[Choice(Upkeep::class, 'upkeep'), Says('what was really done at home')] public ?Upkeep $upkeep = null,
         #[Kilograms] public ?float $kg = null,
         #[Text(0, 1000)] public string $note = '',
+        #[Says('the note is for this salon alone')] public bool $note_own = false,
     ) {
     }
 

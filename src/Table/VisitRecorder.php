@@ -61,6 +61,7 @@ final readonly class VisitRecorder
         $visit->stage = $dog->stage;
         $visit->kg = $form->kg;
         $visit->note = trim($form->note);
+        $visit->noteOwn = $form->note_own;
         $this->manager->persist($visit);
         if (null !== $visit->kg) {
             $dog->kg = $visit->kg;

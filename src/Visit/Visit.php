@@ -88,6 +88,10 @@ class Visit implements SalonOwned
     #[ORM\Column(length: 1000)]
     public string $note = '';
 
+    /** The note is for this salon: it does not travel with the dog's history. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $noteOwn = false;
+
     public function __construct(Uuid $id, Dog $dog, Staff $staff, Place $place, \DateTimeImmutable $day, string $kind)
     {
         $this->id = $id;

@@ -147,6 +147,13 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/quote/answer' => [self::ALL, false],
             'GET /api/dogs/{id}/apart' => [self::ALL, true],
             'GET /api/dogs/{id}/same' => [self::ALL, true],
+            'GET /api/dogs/{id}/histories' => [self::ALL, true],
+            'POST /api/dogs/{id}/histories' => [[...self::TABLE, 'front_desk'], true],
+            'POST /api/dogs/{id}/histories/file' => [[...self::TABLE, 'front_desk'], true],
+            'POST /api/dogs/{id}/copy' => [[...self::TABLE, 'front_desk'], true],
+            // Of two salons: who may what of it is tested with what they share.
+            'GET /api/histories/{id}' => [self::ALL, false],
+            'DELETE /api/histories/{id}' => [[...self::TABLE, 'front_desk'], false],
             'GET /api/homes/{id}/everything' => [['manager'], false],
             'GET /api/homes/{id}/erasure' => [['manager'], false],
             'POST /api/homes/{id}/erasure' => [['manager'], false],
@@ -225,6 +232,7 @@ abstract class AccessCase extends ApiTestCase
             str_starts_with($path, '/api/bookings/') => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
             str_starts_with($path, '/api/merges/') => $this->aMerge(),
             str_starts_with($path, '/api/imports/') => $this->anImport(),
+            str_starts_with($path, '/api/histories/') => $this->aHistory(),
             str_starts_with($path, '/api/integrations/') => $this->aProgramme(),
             str_starts_with($path, '/api/deliveries/') => $this->aDelivery(),
             str_starts_with($path, '/api/exports/') => $this->anExport(),
@@ -456,6 +464,31 @@ abstract class AccessCase extends ApiTestCase
         return (string) $id;
     }
 
+    /** One that both salons have: asked by one of the other. */
+    protected function aHistory(string $state = 'allowed'): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO history_ask (id, salon_id, dog_id, staff_id, named, from_salon_id, from_dog_id,
+                asked_at, state, parts, since)
+            SELECT ?, d.salon_id, d.id, s.id, 'The Fulling Room', d.salon_id, d.id, NOW(), ?, '[\"card\"]', NOW()
+            FROM dog d JOIN staff s ON s.login = 'maren' WHERE d.name = 'Osric'",
+            [$id->toBinary(), $state],
+        );
+
+        return (string) $id;
+    }
+
+    /** @param string $path at which it is given, of the dog that it is of */
+    protected function aCopy(string $path): string
+    {
+        $this->ask('POST', str_replace('/histories/file', '/copy', $path));
+        $given = (string) $this->client->getResponse()->getContent();
+        $this->fresh();
+
+        return $given;
+    }
+
     protected function aProgramme(): string
     {
         $id = Uuid::v7();
@@ -581,6 +614,7 @@ abstract class AccessCase extends ApiTestCase
             'POST /api/bills/{id}/back' => ['place' => $this->aPlace(), 'why' => 'wrong'],
             'PUT /api/bookings/{id}/charge' => ['why' => 'sorry'],
             'DELETE /api/bookings/{id}/deposit' => ['place' => $this->aPlace()],
+            'POST /api/dogs/{id}/histories' => ['salon' => 'Some other salon'],
             'POST /api/integrations' => ['name' => 'books', 'may' => ['read']],
             'PUT /api/integrations/{id}/tell' => ['tell' => ''],
             'POST /api/drawer' => ['place' => $this->aPlace(), 'counted_minor' => 0, 'stays_minor' => 0],

@@ -33,6 +33,8 @@ final class AccessTest extends AccessCase
             'GET /date/{token}',
             'POST /date/{token}',
             'GET /receipt/{token}',
+            'GET /history/{token}',
+            'POST /history/{token}',
             'GET /calendar/{token}.ics',
             'GET /receipt/{token}.pdf',
         ];
@@ -70,6 +72,8 @@ final class AccessTest extends AccessCase
                 }
                 if ('POST /api/imports' === $line) {
                     $this->giveSheet("Dog,Breed\nMoss,poodle\n");
+                } elseif ('POST /api/dogs/{id}/histories/file' === $line) {
+                    $this->giveSheet($this->aCopy($target), path: $target);
                 } elseif ('POST /api/imports/salon' === $line) {
                     $this->giveSheet(self::smallSalon(), path: $path);
                 } elseif ('POST /api/arrivals/{id}/photos' === $line) {

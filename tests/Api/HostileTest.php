@@ -74,6 +74,7 @@ final class HostileTest extends HostileCase
                 "POST /api/dogs/$tansy/merge",
                 'POST /api/me/salons',
                 'POST /api/integrations',
+                "POST /api/dogs/$tansy/histories",
             ] as $line
         ) {
             [$method, $path] = explode(' ', $line);

@@ -36,7 +36,9 @@ final class IntegrateTest extends ApiTestCase
         $token = $this->letIn(['read', 'book']);
         self::assertNotSame([], $this->by($token, 'GET', '/api/dogs', 200)['dogs']);
         $dogs = self::rows($this->by($token, 'GET', '/api/dogs', 200)['dogs']);
-        self::assertSame([], array_filter(array_column($dogs, 'phone'), static fn (mixed $p): bool => '' !== $p && null !== $p));
+        foreach ($dogs as $dog) {
+            self::assertSame('', $dog['phone'] ?? '');
+        }
         $this->by($token, 'GET', '/api/homes/'.$this->homeOf('Osric'), 200);
         $form = ['day' => date('Y-m-d', (int) strtotime('+57 days')), 'time' => '10:00'];
         $this->by($token, 'POST', '/api/dogs/'.$this->dogId('Osric').'/bookings', 201, $form);

@@ -55,6 +55,7 @@ final class LayersTest
         'Integrate',
         'TakeIn',
         'Merge',
+        'Share',
         'Privacy',
         'Sweep',
         'Demo',

@@ -81,6 +81,45 @@ final class InOutTest extends BrowserTestCase
         self::assertStringNotContainsString('Rafe Moor', $this->page->css('main')->getText());
     }
 
+    public function testAHistoryIsAskedForAllowedByItsOwnerLookedAtAndTakenBack(): void
+    {
+        $this->page->signIn('sunniva');
+        $this->page->go('/in-and-out');
+        $this->give("Dog,Breed,Owner,Phone\nOsric,Wire terrier,Bertrand Sallow,0555-014-2280\n");
+        $this->page->button('Take 1 dog in')->click();
+        $this->sees($this->page, '1 dog is in the book');
+        $this->page->find('Osric');
+        $this->page->xpath("//button[.='Dog']")->click();
+        $this->page->button('Ask another salon')->click();
+        $this->page->type('Name of the other salon', 'the fulling room');
+        $this->page->button('Ask')->click();
+        $this->sees($this->page, 'its owner has not answered yet');
+        $there = $this->page->driver->getCurrentURL();
+
+        $owner = $this->another();
+        $owner->signIn('maren');
+        $owner->go('/outbox');
+        $link = $owner->xpath("//*[contains(text(), '/history/')]")->getText();
+        self::assertSame(1, preg_match('~/history/[0-9a-f]{64}~', $link, $found));
+        $owner->go($found[0]);
+        $this->sees($owner, 'Tinder Loft asks what we know of Osric');
+        $owner->xpath("//label[contains(., 'cautions')]//input")->click();
+        $owner->button('Let them see what is ticked')->click();
+        $this->sees($owner, 'may see what is ticked, since');
+
+        $this->page->go((string) parse_url($there, \PHP_URL_PATH).'?tab=dog');
+        $this->page->xpath("//a[@aria-label='Look at what the fulling room knows']")->click();
+        $this->sees($this->page, 'Osric at The Fulling Room');
+        $this->page->css('section[aria-label=Visits] summary');
+        $cautions = WebDriverBy::cssSelector('section[aria-label=Cautions]');
+        self::assertSame([], $this->page->driver->findElements($cautions));
+
+        $owner->button('Take it back: nothing any more')->click();
+        $this->sees($owner, 'sees nothing any more');
+        $this->page->driver->navigate()->refresh();
+        $this->sees($this->page, 'may not be seen, or not any more');
+    }
+
     private function give(string $sheet): void
     {
         $file = sys_get_temp_dir().'/'.bin2hex(random_bytes(6)).'/sheet.csv';

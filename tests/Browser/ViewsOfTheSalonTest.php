@@ -59,6 +59,9 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'prices' => ['/prices', 'these hold now'];
         yield 'prices, new' => ['/prices#New prices from a day', 'booked visits'];
         yield 'in and out' => ['/in-and-out', 'Calendars to subscribe to'];
+        yield 'programmes' => ['/programmes', 'No programme is let in'];
+        yield 'a programme, let in' => ['/programmes#Let one in', 'What it is for'];
+        yield 'the reference' => ['/reference', 'OpenAPI 3'];
         yield 'own password and PIN' => ['/me', 'Change the PIN'];
         yield 'kit, ticking' => ['/kit?tick=1', 'In the hand'];
     }

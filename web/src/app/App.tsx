@@ -95,6 +95,10 @@ const router = createBrowserRouter([
           { path: 'diary', lazy: view(async () => (await import('../views/diary/Diary')).Diary) },
           { path: 'till', lazy: view(async () => (await import('../views/till/Till')).Till) },
           {
+            path: 'histories/:id',
+            lazy: view(async () => (await import('../views/history/History')).History),
+          },
+          {
             path: 'programmes',
             lazy: view(async () => (await import('../views/programmes/Programmes')).Programmes),
           },

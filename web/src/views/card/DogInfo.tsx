@@ -3,6 +3,7 @@ import { House, Printer } from 'lucide-react'
 import type { Schemas } from '../../app/client'
 import { LinkButton } from '../../ui/LinkButton'
 import { day } from '../../ui/words'
+import { Elsewhere } from './Elsewhere'
 import { HousePattern } from './HousePattern'
 import { SameDog } from './SameDog'
 import { weight } from '../../ui/units'
@@ -63,6 +64,7 @@ export function DogInfo({ card, label }: { card: Schemas['CardView']; label: (zo
         <Printer aria-hidden className="size-5" /> Card on paper
       </LinkButton>
       <SameDog dogId={dog.id} name={dog.name} />
+      <Elsewhere dogId={dog.id} name={dog.name} />
       <HousePattern dogId={dog.id} label={label} />
     </div>
   )

@@ -8,7 +8,7 @@ export function Outcome({ check }: { check: Schemas['CheckView'] }) {
     <section className="panel space-y-3 p-5" aria-label="What it would come to">
       <h2 className="text-xl">What it would come to</h2>
       <p role="status">
-        Of {check.rows} rows <b>{check.ready} become dogs</b>
+        Of {check.rows} rows <b>{check.ready === 1 ? '1 becomes a dog' : `${check.ready} become dogs`}</b>
         {check.known > 0 && `, ${check.known} are in the book already and are left alone`}
         {check.faulty > 0 && (
           <>

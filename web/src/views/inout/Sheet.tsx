@@ -118,7 +118,7 @@ function Columns({ sheet }: { sheet: Given }) {
             disabled={c.ready === 0 || (c.faulty > 0 && !leave) || begin.isPending || check.isFetching}
             onClick={() => begin.mutate()}
           >
-            {begin.isPending ? 'One moment …' : `Take ${c.ready} dogs in`}
+            {begin.isPending ? 'One moment …' : `Take ${c.ready} ${c.ready === 1 ? 'dog' : 'dogs'} in`}
           </Button>
           <p role="alert" className="font-bold text-haw">
             {begin.error?.message}
@@ -160,8 +160,8 @@ function Taken({ sheet }: { sheet: Given }) {
       {sheet.state === 'done' && (
         <>
           <p>
-            <b>{sheet.made} dogs</b> are in the book, with their homes. What was on paper stands on each card
-            under <i>One line</i>, as shorthand, to be looked at.
+            <b>{sheet.made === 1 ? '1 dog is' : `${sheet.made} dogs are`} in the book</b>, with their homes.
+            What was on paper stands on each card under <i>One line</i>, as shorthand, to be looked at.
           </p>
           {sure ? (
             <div className="space-y-2">

@@ -1,9 +1,9 @@
 // From a spreadsheet: a sheet of dogs and owners is given, then looked at on a page of its own.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
-import { api, take } from '../../app/client'
+import { api, take, type Schemas } from '../../app/client'
 import { clock, day } from '../../ui/words'
-import { ChooseFile } from './ChooseFile'
+import { ChooseFile } from '../../parts/ChooseFile'
 
 export const SHEETS = ['imports']
 const STATES: Record<string, string> = {
@@ -31,7 +31,8 @@ export function TakeIn() {
         accept=".csv,.tsv,.txt,text/csv"
         label="Choose a sheet"
         busyLabel="Reading it …"
-        onSent={(id) => {
+        onSent={(given) => {
+          const { id } = given as Schemas['ImportView']
           void cache.invalidateQueries({ queryKey: SHEETS })
           void go(`/take-in/${id}`)
         }}

@@ -1,8 +1,9 @@
 // A whole salon as it was taken along from elsewhere, into one that has no dogs yet.
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { ChooseFile } from './ChooseFile'
+import { ChooseFile } from '../../parts/ChooseFile'
 import { useJob } from './useJob'
+import type { Schemas } from '../../app/client'
 
 export function WholeSalon() {
   const [job, setJob] = useState<string | null>(null)
@@ -19,7 +20,7 @@ export function WholeSalon() {
         accept=".zip,.json,application/zip,application/json"
         label="Choose its file"
         busyLabel="Looking it through …"
-        onSent={setJob}
+        onSent={(job) => setJob((job as Schemas['JobView']).id)}
       />
       {job && <OnItsWay key={job} job={job} />}
     </section>

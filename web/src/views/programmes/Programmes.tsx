@@ -55,8 +55,8 @@ export function Programmes() {
             <div>
               <h2 className="text-xl">{p.name}</h2>
               <p className="text-sm text-ink-2">
-                {p.state === 'open' ? `until ${day(p.until)}` : STATES[p.state]} · for {p.who} · last asked{' '}
-                {p.used_at ? `${ago(p.used_at)}, ${clock(p.used_at)}` : 'never'}
+                {p.state === 'open' ? `until ${day(p.until)}` : STATES[p.state]} · for {p.who} ·{' '}
+                {p.used_at ? `last asked ${ago(p.used_at)}, ${clock(p.used_at)}` : 'never asked yet'}
               </p>
             </div>
             {p.state === 'open' && <End programme={p} after={now} />}

@@ -81,5 +81,6 @@ function word({ enum: values, type, format, maxLength, minimum, maximum }: Schem
   if (values) return values.map(String).join(' | ') || 'text'
   const range = minimum !== undefined || maximum !== undefined ? ` ${minimum ?? ''} to ${maximum ?? ''}` : ''
   const plain: Record<string, string> = { string: 'text', boolean: 'true or false', object: 'object' }
-  return `${format ?? plain[type ?? ''] ?? type ?? 'anything'}${range}${maxLength ? ` of at most ${maxLength}` : ''}`
+  const most = maxLength ? ` of at most ${maxLength}` : ''
+  return (format ?? plain[type ?? ''] ?? type ?? 'anything') + range + most
 }

@@ -1,4 +1,4 @@
-// Programmes: let in with what is ticked, the token shown once; what was not taken told again; the reference read.
+// Programmes: let in with what is ticked, the token shown once; told again; the reference read.
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { describe, expect, it } from 'vitest'

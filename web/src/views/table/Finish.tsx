@@ -105,6 +105,7 @@ function Closing({ groom, finish, labels, tap, unsent, children }: ClosingProps)
   const [dates, setDates] = useState<Dates>({})
   const [kind, setKind] = useState(finish.kind)
   const [note, setNote] = useState('')
+  const [noteOwn, setNoteOwn] = useState(false)
   const [tell, setTell] = useState(finish.phone !== '')
   const [message, setMessage] = useState(finish.message)
   const canWork = may('visit')
@@ -116,6 +117,7 @@ function Closing({ groom, finish, labels, tap, unsent, children }: ClosingProps)
           body: {
             kind,
             note,
+            note_own: noteOwn,
             next: datesToSend(finish, dates),
             message: tell ? message : null,
           },
@@ -219,6 +221,13 @@ function Closing({ groom, finish, labels, tap, unsent, children }: ClosingProps)
               maxLength={1000}
               onChange={(e) => setNote(e.target.value)}
             />
+            {note && (
+              <CheckField
+                label="For this salon alone"
+                checked={noteOwn}
+                onChange={(e) => setNoteOwn(e.target.checked)}
+              />
+            )}
           </div>
           <Button
             kind="main"

@@ -166,6 +166,7 @@ describe('the end of a groom', () => {
     expect(asked.find((a) => a.path.endsWith('/close'))?.body).toEqual({
       kind: 'full',
       note: 'good',
+      note_own: false,
       next: [{ kind: 'full', on: '2026-06-18', time: '10:30', staff: 's1' }],
       message: 'Brisk is ready.',
     })

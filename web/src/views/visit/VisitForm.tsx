@@ -86,6 +86,7 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
             upkeep: head.upkeep,
             kg: kgTyped(head.kg),
             note: head.note,
+            note_own: head.noteOwn,
             zones: planned.map((z) => ({
               zone: z.zone,
               state: row(z.zone).state,
@@ -267,6 +268,13 @@ function Form({ card, words }: { card: Schemas['CardView']; words: Schemas['Voca
           onChange={(e) => set({ note: e.target.value })}
           error={errors.note}
         />
+        {head.note && (
+          <CheckField
+            label="For this salon alone"
+            checked={head.noteOwn}
+            onChange={(e) => set({ noteOwn: e.target.checked })}
+          />
+        )}
       </div>
       <div className="sticky bottom-0 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-3">
         <Button type="submit" kind="main" disabled={save.isPending}>

@@ -58,6 +58,8 @@ export interface Head {
   upkeep: string
   kg: string
   note: string
+  /** the note does not travel with the dog's history */
+  noteOwn: boolean
 }
 
 export function headOf(card: Schemas['CardView'], found: Found): Head {
@@ -71,6 +73,7 @@ export function headOf(card: Schemas['CardView'], found: Found): Head {
     upkeep: found.upkeep ?? card.dog.upkeep,
     kg: typedWeight(found.kg),
     note: '',
+    noteOwn: false,
   }
 }
 

@@ -1,8 +1,8 @@
 // A button that chooses a file and sends it; what was wrong with it is said below, field by field.
 import { FileUp } from 'lucide-react'
 import { useRef, useState } from 'react'
-import { ApiError, send, writeKey } from '../../app/client'
-import { Button } from '../../ui/Button'
+import { ApiError, send, writeKey } from '../app/client'
+import { Button } from '../ui/Button'
 
 interface Props {
   /** where it is sent, as multipart with `file` */
@@ -11,7 +11,8 @@ interface Props {
   label: string
   busyLabel: string
   main?: boolean
-  onSent: (id: string) => void
+  /** what the server answers */
+  onSent: (answer: unknown) => void
 }
 
 export function ChooseFile({ path, accept, label, busyLabel, main = false, onSent }: Props) {
@@ -25,7 +26,7 @@ export function ChooseFile({ path, accept, label, busyLabel, main = false, onSen
     const body = new FormData()
     body.set('file', file)
     try {
-      onSent(((await send(path, body, writeKey())) as { id: string }).id)
+      onSent(await send(path, body, writeKey()))
     } catch (e) {
       const named =
         e instanceof ApiError
