@@ -15,6 +15,7 @@ use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use Symfony\Component\Clock\ClockInterface;
 
 /** @implements Handler<ChangeDog> */
 final readonly class ChangeDogHandler implements Handler
@@ -25,6 +26,7 @@ final readonly class ChangeDogHandler implements Handler
         private Homes $homes,
         private Apart $apart,
         private EntityManagerInterface $manager,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -47,6 +49,9 @@ final readonly class ChangeDogHandler implements Handler
             $first->name = trim($owner->name);
             $first->phone = trim($owner->phone);
             $first->email = trim($owner->email);
+        }
+        if ($before['photo_consent'] !== $dog->photoConsent) {
+            $this->manager->persist(Consent::toPhotos($dog, $this->scope->person($actor), $this->clock->now()));
         }
         $after = self::forLog($dog);
         $changed = array_keys(

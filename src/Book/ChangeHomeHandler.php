@@ -16,6 +16,8 @@ use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use KeenThistle\Staff\Staff;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /** @implements Handler<ChangeHome> */
@@ -27,6 +29,7 @@ final readonly class ChangeHomeHandler implements Handler
         private DogIndex $index,
         private EntityManagerInterface $manager,
         private Connection $db,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -53,7 +56,7 @@ final readonly class ChangeHomeHandler implements Handler
         $home->vet = trim($form->vet);
         $home->others = array_map(static fn (HomeOtherForm $o): array => $o->row(), $form->others);
         [$home->quietFrom, $home->quietTo] = [$form->quiet_from, $form->quiet_to];
-        $this->people($home, $form, $this->scope->today($actor));
+        $this->people($home, $form, $this->scope->today($actor), $this->scope->person($actor));
         $this->manager->flush();
         $entries = [];
         foreach ($this->manager->getRepository(Dog::class)->findBy(['household' => $home]) as $dog) {
@@ -73,7 +76,7 @@ final readonly class ChangeHomeHandler implements Handler
         );
     }
 
-    private function people(Household $home, HomeForm $form, \DateTimeImmutable $today): void
+    private function people(Household $home, HomeForm $form, \DateTimeImmutable $today, Staff $by): void
     {
         $known = [];
         foreach ($home->clients as $c) {
@@ -89,13 +92,16 @@ final readonly class ChangeHomeHandler implements Handler
             if ($client->writes !== $p->writes) {
                 $client->writes = $p->writes;
                 $client->writesOn = 'unasked' === $p->writes ? null : $today;
+                $this->manager->persist(Consent::toMessages($client, $by, $this->clock->now()));
             }
             unset($known[$id]);
         }
         foreach ($known as $gone) {
-            $this->db->executeStatement('UPDATE message SET client_id = NULL WHERE client_id = ?', [
-                $gone->id->toBinary(),
-            ]);
+            foreach (['message', 'consent'] as $table) {
+                $this->db->executeStatement("UPDATE $table SET client_id = NULL WHERE client_id = ?", [
+                    $gone->id->toBinary(),
+                ]);
+            }
             $home->clients->removeElement($gone);
         }
     }

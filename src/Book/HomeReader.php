@@ -1,6 +1,6 @@
 <?php
 
-/** Reads a home with its people, its dogs and its past: seven queries, however many dogs. */
+/** Reads a home with its people, its dogs and its past: eight queries, however many dogs. */
 
 declare(strict_types=1);
 
@@ -61,6 +61,28 @@ final readonly class HomeReader
                 "SELECT a.dog_id, d.name dog, a.day, CONCAT(IF(g.agreed, 'agreed by ', 'refused by '), g.signed_by) what
                 FROM agreement g JOIN arrival a ON a.id = g.arrival_id JOIN dog d ON d.id = a.dog_id
                 WHERE d.household_id = :home AND g.salon_id = :salon ORDER BY g.id DESC LIMIT 8",
+            ),
+            $this->consents($actor, $home->id),
+        );
+    }
+
+    /** @return list<HomeConsentView> newest first */
+    private function consents(Actor $actor, Uuid $home): array
+    {
+        return array_map(
+            static fn (array $r): HomeConsentView => new HomeConsentView(
+                Row::instant($r['at']),
+                Row::text($r['said_of']),
+                Row::text($r['text']),
+                Row::text($r['who']),
+            ),
+            $this->scope->rows(
+                $actor,
+                "SELECT k.at, COALESCE(d.name, c.name, '') said_of, k.text, s.name who FROM consent k
+                JOIN staff s ON s.id = k.staff_id LEFT JOIN client c ON c.id = k.client_id
+                LEFT JOIN dog d ON d.id = k.dog_id
+                WHERE k.household_id = :home AND k.salon_id = :salon ORDER BY k.id DESC LIMIT 20",
+                ['home' => $home->toBinary()],
             ),
         );
     }

@@ -18,6 +18,7 @@ final readonly class HomeView
      * @param list<HomeMessageView> $messages
      * @param list<HomeEventView>   $visits
      * @param list<HomeEventView>   $agreements
+     * @param list<HomeConsentView> $consents
      * @param list<string>          $open
      */
     public function __construct(
@@ -35,6 +36,8 @@ final readonly class HomeView
         #[Says('what went to its people, newest first'), Gives('list<HomeMessageView>')] public array $messages,
         #[Says('the newest, of all its dogs'), Gives('list<HomeEventView>')] public array $visits,
         #[Gives('list<HomeEventView>')] public array $agreements,
+        #[Says('what its people said yes or no to, newest first'), Gives('list<HomeConsentView>')]
+        public array $consents,
     ) {
     }
 }

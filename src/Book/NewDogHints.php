@@ -53,13 +53,15 @@ final readonly class NewDogHints
         if (\strlen(implode('', $words)) < self::FROM) {
             return [];
         }
-        $joins = $parameters = [];
+        $joins = $parameters = $called = [];
         foreach ($words as $i => $word) {
             $joins[] =
                 "JOIN dog_term t$i ON t$i.dog_id = d.id AND t$i.salon_id = :salon AND t$i.field = ".
                 SearchTerms::PEOPLE.
                 " AND t$i.term LIKE :w$i";
             $parameters["w$i"] = $word.'%';
+            $parameters["in$i"] = '% '.$word.'%';
+            $called[] = "(c.name LIKE :w$i OR c.name LIKE :in$i)";
         }
         $rows = $this->scope->rows(
             $actor,
@@ -72,6 +74,10 @@ final readonly class NewDogHints
                 (SELECT d.household_id FROM dog d ".
                 implode(' ', $joins).
                 ' WHERE d.salon_id = :salon)
+                OR h.salon_id = :salon AND h.id IN (SELECT c.household_id FROM client c
+                LEFT JOIN dog o ON o.household_id = c.household_id WHERE c.salon_id = :salon AND o.id IS NULL AND '.
+                implode(' AND ', $called).
+                ')
             ORDER BY h.name, h.id LIMIT '.
                 self::MOST,
             $parameters,

@@ -14,6 +14,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Log\Entry;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Component\Uid\Uuid;
 
@@ -27,6 +28,7 @@ final readonly class TakeDogInHandler implements Handler
         private Homes $homes,
         private Apart $apart,
         private EntityManagerInterface $manager,
+        private ClockInterface $clock,
         #[AutowireIterator(WithNewDog::class)] private iterable $beginnings,
     ) {
     }
@@ -44,6 +46,9 @@ final readonly class TakeDogInHandler implements Handler
         );
         $form->into($dog, $this->scope->today($actor));
         $this->manager->persist($dog);
+        if ($dog->photoConsent) {
+            $this->manager->persist(Consent::toPhotos($dog, $this->scope->person($actor), $this->clock->now()));
+        }
         foreach ($this->beginnings as $beginning) {
             $beginning->begin($dog, $this->manager);
         }

@@ -10,6 +10,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
 use KeenThistle\Command\Outcome;
+use KeenThistle\Core\Care\RetentionRule;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Order\SchoolTable;
 use KeenThistle\Log\Entry;
@@ -49,6 +50,8 @@ final readonly class ChangeHouseHandler implements Handler
         $salon->hemisphere = $form->hemisphere;
         $salon->language = $form->language ?? $salon->language;
         $salon->units = $form->units ?? $salon->units;
+        $salon->keepMessagesMonths = $form->keep_messages_months ?? $salon->keepMessagesMonths;
+        $salon->keepGoneYears = self::years($form->keep_gone_years ?? $salon->keepGoneYears);
         $this->setZone($salon, $form, $actor);
         $salon->schools = array_diff_assoc($schools, SchoolTable::defaults());
         $salon->styles = $styles ?? $salon->styles;
@@ -63,6 +66,14 @@ final readonly class ChangeHouseHandler implements Handler
             entries: [new Entry(null, 'house', (string) $salon->id, "house style: $words", $before, $after)],
             allCards: true,
         );
+    }
+
+    /** @throws InvalidInput for less than the books of the house have to be kept */
+    private static function years(int $years): int
+    {
+        return 1 === $years
+            ? throw InvalidInput::at('keep_gone_years', 'must be 0, or '.RetentionRule::LEAST_YEARS.' or more')
+            : $years;
     }
 
     /** @throws InvalidInput where visits are booked, and nobody has said that it is meant */
@@ -99,6 +110,8 @@ final readonly class ChangeHouseHandler implements Handler
             'time_zone' => $salon->timeZone,
             'language' => $salon->language,
             'units' => $salon->units,
+            'messages_kept' => (string) $salon->keepMessagesMonths,
+            'homes_kept' => (string) $salon->keepGoneYears,
             'styles' => implode(', ', array_column($salon->styles, 'name')),
         ] +
             $salon->schools +

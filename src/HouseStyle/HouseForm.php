@@ -37,6 +37,10 @@ final readonly class HouseForm
         public bool $zone_meant = false,
         #[Choice(Languages::ALL, 'language'), Says('null: as it is')] public ?string $language = null,
         #[Choice(Salon::UNITS, 'units'), Says('null: as they are')] public ?string $units = null,
+        #[Whole(0, 120), Says('months the texts of messages are kept; 0: for ever; null: as it is')]
+        public ?int $keep_messages_months = null,
+        #[Whole(0, 30), Says('years until a home that nobody comes from is erased; 0: never; null: as it is')]
+        public ?int $keep_gone_years = null,
         #[Shaped([SchoolTable::class, 'shape'])] public ?Fields $schools = null,
         #[ListOf(StyleForm::class, 0, 60), Says('the salon\'s own; null: as they are')] public ?array $styles = null,
     ) {

@@ -37,6 +37,8 @@ final readonly class HouseStyleView
         public array $time_zones,
         #[Gives("'en'|'en-US'")] public string $language,
         #[Gives("'metric'|'us'")] public string $units,
+        #[Says('months the texts of messages are kept; 0: for ever')] public int $keep_messages_months,
+        #[Says('years until a home that nobody comes from is erased; 0: never')] public int $keep_gone_years,
         public array $schools,
         #[Says('the points by what of the work they change')] public array $school_groups,
         public array $styles,
@@ -78,6 +80,8 @@ final readonly class HouseStyleView
             \DateTimeZone::listIdentifiers(),
             $salon->language,
             $salon->units,
+            $salon->keepMessagesMonths,
+            $salon->keepGoneYears,
             $rows,
             array_map(
                 static fn (array $g): array => ['label' => $g[0], 'points' => $g[1]],

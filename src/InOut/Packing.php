@@ -103,7 +103,8 @@ final readonly class Packing
     private function csv(Actor $actor, string $export, string $table, array $columns, string $to): void
     {
         $out = self::open($to);
-        fputcsv($out, $columns, escape: '', eol: "\r\n");
+        $headings = array_map(static fn (string $c): string => SalonFormat::heading($table, $c), $columns);
+        fputcsv($out, $headings, escape: '', eol: "\r\n");
         foreach ($this->exports->piecesOf($actor, $export, $table) as $file) {
             foreach (self::lines($file) as $line) {
                 fputcsv($out, array_map(self::cell(...), self::row($line)), escape: '', eol: "\r\n");

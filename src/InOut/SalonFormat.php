@@ -32,6 +32,29 @@ final readonly class SalonFormat
         'datetime_immutable' => 'instant',
     ];
 
+    /** What a number is in, where its name does not say so; a sheet has it in its heading. */
+    private const UNITS = [
+        'salon.mat_limit' => 'percent',
+        'arrival.mat_load' => 'percent',
+        'booking.charge' => 'minor',
+        'booking.deposit' => 'minor',
+        'drawer_count.counted' => 'minor',
+        'drawer_count.expected' => 'minor',
+        'drawer_count.sales' => 'minor',
+        'drawer_count.stays' => 'minor',
+        'photo.height' => 'px',
+        'photo.width' => 'px',
+        'price_list.mat_rate' => 'minor_a_minute',
+        'price_list.rate' => 'minor_a_minute',
+        'sale.change_given' => 'minor',
+        'sale.total' => 'minor',
+        'staff.heavy_most' => 'dogs',
+        'staff.strip_most' => 'dogs',
+        'visit.arrival_load' => 'percent',
+        'visit.estimate' => 'minutes',
+        'wash_product.dwell' => 'minutes',
+    ];
+
     public function __construct(private EntityManagerInterface $manager)
     {
     }
@@ -54,6 +77,14 @@ final readonly class SalonFormat
         ksort($out);
 
         return ['salon' => $out['salon'] ?? []] + $out;
+    }
+
+    /** Heading of a column in a sheet: its name, with its unit. */
+    public static function heading(string $table, string $column): string
+    {
+        $unit = self::UNITS["$table.$column"] ?? '';
+
+        return '' === $unit ? $column : "{$column}_$unit";
     }
 
     /** @return array<string, array<string, string>> the table that a column names a row of, by table and column */

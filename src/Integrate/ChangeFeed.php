@@ -87,7 +87,7 @@ final readonly class ChangeFeed implements Sweeps
         $before = $this->clock->now()->modify('-'.self::KEPT_DAYS.' days')->getTimestamp();
 
         return (int) $this->db->executeStatement('DELETE FROM change_position WHERE change_id < ?', [
-            self::bound(1000 * $before),
+            Row::lowestId(1000 * $before),
         ]);
     }
 
@@ -113,7 +113,7 @@ final readonly class ChangeFeed implements Sweeps
             $new = $this->db->fetchFirstColumn(
                 'SELECT c.id FROM change_log c LEFT JOIN change_position p ON p.change_id = c.id
                 WHERE c.salon_id = ? AND c.id >= ? AND p.change_id IS NULL ORDER BY c.id',
-                [$raw, self::bound($from - self::OVERLAP_MS)],
+                [$raw, Row::lowestId($from - self::OVERLAP_MS)],
             );
             foreach (array_chunk($new, self::MOST) as $some) {
                 $values = [];
@@ -163,12 +163,6 @@ final readonly class ChangeFeed implements Sweeps
             null === $r['dog_id'] ? null : Row::id($r['dog_id']),
             Row::text($r['summary']),
         );
-    }
-
-    /** The lowest id of that moment: ids begin with the milliseconds they were made at. */
-    private static function bound(int $ms): string
-    {
-        return substr(pack('J', $ms), 2).str_repeat("\0", 10);
     }
 
     /** When an id was made. */

@@ -64,6 +64,9 @@ final readonly class EraseHomeHandler implements Handler
                     WHERE dog_id IN ($of) AND kind IN ('dog', 'home', 'message', 'arrival', 'booking', 'till')",
                 "UPDATE booking SET note = '', told = '', let_go = '' WHERE dog_id IN ($of)",
                 "DELETE FROM waiting_dog WHERE dog_id IN ($of)",
+                // What other salons know of it stays theirs; nothing is seen from here any more, or from there.
+                "DELETE FROM history_ask WHERE dog_id IN ($of)",
+                "UPDATE history_ask SET state = 'revoked', from_dog_id = NULL WHERE from_dog_id IN ($of)",
             ] as $sql
         ) {
             $this->db->executeStatement($sql, ['home' => $id]);

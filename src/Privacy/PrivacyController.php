@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Privacy;
 
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Book\Dog;
 use KeenThistle\Book\Household;
 use KeenThistle\Command\Commands;
 use KeenThistle\Command\Http\Answer;
@@ -40,11 +41,27 @@ final readonly class PrivacyController
     public function everything(Actor $actor, string $id): Response
     {
         $home = $this->home($actor, $id);
-        $tables = $this->rows->of($actor, (string) $home->id);
+
+        return self::file('home', $this->rows->of($actor, (string) $home->id));
+    }
+
+    #[Route('/api/dogs/{id}/everything', methods: ['GET'])]
+    #[IsGranted(May::PEOPLE)]
+    #[Endpoint('Everything that is kept of a dog but its people and money, as JSON in the salon\'s open format')]
+    public function ofDog(Actor $actor, string $id): Response
+    {
+        $dog = $this->scope->get($actor, Dog::class, $id, $this->manager, 'dog');
+
+        return self::file('dog', $this->rows->ofDog($actor, (string) $dog->id));
+    }
+
+    /** @param array<string, list<array<string, mixed>>> $tables */
+    private static function file(string $of, array $tables): Response
+    {
         $response = new JsonResponse(
-            ['format' => SalonFormat::NAME.'/home', 'version' => SalonFormat::VERSION, 'tables' => $tables],
+            ['format' => SalonFormat::NAME."/$of", 'version' => SalonFormat::VERSION, 'tables' => $tables],
             200,
-            ['Content-Disposition' => 'attachment; filename="home.json"', 'Cache-Control' => 'private, no-store'],
+            ['Content-Disposition' => "attachment; filename=\"$of.json\"", 'Cache-Control' => 'private, no-store'],
         );
 
         return $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);

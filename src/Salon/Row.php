@@ -36,6 +36,12 @@ final class Row
         return str_replace(' ', 'T', self::text($value)).'Z';
     }
 
+    /** The lowest id of a moment: ids begin with the milliseconds they were made at. */
+    public static function lowestId(int $ms): string
+    {
+        return substr(pack('J', $ms), 2).str_repeat("\0", 10);
+    }
+
     /** @param list<Uuid> $ids as they are listed in SQL */
     public static function list(array $ids): string
     {

@@ -48,6 +48,14 @@ class Salon
     #[ORM\Column(options: ['default' => false])]
     public bool $demo = false;
 
+    /** The texts of messages are kept so long; 0: for ever. */
+    #[ORM\Column(type: 'smallint', options: ['default' => 24])]
+    public int $keepMessagesMonths = 24;
+
+    /** A home that nobody comes from any more is erased after so long; 0: never. */
+    #[ORM\Column(type: 'smallint', options: ['default' => 0])]
+    public int $keepGoneYears = 0;
+
     /** Whether this salon asks for proof of vaccination. */
     #[ORM\Column(options: ['default' => true])]
     public bool $asksForVaccination = true;

@@ -24,6 +24,7 @@ final class WhileTheWorkerRuns
     private int $told = 0;
     /** When programmes were last told what is new. */
     private int $tells = 0;
+    private int $busy = 0;
 
     public function __construct(
         private readonly Night $night,
@@ -37,7 +38,7 @@ final class WhileTheWorkerRuns
     #[AsEventListener]
     public function started(WorkerStartedEvent $event): void
     {
-        $this->looked = $this->clock->now()->getTimestamp();
+        $this->looked = $this->tells = $this->busy = $this->clock->now()->getTimestamp();
         $this->night->beat();
         $this->night->takeUpLeft();
     }
@@ -50,15 +51,23 @@ final class WhileTheWorkerRuns
             $this->told = $now;
             $this->night->beat();
         }
-        if ($event->isWorkerIdle() && $now - $this->tells >= self::TELLS_S) {
-            $this->tells = $now;
-            $this->deliveries->whenDue();
-        }
+        $this->tell($event->isWorkerIdle(), $now);
         if ($event->isWorkerIdle() && $now - $this->looked >= self::EVERY_S) {
             $this->looked = $now;
             $this->night->whenDue();
             $this->reminders->whenDue();
             $this->due->whenStale();
+        }
+    }
+
+    /** What is new, to programmes: shortly after the work is done, and once a minute where there is always some. */
+    private function tell(bool $isIdle, int $now): void
+    {
+        $this->busy = $isIdle ? $this->busy : $now;
+        $quiet = $now - max($this->busy, $this->tells);
+        if ($isIdle && ($quiet >= self::TELLS_S || $now - $this->tells >= self::EVERY_S)) {
+            $this->tells = $now;
+            $this->deliveries->whenDue();
         }
     }
 }

@@ -65,6 +65,10 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/exports' => [['manager'], false],
             'POST /api/exports' => [['manager'], false],
             'GET /api/exports/{id}' => [['manager'], false],
+            'POST /api/contacts/answer' => [['manager'], false],
+            'POST /api/contacts' => [['manager'], false],
+            'POST /api/appointments/answer' => [['manager'], false],
+            'POST /api/appointments' => [['manager'], false],
             'GET /api/imports' => [['manager'], false],
             'POST /api/imports' => [['manager'], false],
             'POST /api/imports/salon' => [['manager'], false],
@@ -154,6 +158,7 @@ abstract class AccessCase extends ApiTestCase
             // Of two salons: who may what of it is tested with what they share.
             'GET /api/histories/{id}' => [self::ALL, false],
             'DELETE /api/histories/{id}' => [[...self::TABLE, 'front_desk'], false],
+            'GET /api/dogs/{id}/everything' => [['manager'], true],
             'GET /api/homes/{id}/everything' => [['manager'], false],
             'GET /api/homes/{id}/erasure' => [['manager'], false],
             'POST /api/homes/{id}/erasure' => [['manager'], false],
@@ -487,6 +492,19 @@ abstract class AccessCase extends ApiTestCase
         $this->fresh();
 
         return $given;
+    }
+
+    /** What is sent as a file, by path; null: the route takes none. */
+    protected static function file(string $line): ?string
+    {
+        return match ($line) {
+            'POST /api/imports' => "Dog,Breed\nMoss,poodle\n",
+            'POST /api/imports/salon' => self::smallSalon(),
+            'POST /api/contacts', 'POST /api/contacts/answer' => "BEGIN:VCARD\nVERSION:4.0\nFN:Nell\nEND:VCARD\n",
+            'POST /api/appointments',
+            'POST /api/appointments/answer' => "BEGIN:VCALENDAR\nVERSION:2.0\nEND:VCALENDAR\n",
+            default => null,
+        };
     }
 
     protected function aProgramme(): string

@@ -70,12 +70,11 @@ final class AccessTest extends AccessCase
                 if ('DELETE /api/photos/{id}' === $line) {
                     $target = '/api/photos/'.$this->anotherPhoto();
                 }
-                if ('POST /api/imports' === $line) {
-                    $this->giveSheet("Dog,Breed\nMoss,poodle\n");
+                $file = self::file($line);
+                if (null !== $file) {
+                    $this->giveSheet($file, path: $path);
                 } elseif ('POST /api/dogs/{id}/histories/file' === $line) {
                     $this->giveSheet($this->aCopy($target), path: $target);
-                } elseif ('POST /api/imports/salon' === $line) {
-                    $this->giveSheet(self::smallSalon(), path: $path);
                 } elseif ('POST /api/arrivals/{id}/photos' === $line) {
                     $this->sendPhoto($target);
                 } else {

@@ -70,6 +70,15 @@ export function Elsewhere({ dogId, name }: { dogId: string; name: string }) {
             onSent={now}
           />
           <Copy dogId={dogId} name={name} />
+          {may('people') && (
+            <a
+              href={`/api/dogs/${dogId}/everything`}
+              download
+              className="inline-flex min-h-11 items-center font-bold text-slate underline"
+            >
+              Everything of {name}, as a file
+            </a>
+          )}
         </div>
       )}
       {asking && <AskElsewhere dogId={dogId} name={name} after={now} onClose={() => setAsking(false)} />}

@@ -11,6 +11,7 @@ export function Past({ home }: { home: HomeData }) {
       <Events title="Visits" events={home.visits} />
       <Events title="Agreed" events={home.agreements} />
       <Messages messages={home.messages} />
+      <Said consents={home.consents} />
     </div>
   )
 }
@@ -43,9 +44,28 @@ function Messages({ messages }: { messages: HomeData['messages'] }) {
       <ul className="panel divide-y divide-line">
         {messages.map((m) => (
           <li key={m.at + m.text} className="px-4 py-3">
-            <p>{m.text}</p>
+            <p>{m.text || 'Its text is not kept any more.'}</p>
             <p className="text-sm text-ink-2">
               {m.dog} · {day(m.at)}, {clock(m.at)} · {m.state === 'stopped' ? 'not sent' : m.state}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Said({ consents }: { consents: HomeData['consents'] }) {
+  if (consents.length === 0) return null
+  return (
+    <section aria-label="What they said yes or no to">
+      <h2 className="mb-2 text-xl">What they said yes or no to</h2>
+      <ul className="panel divide-y divide-line">
+        {consents.map((c) => (
+          <li key={c.at + c.of + c.text} className="px-4 py-3">
+            <p>{c.text}</p>
+            <p className="text-sm text-ink-2">
+              {[c.of, `${day(c.at)}, ${clock(c.at)}`, `noted by ${c.by}`].filter(Boolean).join(' · ')}
             </p>
           </li>
         ))}

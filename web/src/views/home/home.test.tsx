@@ -31,6 +31,7 @@ const HOME = {
   open: ['Tansy has no next date.'],
   visits: [{ dog_id: 'd1', dog: 'Tansy', on: '2026-11-02', what: 'full, Tove' }],
   agreements: [],
+  consents: [],
   dogs: [
     {
       id: 'd1',

@@ -35,6 +35,8 @@ function Form({ house }: { house: HouseData }) {
     mat_limit: String(house.mat_limit),
     asks_for_vaccination: house.asks_for_vaccination,
     remind_days: String(house.remind_days),
+    keep_messages_months: String(house.keep_messages_months),
+    keep_gone_years: String(house.keep_gone_years),
     lift_kg: typedWeight(house.lift_kg),
     hemisphere: house.hemisphere,
     time_zone: house.time_zone,
@@ -58,6 +60,8 @@ function Form({ house }: { house: HouseData }) {
             ...v,
             mat_limit: number(v.mat_limit),
             remind_days: number(v.remind_days),
+            keep_messages_months: number(v.keep_messages_months),
+            keep_gone_years: number(v.keep_gone_years),
             lift_kg: kgTyped(v.lift_kg) ?? '',
             schools,
             styles: own,
@@ -170,6 +174,22 @@ function Form({ house }: { house: HouseData }) {
           hint="0: nobody is"
           onChange={(e) => set({ remind_days: e.target.value })}
           error={errors.remind_days}
+        />
+        <TextField
+          label="Texts of messages are kept for so many months"
+          inputMode="numeric"
+          value={v.keep_messages_months}
+          hint="0: for ever"
+          onChange={(e) => set({ keep_messages_months: e.target.value })}
+          error={errors.keep_messages_months}
+        />
+        <TextField
+          label="A home nobody comes from is erased after so many years"
+          inputMode="numeric"
+          value={v.keep_gone_years}
+          hint="0: never; else 2 or more. What was done to the dog stays"
+          onChange={(e) => set({ keep_gone_years: e.target.value })}
+          error={errors.keep_gone_years}
         />
         <CheckField
           label="We ask for proof of vaccination"

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button'
 import { LinkButton } from '../../ui/LinkButton'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
+import { FromElsewhere } from './FromElsewhere'
 import { TakeIn } from './TakeIn'
 import { useJob } from './useJob'
 import { WholeSalon } from './WholeSalon'
@@ -56,6 +57,7 @@ export function InOut() {
         </ul>
       </section>
       <TakeIn />
+      <FromElsewhere />
       <WholeSalon />
       <Calendars own={false} />
       <section className="panel space-y-3 p-5" aria-label="Programmes that are let in">

@@ -73,7 +73,9 @@ export function Outbox() {
                   </Link>
                   : {m.who} wrote to {m.client} ({m.to}) at {clock(m.at)}.
                 </p>
-                <p className="border-l-4 border-line pl-3 text-lg">{m.text}</p>
+                <p className="border-l-4 border-line pl-3 text-lg">
+                  {m.text || 'Its text is not kept any more.'}
+                </p>
                 <p className="text-sm text-ink-2">
                   <b
                     className={
