@@ -7,16 +7,14 @@ declare(strict_types=1);
 namespace KeenThistle\Desk;
 
 use KeenThistle\Owner\Http\OwnerPages;
-use KeenThistle\Table\Groom;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use Twig\Environment;
 
 final readonly class CareController
 {
     public function __construct(
         private CareSheets $sheets,
-        private Environment $twig,
+        private CarePaper $paper,
         private OwnerPages $pages,
     ) {
     }
@@ -26,7 +24,7 @@ final readonly class CareController
     {
         $groom = $this->sheets->openedBy($token);
 
-        return null === $groom ? $this->pages->missing() : $this->pages->page($this->html($groom, false));
+        return null === $groom ? $this->pages->missing() : $this->pages->page($this->paper->html($groom, false));
     }
 
     #[Route('/care/{token}.pdf', requirements: ['token' => '[0-9a-f]{32}'], methods: ['GET'])]
@@ -36,15 +34,6 @@ final readonly class CareController
 
         return null === $groom
             ? $this->pages->missing()
-            : $this->pages->pdf($groom->id, fn (): string => $this->html($groom, true), 'home-care.pdf');
-    }
-
-    private function html(Groom $groom, bool $print): string
-    {
-        return $this->twig->render('care.html.twig', [
-            'g' => $groom,
-            'sections' => $groom->care['sections'] ?? [],
-            'print' => $print,
-        ]);
+            : $this->pages->pdf($groom->id, fn (): string => $this->paper->html($groom, true), 'home-care.pdf');
     }
 }

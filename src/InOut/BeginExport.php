@@ -10,4 +10,8 @@ use KeenThistle\Command\Command;
 
 final readonly class BeginExport implements Command
 {
+    /** @param bool $papers as PDF too */
+    public function __construct(public bool $papers = false)
+    {
+    }
 }

@@ -17,7 +17,7 @@ use Symfony\Component\Uid\Uuid;
 /** @implements Handler<BeginExport> */
 final readonly class BeginExportHandler implements Handler
 {
-    public function __construct(private Jobs $jobs, private SalonRows $rows)
+    public function __construct(private Jobs $jobs, private SalonRows $rows, private Papers $papers)
     {
     }
 
@@ -26,10 +26,10 @@ final readonly class BeginExportHandler implements Handler
         $id = (string) Uuid::v7();
         $job = $this->jobs->begin(
             $actor,
-            new ExportSalon($id),
+            new ExportSalon($id, papers: $command->papers),
             $id,
             'everything of the salon, to take along',
-            $this->rows->count($actor->salon),
+            $this->rows->count($actor->salon) + ($command->papers ? $this->papers->count($actor) : 0),
         );
 
         $entry = new Entry(null, 'export', $id, 'everything of the salon is exported');

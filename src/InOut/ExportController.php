@@ -10,6 +10,7 @@ use KeenThistle\Command\Commands;
 use KeenThistle\Command\Http\Answer;
 use KeenThistle\Command\Key;
 use KeenThistle\Http\Endpoint;
+use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
@@ -36,9 +37,9 @@ final readonly class ExportController
     #[Route('/api/exports', methods: ['POST'])]
     #[IsGranted(May::PEOPLE)]
     #[Endpoint('Export everything of the salon; the worker does it', gives: ExportsView::class, status: 202)]
-    public function begin(Actor $actor, Key $key): Response
+    public function begin(Actor $actor, #[FromBody] ExportForm $form, Key $key): Response
     {
-        $done = $this->commands->run(new BeginExport(), $actor, $key);
+        $done = $this->commands->run(new BeginExport($form->papers), $actor, $key);
         $job = $this->jobs->view($actor, $done->id('job'));
 
         return Answer::to($done, new ExportsView($this->exports->all($actor), $job), 202);

@@ -16,12 +16,14 @@ use KeenThistle\Staff\Actor;
 final readonly class ExportSalonHandler implements Handler
 {
     private const AT_ONCE = 2000;
+    private const PAPERS = 10;
 
     public function __construct(
         private SalonFormat $format,
         private SalonRows $rows,
         private Exports $exports,
         private Packing $packing,
+        private Papers $papers,
     ) {
     }
 
@@ -29,6 +31,10 @@ final readonly class ExportSalonHandler implements Handler
     {
         $tables = array_keys($this->format->tables());
         $table = $tables[$command->table] ?? null;
+        $kind = array_keys(Papers::KINDS)[$command->table - \count($tables)] ?? null;
+        if (null === $table && null !== $kind && $command->papers) {
+            return $this->papers($actor, $command, $kind);
+        }
         if (null === $table) {
             $this->packing->pack($actor, $command->export);
 
@@ -40,9 +46,24 @@ final readonly class ExportSalonHandler implements Handler
         $last = end($rows);
         $id = false === $last ? '' : $last['id'];
         $rest = self::AT_ONCE === \count($rows) && \is_string($id)
-            ? new ExportSalon($command->export, $command->table, $id, $command->piece + 1)
-            : new ExportSalon($command->export, $command->table + 1);
+            ? new ExportSalon($command->export, $command->table, $id, $command->piece + 1, $command->papers)
+            : new ExportSalon($command->export, $command->table + 1, papers: $command->papers);
 
         return new Outcome(progress: new Progress(\count($rows), $rest));
+    }
+
+    private function papers(Actor $actor, ExportSalon $command, string $kind): Outcome
+    {
+        $ids = $this->papers->after($actor, $kind, $command->after, self::PAPERS);
+        foreach ($ids as $id) {
+            [$name, $pdf] = $this->papers->one($actor, $kind, $id);
+            $this->exports->paper($actor, $command->export, "$kind/$name", $pdf);
+        }
+        $last = end($ids);
+        $rest = self::PAPERS === \count($ids) && false !== $last
+            ? new ExportSalon($command->export, $command->table, $last, papers: true)
+            : new ExportSalon($command->export, $command->table + 1, papers: true);
+
+        return new Outcome(progress: new Progress(\count($ids), $rest));
     }
 }

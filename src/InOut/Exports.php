@@ -43,6 +43,11 @@ final readonly class Exports implements Sweeps
         );
     }
 
+    public function paper(Actor $actor, string $export, string $name, string $pdf): void
+    {
+        $this->files->dumpFile($this->pieces($actor, $export)."/papers/$name", $pdf);
+    }
+
     /** @return list<string> files of a table, in their order */
     public function piecesOf(Actor $actor, string $export, string $table): array
     {

@@ -26,6 +26,7 @@ final readonly class Packing
                       has a ' before it there
         contacts.vcf  owners as vCard 4 (RFC 6350)
         photos/       photos by their ids, large ones
+        papers/       cards, agreements, home-care sheets and receipts as PDF, where they were asked for
 
         Passwords, PINs and links are not in it.
         TEXT;
@@ -68,6 +69,10 @@ final readonly class Packing
                     $zip->addFile($one, 'photos/'.basename($one));
                 }
             }
+        }
+        $papers = glob("$work/papers/*/*.pdf");
+        foreach (false === $papers ? [] : $papers as $paper) {
+            $zip->addFile($paper, 'papers/'.basename(\dirname($paper)).'/'.basename($paper));
         }
         $zip->close();
         rename("$path.new", $path);

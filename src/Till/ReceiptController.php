@@ -6,16 +6,14 @@ declare(strict_types=1);
 
 namespace KeenThistle\Till;
 
-use KeenThistle\Core\Money\Bill;
 use KeenThistle\Owner\Http\OwnerPages;
 use KeenThistle\Owner\Secret;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use Twig\Environment;
 
 final readonly class ReceiptController
 {
-    public function __construct(private Receipts $receipts, private OwnerPages $pages, private Environment $twig)
+    public function __construct(private Receipts $receipts, private OwnerPages $pages, private ReceiptPaper $paper)
     {
     }
 
@@ -24,7 +22,7 @@ final readonly class ReceiptController
     {
         $sale = $this->receipts->openedBy($token);
 
-        return null === $sale ? $this->pages->missing() : $this->pages->page($this->html($sale, $token, false));
+        return null === $sale ? $this->pages->missing() : $this->pages->page($this->paper->html($sale, $token, false));
     }
 
     #[Route('/receipt/{token}.pdf', requirements: ['token' => Secret::PATTERN], methods: ['GET'])]
@@ -36,18 +34,8 @@ final readonly class ReceiptController
             ? $this->pages->missing()
             : $this->pages->pdf(
                 $sale->id,
-                fn (): string => $this->html($sale, $token, true),
+                fn (): string => $this->paper->html($sale, $token, true),
                 "receipt-$sale->number.pdf",
             );
-    }
-
-    private function html(Sale $sale, string $token, bool $print): string
-    {
-        return $this->twig->render('receipt.html.twig', [
-            's' => $sale,
-            'token' => $token,
-            'print' => $print,
-            'taxes' => Bill::taxes($sale->lines()),
-        ]);
     }
 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use KeenThistle\InOut\Papers;
 use KeenThistle\InOut\SalonFormat;
 use Opis\JsonSchema\Validator;
 use Sabre\VObject\Component\VCalendar;
@@ -13,10 +14,11 @@ use Sabre\VObject\Reader;
 
 final class InOutTest extends ApiTestCase
 {
-    private function zip(): \ZipArchive
+    /** @param array<string, mixed> $form */
+    private function zip(array $form = []): \ZipArchive
     {
         $this->signIn('maren');
-        $begun = $this->ask('POST', '/api/exports', [], 202);
+        $begun = $this->ask('POST', '/api/exports', $form, 202);
         self::assertSame('open', self::map($begun['job'])['state']);
         $this->workThrough();
         $job = $this->ask('GET', '/api/jobs/'.self::text(self::map($begun['job'])['id']), expect: 200);
@@ -76,6 +78,32 @@ final class InOutTest extends ApiTestCase
         self::assertStringContainsString('FN:Aveline Marchpane', $cards);
         $first = Reader::read(substr($cards, 0, (int) strpos($cards, 'END:VCARD') + 11));
         self::assertSame([], $first->validate());
+    }
+
+    public function testPapersGoAlongWhereTheyAreAskedForAndHeadingsHaveUnits(): void
+    {
+        self::assertFalse($this->zip()->locateName('papers/cards/'));
+        $zip = $this->zip(['papers' => true]);
+        $papers = [];
+        for ($n = 0; $n < $zip->numFiles; ++$n) {
+            if (1 === preg_match('~^papers/([a-z-]+)/[a-z0-9-]+\.pdf$~', (string) $zip->getNameIndex($n), $found)) {
+                $papers[$found[1]] = ($papers[$found[1]] ?? 0) + 1;
+                self::assertStringStartsWith('%PDF-', (string) $zip->getFromIndex($n));
+            }
+        }
+        foreach (Papers::KINDS as $kind => $from) {
+            $there = $this->db()->fetchOne(
+                "SELECT COUNT(*) $from",
+                ['salon' => $this->db()->fetchOne("SELECT id FROM salon WHERE name = 'The Fulling Room'")],
+            );
+            self::assertSame((int) self::number($there), $papers[$kind] ?? 0, $kind);
+        }
+        self::assertGreaterThan(10, $papers['cards'] ?? 0);
+        $heading = strtok((string) $zip->getFromName('csv/visit.csv'), "\r\n");
+        self::assertStringContainsString('arrival_load_percent', (string) $heading);
+        self::assertStringContainsString('estimate_minutes', (string) $heading);
+        $sales = strtok((string) $zip->getFromName('csv/sale.csv'), "\r\n");
+        self::assertStringContainsString('total_minor', (string) $sales);
     }
 
     public function testNobodyFetchesAnotherSalonsExport(): void

@@ -7,8 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Owner\Http;
 
 use Doctrine\DBAL\Connection;
-use Dompdf\Dompdf;
-use Dompdf\Options;
+use KeenThistle\Owner\Pdf;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Uid\Uuid;
@@ -34,7 +33,7 @@ final readonly class OwnerPages
     {
         $kept = $this->db->fetchOne('SELECT pdf FROM owner_pdf WHERE id = ?', [$id->toBinary()]);
         if (!\is_string($kept)) {
-            $kept = self::made($html());
+            $kept = Pdf::of($html());
             $this->db->executeStatement(
                 'INSERT INTO owner_pdf (id, pdf, made_at) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE made_at = made_at',
                 [$id->toBinary(), $kept, $this->clock->now()->format('Y-m-d H:i:s')],
@@ -47,18 +46,6 @@ final readonly class OwnerPages
                 'Content-Disposition' => "inline; filename=\"$name\"",
             ]),
         );
-    }
-
-    private static function made(string $html): string
-    {
-        $pdf = new Dompdf(
-            new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Sans']),
-        );
-        $pdf->loadHtml($html);
-        $pdf->setPaper('A4');
-        $pdf->render();
-
-        return (string) $pdf->output();
     }
 
     public function missing(): Response

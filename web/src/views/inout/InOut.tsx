@@ -6,6 +6,7 @@ import { api, take } from '../../app/client'
 import { useWrite } from '../../app/useWrite'
 import { Calendars } from '../../parts/Calendars'
 import { Button } from '../../ui/Button'
+import { CheckField } from '../../ui/Field'
 import { LinkButton } from '../../ui/LinkButton'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
@@ -70,12 +71,19 @@ export function InOut() {
 }
 
 function Begin({ onBegun }: { onBegun: (job: string) => void }) {
+  const [papers, setPapers] = useState(false)
   const begin = useWrite({
-    send: (_: void, write) => take(api.POST('/api/exports', { params: { header: write } })),
+    send: (_: void, write) =>
+      take(api.POST('/api/exports', { params: { header: write }, body: { papers } })),
     onSuccess: (now) => now.job && onBegun(now.job.id),
   })
   return (
     <>
+      <CheckField
+        label="Cards, agreements, home-care sheets and receipts as PDF too: up to a second for each"
+        checked={papers}
+        onChange={(e) => setPapers(e.target.checked)}
+      />
       <Button kind="main" disabled={begin.isPending} onClick={() => begin.mutate()}>
         Write it
       </Button>
@@ -99,7 +107,7 @@ function OnItsWay({ job }: { job: string }) {
     </p>
   ) : (
     <label className="block">
-      {done} of {total} rows; you can leave, it goes on.
+      {done} of {total} done; you can leave, it goes on.
       <progress className="block w-full" value={done} max={Math.max(1, total)} />
     </label>
   )
