@@ -56,7 +56,7 @@ final class Version20261129060000 extends Resumable
             'ALTER TABLE consent ADD CONSTRAINT FK_631208104C91BDE4 '.
                 'FOREIGN KEY (salon_id) REFERENCES salon (id)',
         );
-        $this->addSql('ALTER TABLE salon ADD keep_messages_months SMALLINT DEFAULT 24 NOT NULL');
+        $this->addSql('ALTER TABLE salon ADD keep_messages_months SMALLINT DEFAULT 0 NOT NULL');
         $this->addSql('ALTER TABLE salon ADD keep_gone_years SMALLINT DEFAULT 0 NOT NULL');
         $this->addSql('ALTER TABLE visit ADD note_own TINYINT(1) DEFAULT 0 NOT NULL');
     }

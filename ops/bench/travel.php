@@ -19,14 +19,14 @@ $db = new PDO("mysql:unix_socket=$home/run/db/mariadb.sock;dbname=thistle", get_
 $manager = new Visitor("http://127.0.0.1:$port");
 $csrf = json_decode($manager->signIn('bench101-manager'), true)['csrf'];
 $asked = 0;
-$write = static function (string $method, string $path, mixed $body, int $expect) use ($manager, $csrf, &$asked): array {
+$write = static function (string $how, string $path, mixed $body, int $expect) use ($manager, $csrf, &$asked): array {
     $isFile = is_array($body) && ($body['file'] ?? null) instanceof CURLFile;
     [$ms, $answer] = $manager->get(
         $path,
         [
             \CURLOPT_HTTPGET => false,
             \CURLOPT_POST => true,
-            \CURLOPT_CUSTOMREQUEST => $method,
+            \CURLOPT_CUSTOMREQUEST => $how,
             \CURLOPT_POSTFIELDS => $isFile ? $body : json_encode($body),
             \CURLOPT_HTTPHEADER => [
                 "X-CSRF-Token: $csrf",
@@ -75,11 +75,13 @@ $salon = $db->query("SELECT salon_id FROM staff WHERE login = 'bench101-manager'
 $began = hrtime(true);
 $file = tempnam(sys_get_temp_dir(), 'floor');
 $out = fopen($file, 'w');
-foreach (['household', 'client', 'dog', 'trim_plan', 'plan_zone', 'visit', 'visit_zone', 'booking', 'change_log'] as $t) {
+const TABLES = ['household', 'client', 'dog', 'trim_plan', 'plan_zone', 'visit', 'visit_zone', 'booking', 'change_log'];
+foreach (TABLES as $t) {
     $rows = $db->prepare("SELECT * FROM $t WHERE salon_id = ?");
     $rows->execute([$salon]);
     foreach ($rows as $row) {
-        fwrite($out, json_encode(array_map(static fn (mixed $v): mixed => is_string($v) ? bin2hex($v) : $v, $row))."\n");
+        $plain = array_map(static fn (mixed $v): mixed => is_string($v) ? bin2hex($v) : $v, $row);
+        fwrite($out, json_encode($plain)."\n");
     }
 }
 fclose($out);
@@ -150,7 +152,7 @@ foreach ($dogs->fetchAll(PDO::FETCH_COLUMN) as $n => $dog) {
 $db->commit();
 $staff = preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', bin2hex($person['id']));
 $feeds = $write('PUT', "/api/calendars/$staff", (object) [], 200)[1]['calendars'];
-$path = array_column($feeds, 'path', 'id')[$staff] ?? throw new RuntimeException('There is no feed.');
+$path = array_column($feeds, 'path', 'subject')[$staff] ?? throw new RuntimeException('There is no feed.');
 $times = $health = [];
 for ($n = 0; $n < 9; ++$n) {
     [$times[], $feed] = $read($path);
@@ -161,7 +163,11 @@ sort($health);
 $db->exec("DELETE FROM booking WHERE note = 'bench'");
 printf(
     "  %-66s %.0f ms / %.1f ms = %.0f×   aim < 300 ms\n",
-    sprintf('a feed of %d bookings, %.0f kB, against health', substr_count($feed, 'BEGIN:VEVENT'), strlen($feed) / 1000),
+    sprintf(
+        'a feed of %d bookings, %.0f kB, against health',
+        substr_count($feed, 'BEGIN:VEVENT'),
+        strlen($feed) / 1000,
+    ),
     $times[4],
     $health[4],
     $times[4] / $health[4],

@@ -24,7 +24,9 @@ final readonly class OwnerCopyController
     {
         $agreement = $this->agreements->openedBy($token);
 
-        return null === $agreement ? $this->pages->missing() : $this->pages->page($this->paper->html($agreement, false));
+        return null === $agreement
+            ? $this->pages->missing()
+            : $this->pages->page($this->paper->html($agreement, false));
     }
 
     #[Route('/agreement/{token}.pdf', requirements: ['token' => '[0-9a-f]{32}'], methods: ['GET'])]

@@ -54,6 +54,7 @@ final readonly class Shell
             new BillQuestion(),
             new PaperQuestion(),
             new QuoteQuestion(),
+            new RoundQuestion(),
             new SameQuestion(),
             new KeepableQuestion(),
             new ReadCutQuestion(),

@@ -48,8 +48,8 @@ class Salon
     #[ORM\Column(options: ['default' => false])]
     public bool $demo = false;
 
-    /** The texts of messages are kept so long; 0: for ever. */
-    #[ORM\Column(type: 'smallint', options: ['default' => 24])]
+    /** The texts of messages are kept so long; 0: for ever, as in a salon that was there before it could be said. */
+    #[ORM\Column(type: 'smallint', options: ['default' => 0])]
     public int $keepMessagesMonths = 24;
 
     /** A home that nobody comes from any more is erased after so long; 0: never. */

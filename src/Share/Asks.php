@@ -16,9 +16,9 @@ use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * @phpstan-type Ask array{id: string, salon: Uuid, dog: Uuid, named: string, asking: string, from_salon: Uuid|null,
- *     from_dog: Uuid|null, home: Uuid|null, from_name: string, state: string, asked_at: string, parts: list<string>,
- *     since: string|null, ended_at: string|null, seen_on: string|null}
+ * @phpstan-type Ask array{id: string, salon: Uuid, dog: Uuid, named: string, asking: string, there: string,
+ *     from_salon: Uuid|null, from_dog: Uuid|null, home: Uuid|null, from_name: string, state: string,
+ *     asked_at: string, parts: list<string>, since: string|null, ended_at: string|null, seen_on: string|null}
  */
 final readonly class Asks
 {
@@ -26,10 +26,11 @@ final readonly class Asks
     private const OF_A_DAY = 30;
     private const LEAST_DIGITS = 6;
     private const READ =
-        'SELECT h.id, h.salon_id, h.dog_id, h.named, a.name asking, h.from_salon_id, h.from_dog_id,
-            d.household_id home, COALESCE(d.name, \'\') from_name, h.state, h.asked_at, h.parts, h.since, h.ended_at,
-            h.seen_on
-        FROM history_ask h JOIN salon a ON a.id = h.salon_id LEFT JOIN dog d ON d.id = h.from_dog_id ';
+        'SELECT h.id, h.salon_id, h.dog_id, h.named, a.name asking, COALESCE(f.name, h.named) there,
+            h.from_salon_id, h.from_dog_id, d.household_id home, COALESCE(d.name, \'\') from_name, h.state,
+            h.asked_at, h.parts, h.since, h.ended_at, h.seen_on
+        FROM history_ask h JOIN salon a ON a.id = h.salon_id LEFT JOIN salon f ON f.id = h.from_salon_id
+        LEFT JOIN dog d ON d.id = h.from_dog_id ';
 
     public function __construct(private Connection $db, private Secret $secret, private ClockInterface $clock)
     {
@@ -227,6 +228,7 @@ final readonly class Asks
             'dog' => Uuid::fromBinary(Row::text($r['dog_id'])),
             'named' => Row::text($r['named']),
             'asking' => Row::text($r['asking']),
+            'there' => Row::text($r['there']),
             'from_salon' => $id($r['from_salon_id']),
             'from_dog' => $id($r['from_dog_id']),
             'home' => $id($r['home']),

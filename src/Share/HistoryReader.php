@@ -10,6 +10,7 @@ use KeenThistle\Book\Dog;
 use KeenThistle\Card\Cards;
 use KeenThistle\Card\CardView;
 use KeenThistle\Card\VisitZoneView;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -57,7 +58,7 @@ final readonly class HistoryReader
         $facts = [
             'Breed' => $d->breed,
             'Sex' => $words($d->sex),
-            'Born' => $d->born_on ?? '',
+            'Born' => null === $d->born_on ? '' : Say::day(new \DateTimeImmutable($d->born_on)),
             'Weight' => null === $d->kg ? '' : "$d->kg kg",
             'Coat' => $words($d->coat).', '.$words($d->stage).', '.$d->density,
             'Build' => $words($d->build),

@@ -176,7 +176,7 @@ function Form({ house }: { house: HouseData }) {
           error={errors.remind_days}
         />
         <TextField
-          label="Texts of messages are kept for so many months"
+          label="Texts of messages kept (months)"
           inputMode="numeric"
           value={v.keep_messages_months}
           hint="0: for ever"
@@ -184,10 +184,10 @@ function Form({ house }: { house: HouseData }) {
           error={errors.keep_messages_months}
         />
         <TextField
-          label="A home nobody comes from is erased after so many years"
+          label="Homes nobody comes from kept (years)"
           inputMode="numeric"
           value={v.keep_gone_years}
-          hint="0: never; else 2 or more. What was done to the dog stays"
+          hint="0: for ever; else 2 or more, then they are erased"
           onChange={(e) => set({ keep_gone_years: e.target.value })}
           error={errors.keep_gone_years}
         />

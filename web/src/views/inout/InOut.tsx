@@ -73,8 +73,7 @@ export function InOut() {
 function Begin({ onBegun }: { onBegun: (job: string) => void }) {
   const [papers, setPapers] = useState(false)
   const begin = useWrite({
-    send: (_: void, write) =>
-      take(api.POST('/api/exports', { params: { header: write }, body: { papers } })),
+    send: (_: void, write) => take(api.POST('/api/exports', { params: { header: write }, body: { papers } })),
     onSuccess: (now) => now.job && onBegun(now.job.id),
   })
   return (

@@ -1,0 +1,133 @@
+<?php
+
+/** The van's day: the order of its stops and refills that costs least, exact up to twelve stops, and what breaks it. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Round;
+
+use KeenThistle\Core\Say\Say;
+
+final class RoundRule
+{
+    public const MOST = 12;
+    /** What a minute late past a window costs, and one of overtime; one driven, waited or refilled costs one. */
+    public const LATE = 10;
+    public const OVERTIME = 5;
+
+    private function __construct()
+    {
+    }
+
+    /**
+     * @param list<Stop> $stops at most MOST, each at a place that the roads know
+     *
+     * @throws \LogicException for more
+     */
+    public static function of(Van $van, Roads $roads, array $stops): Round
+    {
+        if (\count($stops) > self::MOST) {
+            throw new \LogicException('More stops than can be ordered exactly.');
+        }
+        if ([] === $stops) {
+            return new Round([], $van->starts, 0, 0, 0, []);
+        }
+        $never = self::never($van, $roads, $stops);
+        $chart = new Chart($van, $roads, $stops);
+        $last = [] === $never ? (new Search($chart))->last() : null;
+        if (null === $last) {
+            $why = [] === $never
+                ? array_fill_keys(array_column($stops, 'id'), Say::it('round.not_with_the_others'))
+                : $never;
+
+            return new Round([], $van->starts, 0, 0, 0, $why);
+        }
+
+        return self::round($chart, $roads, $last);
+    }
+
+    /**
+     * @param list<Stop> $stops
+     *
+     * @return array<string, string> by stop that no round holds, why
+     */
+    private static function never(Van $van, Roads $roads, array $stops): array
+    {
+        $why = [];
+        foreach ($stops as $s) {
+            $there = $roads->there($van->base, $s->at, $van->starts);
+            $ends = null === $there ? null : max($there, $s->from) + $s->minutes;
+            if ($s->litres > $van->tank) {
+                $why[$s->id] = Say::it('round.more_water', $s->litres, $van->tank);
+            } elseif ($s->powerMinutes > $van->battery) {
+                $why[$s->id] = Say::it('round.more_power', $s->powerMinutes, $van->battery);
+            } elseif (null === $ends || null === $roads->there($s->at, $van->base, $ends)) {
+                $why[$s->id] = Say::it('round.no_way');
+            }
+        }
+
+        return $why;
+    }
+
+    private static function round(Chart $chart, Roads $roads, Label $last): Round
+    {
+        $way = [];
+        for ($l = $last; null !== $l->before; $l = $l->before) {
+            array_unshift($way, $l);
+        }
+        $calls = $breaks = [];
+        [$water, $power] = [$chart->van->tank, $chart->van->battery];
+        foreach ($way as $label) {
+            $before = $label->before;
+            $from = null === $before ? $chart->van->base : $chart->name($before->stop + 1);
+            $leaves = $before->time ?? $chart->van->starts;
+            if (null !== $label->by && null !== $before) {
+                $water = $label->by->water ? $chart->van->tank : $water;
+                $power = $label->by->power ? $chart->van->battery : $power;
+                $there = $roads->there($from, $label->by->at, $leaves) ?? $leaves;
+                $calls[] = $fill = self::fill($label->by, $there, $water, $power);
+                [$from, $leaves] = [$fill->at, $fill->ends];
+            }
+            $stop = $chart->stops[$label->stop];
+            [$water, $power] = [$water - $stop->litres, $power - $stop->powerMinutes];
+            $there = $roads->there($from, $stop->at, $leaves);
+            $calls[] = $call = self::call($stop, $label->time - $stop->minutes, $there, $water, $power);
+            if ($call->late > 0) {
+                $breaks[$call->stop] = self::why($chart->van, $roads, $stop, $call);
+            }
+        }
+        $back = $chart->there($last->stop + 1, 0, $last->time) ?? $last->time;
+        $overtime = max(0, $back - $chart->van->ends);
+
+        return new Round($calls, $back, $last->late, $overtime, $chart->cost($back, $last->late), $breaks);
+    }
+
+    private static function fill(Refill $by, int $arrives, float $water, float $power): Call
+    {
+        return new Call('', $by->at, $arrives, $arrives, $arrives + $by->minutes, 0, $water, $power);
+    }
+
+    private static function call(Stop $stop, int $begins, ?int $there, float $water, float $power): Call
+    {
+        return new Call(
+            $stop->id,
+            $stop->at,
+            $there ?? $begins,
+            $begins,
+            $begins + $stop->minutes,
+            max(0, $begins - $stop->to),
+            $water,
+            $power,
+        );
+    }
+
+    /** Whether its window could be kept at all, or only not with the others. */
+    private static function why(Van $van, Roads $roads, Stop $stop, Call $call): string
+    {
+        $first = $roads->there($van->base, $stop->at, $van->starts) ?? $call->arrives;
+
+        return $first > $stop->to
+            ? Say::it('round.window_cannot_be_reached', Clock::time($stop->to), Clock::time($first))
+            : Say::it('round.late', $call->late, Clock::time($stop->to));
+    }
+}

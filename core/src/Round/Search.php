@@ -1,0 +1,198 @@
+<?php
+
+/** Finds the cheapest round: sets of stops one by one larger, of ways through one set only those that may be best. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Round;
+
+/**
+ * Of two ways through the same set that end at the same stop, one goes if the other is there no later, was no more
+ * late, and has as much water and power left: the roads never bring there sooner who leaves later. What cannot cost
+ * less than a round that is known already goes as well; a first one is found by following the most hopeful alone.
+ */
+final class Search
+{
+    /** Ways that are followed at each step to find a first round. */
+    private const HOPEFUL = 60;
+
+    private ?Label $best = null;
+    private int $cost = \PHP_INT_MAX;
+    private readonly int $waterMinutes;
+    private readonly int $powerMinutes;
+
+    public function __construct(private readonly Chart $chart)
+    {
+        $this->waterMinutes = $this->least(static fn (Refill $r): bool => $r->water);
+        $this->powerMinutes = $this->least(static fn (Refill $r): bool => $r->power);
+    }
+
+    /**
+     * What going by a place that fills takes at least: the way there from a stop, and the filling.
+     *
+     * @param callable(Refill): bool $fills
+     */
+    private function least(callable $fills): int
+    {
+        $least = 0;
+        foreach ($this->chart->van->refills as $n => $r) {
+            if ($fills($r)) {
+                $takes = $r->minutes + $this->chart->toRefill($n);
+                $least = 0 === $least ? $takes : min($least, $takes);
+            }
+        }
+
+        return $least;
+    }
+
+    /** The last label of the cheapest round; null: no order holds all stops. */
+    public function last(): ?Label
+    {
+        $this->follow(self::HOPEFUL);
+        $this->follow(null);
+
+        return $this->best;
+    }
+
+    /** @param int|null $most ways that are kept at each step; null: all that may be best */
+    private function follow(?int $most): void
+    {
+        $van = $this->chart->van;
+        /** @var array<int, array<int, list<Label>>> $open by set, then by last stop */
+        $open = [0 => [-1 => [new Label($van->starts, 0, $van->tank, $van->battery)]]];
+        for ($size = 0; $size < $this->chart->many; ++$size) {
+            $next = [];
+            foreach ($open as $set => $byLast) {
+                foreach ($byLast as $labels) {
+                    foreach ($labels as $label) {
+                        $this->goOn($next, $label, $set);
+                    }
+                }
+            }
+            $open = null === $most ? $next : $this->hopeful($next, $most);
+        }
+        foreach ($open as $byLast) {
+            foreach (array_merge(...$byLast) as $label) {
+                $back = $this->chart->there($label->stop + 1, 0, $label->time);
+                $cost = null === $back ? \PHP_INT_MAX : $this->chart->cost($back, $label->late);
+                if ($cost < $this->cost) {
+                    [$this->best, $this->cost] = [$label, $cost];
+                }
+            }
+        }
+    }
+
+    /**
+     * To every stop that is left: straight, or by each place that fills what is needed later.
+     *
+     * @param array<int, array<int, list<Label>>> $next
+     */
+    private function goOn(array &$next, Label $label, int $set): void
+    {
+        $van = $this->chart->van;
+        $from = $label->stop + 1;
+        $this->goFrom($next, $label, $set, $from, $label->time, $label->water, $label->power, null);
+        foreach ($van->refills as $n => $r) {
+            $helps =
+                ($r->water && $label->water < min($this->chart->litres[$set], $van->tank))
+                || ($r->power && $label->power < min($this->chart->power[$set], $van->battery));
+            $at = $helps ? $this->chart->there($from, $this->chart->many + 1 + $n, $label->time) : null;
+            if (null !== $at) {
+                $water = $r->water ? $van->tank : $label->water;
+                $power = $r->power ? $van->battery : $label->power;
+                $place = $this->chart->many + 1 + $n;
+                $this->goFrom($next, $label, $set, $place, $at + $r->minutes, $water, $power, $r);
+            }
+        }
+    }
+
+    /** @param array<int, array<int, list<Label>>> $next */
+    private function goFrom(
+        array &$next,
+        Label $label,
+        int $set,
+        int $from,
+        int $time,
+        float $water,
+        float $power,
+        ?Refill $by,
+    ): void {
+        foreach ($this->chart->stops as $j => $stop) {
+            if (0 !== ($set & (1 << $j)) || $water < $stop->litres || $power < $stop->powerMinutes) {
+                continue;
+            }
+            $arrives = $this->chart->there($from, $j + 1, $time);
+            if (null === $arrives) {
+                continue;
+            }
+            $begins = $arrives > $stop->from ? $arrives : $stop->from;
+            $ends = $begins + $stop->minutes;
+            $late = $label->late + ($begins > $stop->to ? $begins - $stop->to : 0);
+            $with = $set | (1 << $j);
+            // More than all that follows takes is as good as just that.
+            $left = min($water - $stop->litres, $this->chart->litres[$with]);
+            $charge = min($power - $stop->powerMinutes, $this->chart->power[$with]);
+            if ($this->atLeast($ends, $late, $left, $charge, $with) >= $this->cost) {
+                continue;
+            }
+            $kept = [];
+            foreach ($next[$with][$j] ?? [] as $old) {
+                if ($old->time <= $ends && $old->late <= $late && $old->water >= $left && $old->power >= $charge) {
+                    continue 2;
+                }
+                if ($old->time < $ends || $old->late < $late || $old->water > $left || $old->power > $charge) {
+                    $kept[] = $old;
+                }
+            }
+            $kept[] = new Label($ends, $late, $left, $charge, $j, $label, $by);
+            $next[$with][$j] = $kept;
+        }
+    }
+
+    /** What a round that goes on from here costs at least: ways, work, refills, who is late whoever comes first. */
+    private function atLeast(int $time, int $late, float $water, float $power, int $set): int
+    {
+        $chart = $this->chart;
+        $fills = 0;
+        if ($chart->litres[$set] > $water) {
+            $fills = (int) ceil(($chart->litres[$set] - $water) / $chart->van->tank) * $this->waterMinutes;
+        }
+        if ($chart->power[$set] > $power) {
+            $times = (int) ceil(($chart->power[$set] - $power) / $chart->van->battery);
+            $fills = max($fills, $times * $this->powerMinutes);
+        }
+        $back = max($time + $chart->rest[$set] + $fills, $chart->ready[$set]);
+        foreach ($chart->windows[$set] as $leaves) {
+            if ($leaves >= $time) {
+                break;
+            }
+            $late += $time - $leaves;
+        }
+
+        return $chart->cost($back, $late);
+    }
+
+    /**
+     * @param array<int, array<int, list<Label>>> $open
+     *
+     * @return array<int, array<int, list<Label>>>
+     */
+    private function hopeful(array $open, int $most): array
+    {
+        $all = [];
+        foreach ($open as $set => $byLast) {
+            foreach ($byLast as $labels) {
+                foreach ($labels as $l) {
+                    $all[] = [$this->atLeast($l->time, $l->late, $l->water, $l->power, $set), $set, $l];
+                }
+            }
+        }
+        usort($all, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $kept = [];
+        foreach (\array_slice($all, 0, $most) as [, $set, $l]) {
+            $kept[$set][$l->stop][] = $l;
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+/** The van: its day, its tank, its battery, and where both are filled again. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Core\Round;
+
+final readonly class Van
+{
+    /**
+     * @param string $base where it begins and ends its day
+     * @param int $starts minutes since midnight
+     * @param int $ends when it should be back
+     * @param float $tank litres when full, as in the morning
+     * @param float $battery minutes of power when full, as in the morning
+     * @param list<Refill> $refills
+     */
+    public function __construct(
+        public string $base,
+        public int $starts,
+        public int $ends,
+        public float $tank,
+        public float $battery,
+        public array $refills,
+    ) {
+    }
+}
