@@ -16,6 +16,8 @@ use KeenThistle\Http\Endpoint;
 use KeenThistle\Http\FromBody;
 use KeenThistle\Http\Json;
 use KeenThistle\InOut\SalonFormat;
+use KeenThistle\Log\ChangeLog;
+use KeenThistle\Log\Entry;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
 use KeenThistle\Staff\Scope;
@@ -32,6 +34,7 @@ final readonly class PrivacyController
         private Scope $scope,
         private EntityManagerInterface $manager,
         private Commands $commands,
+        private ChangeLog $log,
     ) {
     }
 
@@ -41,6 +44,8 @@ final readonly class PrivacyController
     public function everything(Actor $actor, string $id): Response
     {
         $home = $this->home($actor, $id);
+
+        $this->noted($actor, null, (string) $home->id, 'everything of a home was given out as a file');
 
         return self::file('home', $this->rows->of($actor, (string) $home->id));
     }
@@ -52,7 +57,15 @@ final readonly class PrivacyController
     {
         $dog = $this->scope->get($actor, Dog::class, $id, $this->manager, 'dog');
 
+        $this->noted($actor, $dog, $id, 'everything of this dog was given out as a file');
+
         return self::file('dog', $this->rows->ofDog($actor, (string) $dog->id));
+    }
+
+    /** A look that is kept: who took what along can be asked later. */
+    private function noted(Actor $actor, ?Dog $dog, string $id, string $what): void
+    {
+        $this->log->write($actor, [new Entry($dog, 'export', $id, $what)]);
     }
 
     /** @param array<string, list<array<string, mixed>>> $tables */

@@ -52,6 +52,8 @@ final class PrivacyTest extends ApiTestCase
         foreach (['client', 'household', 'sale', 'staff', 'message', 'change_log'] as $table) {
             self::assertArrayNotHasKey($table, $all);
         }
+        $log = self::rows($this->ask('GET', "/api/log?dog=$osric", expect: 200)['entries']);
+        self::assertSame('everything of this dog was given out as a file', $log[0]['summary']);
         $this->signIn('sunniva');
         $this->ask('GET', "/api/dogs/$osric/everything", expect: 404);
     }
