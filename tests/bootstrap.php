@@ -1,6 +1,6 @@
 <?php
 
-/** Loads the application for the tests; of two processes at once each has a database and a sender of its own. */
+/** Loads the application for the tests; of two processes at once each has a database, a sender and exports of its own. */
 
 declare(strict_types=1);
 
@@ -8,7 +8,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 
 $token = getenv('TEST_TOKEN');
 if (is_string($token) && '' !== $token) {
-    foreach (['DATABASE_URL' => '/thistle_test(?=\\?|$)/', 'SENDER_DIR' => '/$/'] as $name => $end) {
+    foreach (['DATABASE_URL' => '/thistle_test(?=\\?|$)/', 'SENDER_DIR' => '/$/', 'EXPORT_DIR' => '/$/'] as $name => $end) {
         $value = getenv($name);
         if (is_string($value)) {
             $own = (string) preg_replace($end, 'DATABASE_URL' === $name ? "thistle_test$token" : $token, $value, 1);
