@@ -15,7 +15,7 @@ use KeenThistle\Staff\Actor;
 /** @implements Handler<ExportSalon> */
 final readonly class ExportSalonHandler implements Handler
 {
-    private const AT_ONCE = 2000;
+    private const AT_ONCE = 5000;
     private const PAPERS = 10;
 
     public function __construct(

@@ -37,10 +37,11 @@ final readonly class Exports implements Sweeps
             ),
             $rows,
         );
-        $this->files->dumpFile(
-            $this->pieces($actor, $export).\sprintf('/%s-%06d', $table, $n),
-            implode("\n", $lines).([] === $lines ? '' : "\n"),
-        );
+        $name = \sprintf('%s-%06d', $table, $n);
+        $pieces = $this->pieces($actor, $export);
+        $this->files->dumpFile("$pieces/$name", implode("\n", $lines).([] === $lines ? '' : "\n"));
+        // While the rows are in hand: packing then has only to put pieces together.
+        $this->files->dumpFile("$pieces/csv/$name", Csv::of($rows));
     }
 
     public function paper(Actor $actor, string $export, string $name, string $pdf): void
@@ -48,10 +49,14 @@ final readonly class Exports implements Sweeps
         $this->files->dumpFile($this->pieces($actor, $export)."/papers/$name", $pdf);
     }
 
-    /** @return list<string> files of a table, in their order */
-    public function piecesOf(Actor $actor, string $export, string $table): array
+    /**
+     * @param string $as folder of the pieces as CSV; empty: as lines of JSON
+     *
+     * @return list<string> files of a table, in their order
+     */
+    public function piecesOf(Actor $actor, string $export, string $table, string $as = ''): array
     {
-        $found = glob($this->pieces($actor, $export)."/$table-*");
+        $found = glob($this->pieces($actor, $export)."$as/$table-*");
 
         return false === $found ? [] : $found;
     }

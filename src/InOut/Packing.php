@@ -16,8 +16,6 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 final readonly class Packing
 {
-    /** A spreadsheet would take it for a formula. */
-    private const FORMULA = '/^[=+\-@\t\r]/';
     private const README = <<<'TEXT'
         Everything of a salon, to take along.
 
@@ -109,24 +107,15 @@ final readonly class Packing
     {
         $out = self::open($to);
         $headings = array_map(static fn (string $c): string => SalonFormat::heading($table, $c), $columns);
-        fputcsv($out, $headings, escape: '', eol: "\r\n");
-        foreach ($this->exports->piecesOf($actor, $export, $table) as $file) {
-            foreach (self::lines($file) as $line) {
-                fputcsv($out, array_map(self::cell(...), self::row($line)), escape: '', eol: "\r\n");
+        fwrite($out, Csv::of([$headings]));
+        foreach ($this->exports->piecesOf($actor, $export, $table, '/csv') as $file) {
+            $in = fopen($file, 'r');
+            if (false !== $in) {
+                stream_copy_to_stream($in, $out);
+                fclose($in);
             }
         }
         fclose($out);
-    }
-
-    private static function cell(mixed $value): string
-    {
-        return match (true) {
-            null === $value => '',
-            \is_bool($value) => $value ? '1' : '0',
-            \is_int($value), \is_float($value) => (string) $value,
-            \is_string($value) => 1 === preg_match(self::FORMULA, $value) ? "'$value" : $value,
-            default => json_encode($value, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES),
-        };
     }
 
     private function contacts(Actor $actor): string
