@@ -8,7 +8,7 @@ namespace KeenThistle\InOut;
 
 final class Csv
 {
-    private const FORMULA = '/^[=+\-@\t\r]/';
+    private const FORMULA = "=+-@\t\r";
     private const JSON = \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES;
 
     private function __construct()
@@ -38,7 +38,7 @@ final class Csv
             null === $value => '',
             \is_bool($value) => $value ? '1' : '0',
             \is_int($value), \is_float($value) => (string) $value,
-            \is_string($value) => 1 === preg_match(self::FORMULA, $value) ? "'$value" : $value,
+            \is_string($value) => '' !== $value && str_contains(self::FORMULA, $value[0]) ? "'$value" : $value,
             default => json_encode($value, self::JSON),
         };
     }
