@@ -33,7 +33,7 @@ describe('in and out', () => {
     expect(link.getAttribute('href')).toBe('/api/exports/e1')
     expect(link.textContent).toContain('2.4 MB')
     await userEvent.click(screen.getByRole('button', { name: 'Write it' }))
-    expect(await screen.findByText(/1200 of 23499 rows/)).toBeTruthy()
+    expect(await screen.findByText(/1200 of 23499 done/)).toBeTruthy()
   })
 
   it('gives a place a calendar link and takes it back', async () => {
