@@ -15,7 +15,7 @@ use KeenThistle\Input\Text;
 
 final readonly class HomeForm
 {
-    private const PHONE = '/^[+(]?\d[\d ()\/.-]{2,38}$/D';
+    public const PHONE = '/^[+(]?\d[\d ()\/.-]{2,38}$/D';
 
     /**
      * @param list<HomePersonForm> $people

@@ -58,7 +58,8 @@ final readonly class Retention implements Sweeps
         return null === $before
             ? 0
             : (int) $this->db->executeStatement(
-                "UPDATE message SET text = '', sent_to = '', receipt = '' WHERE salon_id = ? AND id < ? AND text <> ''
+                "UPDATE message SET text = '', sent_to = '', receipt = '',
+                    state = IF(state = 'failed', 'stopped', state) WHERE salon_id = ? AND id < ? AND text <> ''
                     AND state NOT IN ('waiting', 'sending') ORDER BY id LIMIT ".self::MESSAGES,
                 [$salon, Row::lowestId(1000 * $before->getTimestamp())],
             );

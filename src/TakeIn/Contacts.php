@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\TakeIn;
 
+use KeenThistle\Book\HomeForm;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
@@ -18,7 +19,6 @@ final readonly class Contacts
     private const MOST = 5000;
     private const NAME = 80;
     private const MAIL = 120;
-    private const PHONE = '/^[+(]?\d[\d ()\/.-]{2,38}$/D';
 
     public function __construct(private Scope $scope)
     {
@@ -59,7 +59,7 @@ final readonly class Contacts
             mb_strlen($name) < 2 => 'has no name',
             mb_strlen($name) > self::NAME => 'has a name of more than '.self::NAME.' letters',
             '' === $phone && '' === $email => 'has no number and no e-mail address',
-            '' !== $phone && 1 !== preg_match(self::PHONE, $phone) => "has a number that is none: $phone",
+            '' !== $phone && 1 !== preg_match(HomeForm::PHONE, $phone) => "has a number that is none: $phone",
             '' !== $email && !self::isMail($email) => 'has an e-mail address that is none',
             default => '',
         };
