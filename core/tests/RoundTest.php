@@ -82,8 +82,60 @@ final class RoundTest extends TestCase
         $both = [self::stop('one', 'a', litres: 60), self::stop('two', 'b', litres: 60)];
         $apart = RoundRule::of(self::van(tank: 100), $roads, $both);
         self::assertSame(['one', 'two'], array_keys($apart->breaks));
+        self::assertStringContainsString('without this one the others hold', $apart->breaks['one'] ?? '');
         self::assertSame([], $apart->calls);
+        $three = RoundRule::of(self::van(tank: 100), $roads, [...$both, self::stop('wet', 'b', litres: 90)]);
+        self::assertSame(['one', 'two', 'wet'], array_keys($three->breaks));
+        self::assertStringContainsString('some of them need another day', $three->breaks['wet'] ?? '');
         self::assertSame(0, RoundRule::of(self::van(), $roads, [])->cost);
+    }
+
+    public function testAnOrderThatIsGivenIsKeptAndSaysWhatItCosts(): void
+    {
+        $roads = self::line(['base' => 0, 'a' => 10, 'b' => 30]);
+        $stops = [self::stop('far', 'b', 480, 700), self::stop('near', 'a', 480, 520)];
+        $given = RoundRule::of(self::van(), $roads, $stops, true);
+        self::assertSame(['far', 'near'], self::order($given));
+        self::assertSame(590 - 520, $given->late);
+        self::assertStringContainsString('window', $given->breaks['near'] ?? '');
+        self::assertSame(['near', 'far'], self::order(RoundRule::of(self::van(), $roads, $stops)));
+        $dry = [self::stop('one', 'a', litres: 60), self::stop('two', 'b', litres: 60), self::stop('three', 'a')];
+        self::assertSame(['two'], array_keys(RoundRule::of(self::van(tank: 100), $roads, $dry, true)->breaks));
+    }
+
+    public function testInTheMiddleOfADayItGoesOnFromWhereItIsWithWhatIsLeft(): void
+    {
+        $roads = self::line(['base' => 0, 'a' => 10, 'b' => 30]);
+        $van = new Van('base', 700, 1020, 100, 100, [new Refill('base', true, false, 15)], 'b', 20.0, 50.0);
+        $round = RoundRule::of($van, $roads, [self::stop('one', 'a', litres: 40)]);
+        self::assertSame(['base', 'a'], array_map(static fn (Call $c): string => $c->at, $round->calls));
+        self::assertSame([730, 60.0, 50.0], [
+            $round->calls[0]->arrives, $round->calls[1]->litresLeft, $round->calls[1]->powerLeft,
+        ]);
+        self::assertSame(30 + 15 + 10 + 10, $round->cost);
+    }
+
+    public function testNoOrderThatIsGivenCostsLessThanTheBest(): void
+    {
+        $this->limitTo(60);
+        $this->forAll(Generators::choose(1, 6), Generators::choose(0, 1_000_000))
+            ->then(static function (int $many, int $seed): void {
+                mt_srand($seed);
+                [$van, $roads, $stops] = self::day($many);
+                $best = RoundRule::of($van, $roads, $stops);
+                $given = RoundRule::of($van, $roads, $stops, true);
+                if ([] !== $given->calls) {
+                    self::assertSame(array_column($stops, 'id'), self::order($given), "seed $seed");
+                    self::assertLessThanOrEqual($given->cost, $best->cost, "seed $seed");
+                    self::holds($van, $roads, $stops, $given);
+                }
+                $order = self::order($best);
+                usort($stops, static fn (Stop $a, Stop $b): int => array_search($a->id, $order, true)
+                    <=> array_search($b->id, $order, true));
+                if ([] !== $order) {
+                    self::assertSame($best->cost, RoundRule::of($van, $roads, $stops, true)->cost, "seed $seed");
+                }
+            });
     }
 
     public function testItCostsWhatEveryOrderOfAllCostsAtLeast(): void

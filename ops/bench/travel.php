@@ -121,7 +121,8 @@ printf("  %-66s %.0f s (aim < 240)\n", 'a sheet of 20 000 rows taken in by the w
 printf("  %-66s %.1f s; taken out again %.0f s\n", 'looked through before', $look / 1000, $undo / 1000);
 printf("  %-66s %.0f MB\n", 'the worker at its largest meanwhile', $largest());
 
-// A feed of a place's people.
+// A feed of a place's people; a run that was stopped has left its own.
+$db->exec("DELETE FROM booking WHERE note = 'bench'");
 $person = $db->query("SELECT id, HEX(place_id) place FROM staff WHERE login = 'bench101-groomer'")->fetch();
 $dogs = $db->prepare('SELECT id FROM dog WHERE salon_id = ? ORDER BY id LIMIT '.BOOKED);
 $dogs->execute([$salon]);

@@ -8,29 +8,21 @@ namespace KeenThistle\Agenda;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Timing\Minutes;
-use KeenThistle\Core\Timing\Service;
 use KeenThistle\Diary\Booking;
-use KeenThistle\Order\WorkOrder;
-use KeenThistle\Plan\Plans;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
-use Psr\Cache\CacheItemInterface;
-use Psr\Cache\CacheItemPoolInterface;
 use Symfony\Component\Uid\Uuid;
 
 final readonly class Booked
 {
     private const MOST = 400;
-    private const KEPT_S = 86_400;
     /** Of sixty days of a large salon. */
     public const AHEAD = 3000;
 
     public function __construct(
         private Scope $scope,
-        private Plans $plans,
-        private WorkOrder $order,
+        private Lengths $lengths,
         private EntityManagerInterface $manager,
-        private CacheItemPoolInterface $cache,
     ) {
     }
 
@@ -64,68 +56,8 @@ final readonly class Booked
         }
         /** @var list<Booking> $booked */
         $booked = $query->getResult();
-        $known = $this->minutes($actor, $booked);
+        $known = $this->lengths->of($actor, $booked);
 
-        return array_map(static fn (Booking $b): array => [$b, $known[self::key($b)]], $booked);
-    }
-
-    /**
-     * How long the visits are: reckoned once for a card as it is, a kind of visit, so that plans are read for what is
-     * new alone.
-     *
-     * @param list<Booking> $booked
-     *
-     * @return array<string, Minutes|null> by key
-     */
-    private function minutes(Actor $actor, array $booked): array
-    {
-        $known = $new = $dogs = [];
-        $keys = array_values(array_unique(array_map(self::key(...), $booked)));
-        foreach ($this->cache->getItems($keys) as $item) {
-            \assert($item instanceof CacheItemInterface);
-            $key = $item->getKey();
-            if ($item->isHit()) {
-                $minutes = $item->get();
-                $known[$key] = $minutes instanceof Minutes ? $minutes : null;
-            } else {
-                $new[$key] = $item;
-            }
-        }
-        foreach ($booked as $b) {
-            if (isset($new[self::key($b)])) {
-                $dogs[(string) $b->dog->id] = $b->dog;
-            }
-        }
-        $plans = $this->plans->ofDogs($actor, array_values($dogs));
-        foreach ($booked as $b) {
-            $key = self::key($b);
-            $item = $new[$key] ?? null;
-            if (null === $item || \array_key_exists($key, $known)) {
-                continue;
-            }
-            $known[$key] = $this->order->minutes(
-                $b->dog,
-                Plans::recipes($plans[(string) $b->dog->id] ?? []),
-                null,
-                self::kind($b),
-                washed: $b->washed,
-            );
-            $this->cache->save($item->set($known[$key])->expiresAfter(self::KEPT_S));
-        }
-
-        return $known;
-    }
-
-    /** All that the minutes hang on. */
-    private static function key(Booking $b): string
-    {
-        $kind = self::kind($b)->value.($b->washed ? '-washed' : '');
-
-        return "minutes.{$b->dog->id}.{$b->dog->cardVersion}.$kind";
-    }
-
-    private static function kind(Booking $b): Service
-    {
-        return Service::tryFrom($b->kind) ?? Service::Full;
+        return array_map(static fn (Booking $b): array => [$b, $known[Lengths::keyOf($b)]], $booked);
     }
 }

@@ -22,9 +22,6 @@ use KeenThistle\Staff\Actors;
 
 final readonly class CompanyOfDay implements Company
 {
-    /** Where nobody has weighed a dog. */
-    private const USUAL = 60;
-
     public function __construct(
         private Actors $actors,
         private Booked $booked,
@@ -62,7 +59,7 @@ final readonly class CompanyOfDay implements Company
     {
         $from = intdiv(Crew::tick($time), Day::TICKS);
 
-        return self::between($dog, $from, $from + ($minutes->slot ?? self::USUAL));
+        return self::between($dog, $from, $from + ($minutes->slot ?? Lengths::USUAL));
     }
 
     /**

@@ -15,9 +15,6 @@ use KeenThistle\Staff\Staff;
 
 final class WhoIsFree
 {
-    /** Minutes of a visit that nobody can say. */
-    private const USUAL = 60;
-
     private function __construct()
     {
     }
@@ -39,7 +36,7 @@ final class WhoIsFree
         $busy = [];
         foreach ($booked as [$b, $takes]) {
             $begins = intdiv(Crew::tick($b->time), Day::TICKS);
-            $busy[(string) $b->staff?->id][] = [$begins, $begins + ($takes->slot ?? self::USUAL)];
+            $busy[(string) $b->staff?->id][] = [$begins, $begins + ($takes->slot ?? Lengths::USUAL)];
         }
         $people = [];
         foreach ($crews as $crew) {

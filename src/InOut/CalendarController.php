@@ -15,6 +15,7 @@ use KeenThistle\Owner\Http\OwnerPages;
 use KeenThistle\Owner\Secret;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -77,17 +78,22 @@ final readonly class CalendarController
     }
 
     #[Route('/calendar/{token}.ics', requirements: ['token' => Secret::PATTERN], methods: ['GET'])]
-    public function feed(string $token): Response
+    public function feed(Request $request, string $token): Response
     {
         $link = $this->calendars->openedBy($token);
         if (null === $link) {
             return $this->pages->missing();
         }
 
-        return new Response($this->feed->of($link), 200, [
+        $text = $this->feed->of($link);
+        $response = new Response($text, 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
             'Cache-Control' => 'private, max-age=300',
             'X-Robots-Tag' => 'noindex',
         ]);
+        $response->setEtag(hash('sha256', $text));
+        $response->isNotModified($request);
+
+        return $response;
     }
 }

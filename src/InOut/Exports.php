@@ -39,8 +39,8 @@ final readonly class Exports implements Sweeps
         );
         $name = \sprintf('%s-%06d', $table, $n);
         $pieces = $this->pieces($actor, $export);
-        $this->files->dumpFile("$pieces/$name", implode("\n", $lines).([] === $lines ? '' : "\n"));
-        // While the rows are in hand: packing then has only to put pieces together.
+        // As they stand in the list of a table: packing then has only to put pieces together.
+        $this->files->dumpFile("$pieces/$name", implode(",\n", $lines));
         $this->files->dumpFile("$pieces/csv/$name", Csv::of($rows));
     }
 
@@ -50,7 +50,7 @@ final readonly class Exports implements Sweeps
     }
 
     /**
-     * @param string $as folder of the pieces as CSV; empty: as lines of JSON
+     * @param string $as folder of the pieces as CSV; empty: as JSON, a row a line
      *
      * @return list<string> files of a table, in their order
      */

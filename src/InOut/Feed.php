@@ -6,12 +6,14 @@ declare(strict_types=1);
 
 namespace KeenThistle\InOut;
 
-use KeenThistle\Agenda\Booked;
+use KeenThistle\Agenda\CalendarRow;
+use KeenThistle\Agenda\CalendarRows;
 use KeenThistle\Core\Money\Labels;
 use KeenThistle\Core\Timing\Service;
-use KeenThistle\Diary\Booking;
+use KeenThistle\Salon\Salon;
 use KeenThistle\Staff\Actors;
 use KeenThistle\Staff\Scope;
+use Psr\Cache\CacheItemPoolInterface;
 use Sabre\VObject\Component\VCalendar;
 use Symfony\Component\Clock\ClockInterface;
 
@@ -19,63 +21,73 @@ final readonly class Feed
 {
     private const BEFORE = '-30 days';
     private const AFTER = '+180 days';
-    /** Where nobody has weighed the dog. */
-    private const USUAL = 60;
+    private const KEPT_S = 86_400;
 
     public function __construct(
-        private Booked $booked,
+        private CalendarRows $rows,
         private Scope $scope,
         private ClockInterface $clock,
         private Actors $actors,
+        private CacheItemPoolInterface $cache,
     ) {
     }
 
-    /** Dogs by name and kind of visit: nobody's number, nothing of health. */
+    /** Dogs by name and kind of visit. Written once for what is booked: it is fetched every few minutes. */
     public function of(CalendarLink $link): string
     {
         $actor = $this->actors->inNameOf($link->salon->id);
         $today = $this->scope->today($actor);
-        $zone = new \DateTimeZone($link->salon->timeZone);
-        $calendar = new VCalendar([
-            'PRODID' => '-//Keen Thistle//Diary//EN',
-            'X-WR-CALNAME' => $link->salon->name,
-            'REFRESH-INTERVAL;VALUE=DURATION' => 'PT15M',
-        ]);
         $from = $today->modify(self::BEFORE);
         $to = $today->modify(self::AFTER);
+        $rows = $this->rows->of($actor, $link->subject, $from, $to);
+        $of = [$link->salon->name, $link->salon->timeZone, $from->format('Y-m-d'), $rows];
+        $item = $this->cache->getItem("feed.$link->id.".hash('sha256', serialize($of)));
+        $text = $item->get();
+        if (!\is_string($text)) {
+            $text = $this->written($link->salon, $from, $to, $rows);
+            $this->cache->save($item->set($text)->expiresAfter(self::KEPT_S));
+        }
+
+        return $text;
+    }
+
+    /** @param list<CalendarRow> $rows */
+    private function written(Salon $salon, \DateTimeImmutable $from, \DateTimeImmutable $to, array $rows): string
+    {
+        $zone = new \DateTimeZone($salon->timeZone);
+        $calendar = new VCalendar([
+            'PRODID' => '-//Keen Thistle//Diary//EN',
+            'X-WR-CALNAME' => $salon->name,
+            'REFRESH-INTERVAL;VALUE=DURATION' => 'PT15M',
+        ]);
         $this->zone($calendar, $zone, $from, $to);
-        foreach ($this->booked->between($actor, $from, $to, Booked::AHEAD) as [$b, $minutes]) {
-            if (self::isOf($b, $link)) {
-                $this->event($calendar, $b, $minutes->slot ?? self::USUAL, $zone);
-            }
+        $now = $this->clock->now()->setTimezone(new \DateTimeZone('UTC'));
+        foreach ($rows as $row) {
+            self::event($calendar, $row, $zone, $now);
         }
 
         return $calendar->serialize();
     }
 
-    private static function isOf(Booking $b, CalendarLink $link): bool
-    {
-        return true === $b->staff?->id->equals($link->subject)
-            || true === $b->staff?->place?->id->equals($link->subject);
-    }
-
-    private function event(VCalendar $calendar, Booking $b, int $minutes, \DateTimeZone $zone): void
-    {
-        $begins = $b->begins()->setTimezone($zone);
+    private static function event(
+        VCalendar $calendar,
+        CalendarRow $row,
+        \DateTimeZone $zone,
+        \DateTimeImmutable $now,
+    ): void {
+        $begins = new \DateTimeImmutable("$row->day $row->time", $zone);
         $event = $calendar->createComponent('VEVENT', [
-            'UID' => "$b->id@keen-thistle",
-            'DTSTAMP' => $this->clock->now()->setTimezone(new \DateTimeZone('UTC')),
+            'UID' => "$row->id@keen-thistle",
+            'DTSTAMP' => $now,
             'DTSTART' => $begins,
-            'DTEND' => $begins->modify("+$minutes minutes"),
-            'SUMMARY' => $b->dog->name.': '.Labels::work(Service::tryFrom($b->kind) ?? Service::Full),
-            'STATUS' => 'yes' === $b->answer ? 'CONFIRMED' : 'TENTATIVE',
-            'SEQUENCE' => $b->version - 1,
+            'DTEND' => $begins->modify("+$row->minutes minutes"),
+            'SUMMARY' => $row->dog.': '.Labels::work(Service::tryFrom($row->kind) ?? Service::Full),
+            'STATUS' => $row->sure ? 'CONFIRMED' : 'TENTATIVE',
+            'SEQUENCE' => $row->version - 1,
+            'DESCRIPTION' => "with $row->with",
         ]);
-        if (null !== $b->staff) {
-            $event->add('DESCRIPTION', 'with '.$b->staff->name);
-            if (null !== $b->staff->place) {
-                $event->add('LOCATION', $b->staff->place->name);
-            }
+        if ('' !== $row->place) {
+            $event->add('LOCATION', $row->place);
         }
         $calendar->add($event);
     }

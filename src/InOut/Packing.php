@@ -81,7 +81,7 @@ final readonly class Packing
         $this->exports->done($actor, $export);
     }
 
-    /** Line by line: a large salon is never in memory at once. */
+    /** Piece by piece: a large salon is never in memory at once. */
     private function json(Actor $actor, string $export, string $to): void
     {
         $out = self::open($to);
@@ -93,11 +93,12 @@ final readonly class Packing
         ));
         foreach (array_keys($this->format->tables()) as $n => $table) {
             fwrite($out, (0 === $n ? '' : ',')."\n\"$table\":[");
-            $first = true;
+            $before = "\n";
             foreach ($this->exports->piecesOf($actor, $export, $table) as $file) {
-                foreach (self::lines($file) as $line) {
-                    fwrite($out, ($first ? "\n" : ",\n").$line);
-                    $first = false;
+                if (0 < (int) filesize($file)) {
+                    fwrite($out, $before);
+                    self::append($file, $out);
+                    $before = ",\n";
                 }
             }
             fwrite($out, ']');
@@ -113,11 +114,7 @@ final readonly class Packing
         $headings = array_map(static fn (string $c): string => SalonFormat::heading($table, $c), $columns);
         fwrite($out, Csv::of([$headings]));
         foreach ($this->exports->piecesOf($actor, $export, $table, '/csv') as $file) {
-            $in = fopen($file, 'r');
-            if (false !== $in) {
-                stream_copy_to_stream($in, $out);
-                fclose($in);
-            }
+            self::append($file, $out);
         }
         fclose($out);
     }
@@ -141,12 +138,22 @@ final readonly class Packing
         return $out;
     }
 
+    /** @param resource $out */
+    private static function append(string $file, $out): void
+    {
+        $in = fopen($file, 'r');
+        if (false === $in || false === stream_copy_to_stream($in, $out)) {
+            throw new \RuntimeException("$file cannot be read.");
+        }
+        fclose($in);
+    }
+
     /** @return \Generator<string> */
     private static function lines(string $file): \Generator
     {
         $in = fopen($file, 'r');
         while (false !== $in && false !== ($line = fgets($in))) {
-            yield rtrim($line, "\n");
+            yield rtrim($line, ",\n");
         }
         if (false !== $in) {
             fclose($in);

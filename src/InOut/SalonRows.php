@@ -12,6 +12,7 @@ use Symfony\Component\Uid\Uuid;
 
 final readonly class SalonRows
 {
+    /** In what was written to owners: it opens something. */
     private const LINK = '~/(agreement|care|date|receipt|history|enter|calendar)/[0-9a-f]{32,64}~';
 
     public function __construct(private Connection $db, private SalonFormat $format)
@@ -39,16 +40,19 @@ final readonly class SalonRows
     {
         $columns = $this->format->tables()[$table] ?? throw new \LogicException("There is no table $table.");
         $of = 'salon' === $table ? 'id' : 'salon_id';
+        $list = implode(', ', array_map(static fn (string $c): string => "t.`$c`", array_keys($columns)));
+        // The ids by themselves come straight out of an index; with the columns beside them the server reads every
+        // row of the salon up to there again for each piece.
+        $ids = "SELECT id FROM `$table` WHERE $of = :salon AND id > :after ORDER BY id LIMIT $most";
         $rows = $this->db->fetchAllAssociative(
-            'SELECT '.implode(', ', array_map(static fn (string $c): string => "`$c`", array_keys($columns))).
-                " FROM $table WHERE $of = :salon AND id > :after ORDER BY id LIMIT $most",
+            "SELECT $list FROM ($ids) i JOIN `$table` t ON t.id = i.id ORDER BY t.id",
             [
                 'salon' => $salon->toBinary(),
                 'after' => '' === $after ? '' : Uuid::fromString($after)->toBinary(),
             ],
         );
 
-        return array_map(static fn (array $row): array => self::row($row, $columns), $rows);
+        return self::converted($rows, $columns);
     }
 
     /**
@@ -69,49 +73,55 @@ final readonly class SalonRows
                     " FROM `$table` WHERE salon_id = ? AND `$column` IN ($list) ORDER BY id",
                 [$salon->toBinary()],
             );
-            foreach ($rows as $row) {
-                $out[] = self::row($row, $columns);
-            }
+            $out = [...$out, ...self::converted($rows, $columns)];
         }
 
         return $out;
     }
 
     /**
-     * @param array<string, mixed> $row
+     * By hand and not value by value: an export asks for tens of millions of them, most already as they are to be.
+     *
+     * @param list<array<string, mixed>> $rows
      * @param array<string, string> $columns
      *
-     * @return array<string, mixed>
+     * @return list<array<string, mixed>>
      */
-    private static function row(array $row, array $columns): array
+    private static function converted(array $rows, array $columns): array
     {
-        $out = [];
+        $of = [];
         foreach ($columns as $name => $type) {
-            $value = $row[$name];
-            $out[$name] = null === $value ? null : self::value($value, $type);
+            $of[rtrim($type, '?')][] = $name;
+        }
+        $out = [];
+        foreach ($rows as $row) {
+            foreach ($of['id'] ?? [] as $c) {
+                $row[$c] = \is_string($row[$c]) ? self::id($row[$c]) : null;
+            }
+            foreach ($of['text'] ?? [] as $c) {
+                if (\is_string($row[$c]) && str_contains($row[$c], '/')) {
+                    $row[$c] = (string) preg_replace(self::LINK, '/$1/…', $row[$c]);
+                }
+            }
+            foreach ($of['integer'] ?? [] as $c) {
+                $row[$c] = \is_string($row[$c]) ? (int) $row[$c] : $row[$c];
+            }
+            foreach ($of['number'] ?? [] as $c) {
+                $row[$c] = is_numeric($row[$c]) ? (float) $row[$c] : null;
+            }
+            foreach ($of['boolean'] ?? [] as $c) {
+                $row[$c] = null === $row[$c] ? null : 1 === (int) Row::int($row[$c]);
+            }
+            foreach ($of['json'] ?? [] as $c) {
+                $row[$c] = \is_string($row[$c]) ? json_decode($row[$c], false, 64, \JSON_THROW_ON_ERROR) : null;
+            }
+            foreach ($of['instant'] ?? [] as $c) {
+                $row[$c] = null === $row[$c] ? null : Row::instant($row[$c]);
+            }
+            $out[] = $row;
         }
 
         return $out;
-    }
-
-    /** What was written to owners has links in it that open something. */
-    private static function withoutSecrets(string $text): string
-    {
-        return str_contains($text, '/') ? (string) preg_replace(self::LINK, '/$1/…', $text) : $text;
-    }
-
-    /** The shortest way to each: an export asks for it tens of millions of times. */
-    private static function value(mixed $value, string $type): mixed
-    {
-        return match ($type) {
-            'id', 'id?' => self::id(Row::text($value)),
-            'integer', 'integer?' => (int) Row::int($value),
-            'number', 'number?' => is_numeric($value) ? (float) $value : null,
-            'boolean', 'boolean?' => 1 === Row::int($value),
-            'json', 'json?' => json_decode(Row::text($value), false, 64, \JSON_THROW_ON_ERROR),
-            'instant', 'instant?' => Row::instant($value),
-            default => self::withoutSecrets(Row::text($value)),
-        };
     }
 
     private static function id(string $raw): string

@@ -21,21 +21,22 @@ final readonly class Hung
     /**
      * A row that the kept dog has already (an arrival of the same day, a handling of the same tool) stays where it is.
      *
-     * @return array{array<string, list<string>>, int} hexadecimal ids that moved, by table, and how many could not
+     * @return array{array<string, list<string>>, int} hexadecimal ids that moved, by "table.column", how many not
      */
     public function move(string $from, string $to): array
     {
         $moved = [];
         $left = 0;
-        foreach ($this->tables() as $table) {
-            $before = $this->ids($table, $from);
+        foreach ($this->columns() as $where) {
+            [$table, $column] = explode('.', $where);
+            $before = $this->ids($table, $column, $from);
             if ([] === $before) {
                 continue;
             }
-            $this->db->executeStatement("UPDATE IGNORE `$table` SET dog_id = ? WHERE dog_id = ?", [$to, $from]);
-            $after = $this->ids($table, $from);
+            $this->db->executeStatement("UPDATE IGNORE `$table` SET $column = ? WHERE $column = ?", [$to, $from]);
+            $after = $this->ids($table, $column, $from);
             $left += \count($after);
-            $moved[$table] = array_values(array_diff($before, $after));
+            $moved[$where] = array_values(array_diff($before, $after));
         }
 
         return [$moved, $left];
@@ -44,14 +45,16 @@ final readonly class Hung
     /** @param array<string, list<string>> $moved as move() gave it; rows that are gone meanwhile are no matter */
     public function back(array $moved, string $from, string $to): void
     {
-        $tables = $this->tables();
-        foreach ($moved as $table => $ids) {
-            if (!\in_array($table, $tables, true)) {
+        $columns = $this->columns();
+        foreach ($moved as $where => $ids) {
+            // Records that were made one before this kept their tables by name alone.
+            [$table, $column] = [...explode('.', $where), 'dog_id'];
+            if (!\in_array("$table.$column", $columns, true)) {
                 continue;
             }
             foreach (array_chunk($ids, 500) as $some) {
                 $this->db->executeStatement(
-                    "UPDATE IGNORE `$table` SET dog_id = ? WHERE dog_id = ? AND id IN (".
+                    "UPDATE IGNORE `$table` SET $column = ? WHERE $column = ? AND id IN (".
                         implode(', ', array_fill(0, \count($some), 'UNHEX(?)')).')',
                     [$to, $from, ...$some],
                 );
@@ -60,22 +63,29 @@ final readonly class Hung
     }
 
     /** @return list<string> */
-    private function ids(string $table, string $dog): array
+    private function ids(string $table, string $column, string $dog): array
     {
         return array_map(
             Row::text(...),
-            $this->db->fetchFirstColumn("SELECT HEX(id) FROM `$table` WHERE dog_id = ?", [$dog]),
+            $this->db->fetchFirstColumn("SELECT HEX(id) FROM `$table` WHERE $column = ?", [$dog]),
         );
     }
 
-    /** @return list<string> */
-    private function tables(): array
+    /** @return list<string> "table.column"; another salon that may see a dog's history goes on with the kept record */
+    private function columns(): array
     {
-        $all = array_map(Row::text(...), $this->db->fetchFirstColumn(
-            "SELECT table_name FROM information_schema.columns
-            WHERE table_schema = DATABASE() AND column_name = 'dog_id' ORDER BY table_name",
-        ));
+        $all = $this->db->fetchAllAssociative(
+            "SELECT table_name t, column_name c FROM information_schema.columns
+            WHERE table_schema = DATABASE() AND column_name IN ('dog_id', 'from_dog_id')
+            ORDER BY table_name, column_name",
+        );
+        $out = [];
+        foreach ($all as $row) {
+            if (!\in_array($row['t'], self::NOT, true)) {
+                $out[] = Row::text($row['t']).'.'.Row::text($row['c']);
+            }
+        }
 
-        return array_values(array_diff($all, self::NOT));
+        return $out;
     }
 }

@@ -8,6 +8,8 @@ namespace KeenThistle\Share;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Say\Say;
 use KeenThistle\Log\ChangeLog;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
@@ -79,6 +81,25 @@ final readonly class Histories
         } finally {
             $this->scope->apply($actor, $this->manager);
         }
+    }
+
+    /** For whoever has the dog before them: what others who know it warn of. */
+    public function warnings(Actor $actor, string $dog): WarningsView
+    {
+        $out = [];
+        foreach ($this->asks->by($actor, $this->dog($actor, $dog)) as $ask) {
+            $isLive = 'allowed' === $ask['state'] && \in_array('cautions', $ask['parts'], true);
+            if (!$isLive && 'file' !== $ask['state']) {
+                continue;
+            }
+            $history = $this->open($actor, $ask['id']);
+            foreach ($history->cautions ?? [] as $says) {
+                $code = "elsewhere-$ask[id]-".\count($out);
+                $out[] = (new Caution($code, Say::it('care.from_elsewhere', $history->salon, $says)))->toArray();
+            }
+        }
+
+        return new WarningsView($out);
     }
 
     /** All that may go along, sealed. */

@@ -35,6 +35,14 @@ final readonly class HistoryController
         return Json::response($this->histories->view($actor, $id));
     }
 
+    #[Route('/api/dogs/{id}/histories/warnings', methods: ['GET'])]
+    #[IsGranted(May::READ)]
+    #[Endpoint('What other salons warn of in a dog; it counts as a look at its history', gives: WarningsView::class)]
+    public function warnings(Actor $actor, string $id): Response
+    {
+        return Json::response($this->histories->warnings($actor, $id));
+    }
+
     #[Route('/api/dogs/{id}/histories', methods: ['POST'])]
     #[IsGranted(May::DOG)]
     #[Endpoint(

@@ -152,6 +152,7 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/dogs/{id}/apart' => [self::ALL, true],
             'GET /api/dogs/{id}/same' => [self::ALL, true],
             'GET /api/dogs/{id}/histories' => [self::ALL, true],
+            'GET /api/dogs/{id}/histories/warnings' => [self::ALL, true],
             'POST /api/dogs/{id}/histories' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/dogs/{id}/histories/file' => [[...self::TABLE, 'front_desk'], true],
             'POST /api/dogs/{id}/copy' => [[...self::TABLE, 'front_desk'], true],

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace KeenThistle\Tests\Api;
 
 use KeenThistle\Salon\Row;
+use Symfony\Component\Uid\Uuid;
 
 final class ShareTest extends ApiTestCase
 {
@@ -107,6 +108,55 @@ final class ShareTest extends ApiTestCase
         $this->ask('POST', "/api/dogs/$here/histories", ['salon' => 'Salon 6'], 409);
     }
 
+    public function testWhatAnotherSalonWarnsOfStandsWhereTheDogIsTakenInAndFollowsAMerge(): void
+    {
+        $there = $this->osric();
+        $here = $this->sameDogAtSunnivas('Osric');
+        self::assertSame([], $this->warnings($here));
+        $this->ask('POST', "/api/dogs/$here/histories", ['salon' => 'The Fulling Room'], 201);
+        self::assertSame([], $this->warnings($here), 'asked is not allowed');
+        $link = $this->linkSent('Osric');
+        $this->answer($link, ['answer' => 'allow', 'parts' => ['cautions']]);
+        $this->signIn('maren');
+        $own = array_column(self::rows($this->ask('GET', "/api/dogs/$there/card", expect: 200)['cautions']), 'message');
+        self::assertNotSame([], $own);
+        $this->signIn('sunniva');
+        $said = array_map(static fn (mixed $m): string => 'from The Fulling Room: '.self::text($m), $own);
+        self::assertSame($said, $this->warnings($here));
+
+        // There the dog turns out to be in the book twice: who may look goes on with the record that is kept.
+        $this->signIn('maren');
+        $home = $this->db()->fetchOne('SELECT HEX(household_id) FROM dog WHERE id = ?', [
+            Uuid::fromString($there)->toBinary(),
+        ]);
+        $this->db()->executeStatement('UPDATE groom SET open_for = NULL WHERE dog_id = ?', [
+            Uuid::fromString($there)->toBinary(),
+        ]);
+        $twin = self::text($this->ask('POST', '/api/dogs', [
+            'name' => 'Osric',
+            'breed' => 'cross',
+            'coat' => 'wire',
+            'kg' => 9.5,
+            'household' => Uuid::fromBinary((string) hex2bin(self::text($home)))->toRfc4122(),
+        ], 201)['id']);
+        $merged = self::rows($this->ask('POST', "/api/dogs/$twin/merge", ['other' => $there], 200)['merged']);
+        $from = 'SELECT HEX(from_dog_id) FROM history_ask';
+        self::assertSame(bin2hex(Uuid::fromString($twin)->toBinary()), strtolower(
+            self::text($this->db()->fetchOne($from)),
+        ));
+        $this->signIn('sunniva');
+        $history = self::rows($this->ask('GET', "/api/dogs/$here/histories", expect: 200)['from'])[0];
+        $this->ask('GET', '/api/histories/'.self::text($history['id']), expect: 200);
+        $this->signIn('maren');
+        $this->ask('DELETE', '/api/merges/'.self::text($merged[0]['id']), [], 200);
+        self::assertSame(bin2hex(Uuid::fromString($there)->toBinary()), strtolower(
+            self::text($this->db()->fetchOne($from)),
+        ));
+        $this->answer($link, ['answer' => 'nothing']);
+        $this->signIn('sunniva');
+        self::assertSame([], $this->warnings($here));
+    }
+
     public function testADogThatMovedIsNotWrittenToAndItsLinkIsHandedOver(): void
     {
         $this->db()->executeStatement("UPDATE dog SET state = 'moved' WHERE name = 'Osric'");
@@ -172,6 +222,14 @@ final class ShareTest extends ApiTestCase
         ];
 
         return self::text($this->ask('POST', '/api/dogs', $form, 201)['id']);
+    }
+
+    /** @return list<string> what stands beside a dog's own cautions */
+    private function warnings(string $dog): array
+    {
+        $said = self::rows($this->ask('GET', "/api/dogs/$dog/histories/warnings", expect: 200)['cautions']);
+
+        return array_map(static fn (array $c): string => self::text($c['message']), $said);
     }
 
     private function linkSent(string $dog): string

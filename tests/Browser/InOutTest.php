@@ -11,6 +11,8 @@ use Symfony\Component\Filesystem\Filesystem;
 
 final class InOutTest extends BrowserTestCase
 {
+    use Axe;
+
     private const SHEET = "Pet Name;Breed;Owner;Mobile;DOB;Weight;Notes;Room\n".
         "Moss;poodle cross;Nell Sedgeley;0555 014 7700;03/05/2019;12,5;back 16 over 10, legs scissored;a\n".
         "Bramble;cocker spaniel;Nell Sedgeley;0555 014 7700;2021;11;;b\n".
@@ -104,6 +106,7 @@ final class InOutTest extends BrowserTestCase
         $owner->go($found[0]);
         $this->sees($owner, 'Tinder Loft asks what we know of Osric');
         $owner->xpath("//label[contains(., 'cautions')]//input")->click();
+        self::assertSame([], $this->axe(page: $owner), 'the page its owner answers at');
         $owner->button('Let them see what is ticked')->click();
         $this->sees($owner, 'may see what is ticked, since');
 
@@ -111,6 +114,7 @@ final class InOutTest extends BrowserTestCase
         $this->page->xpath("//a[@aria-label='Look at what the fulling room knows']")->click();
         $this->sees($this->page, 'Osric at The Fulling Room');
         $this->page->css('section[aria-label=Visits] summary');
+        self::assertSame([], $this->axe(), 'its history elsewhere');
         $cautions = WebDriverBy::cssSelector('section[aria-label=Cautions]');
         self::assertSame([], $this->page->driver->findElements($cautions));
 

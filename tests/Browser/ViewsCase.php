@@ -13,11 +13,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 
 abstract class ViewsCase extends BrowserTestCase
 {
-    /** Whether nothing moves any more and nothing is waited for. */
-    private const STILL = <<<'JS'
-        return document.getAnimations().every((a) => a.playState !== 'running')
-          && !document.querySelector('[aria-busy=true]')
-        JS;
+    use Axe;
 
     private const SETTLE_US = 150_000;
 
@@ -128,47 +124,5 @@ abstract class ViewsCase extends BrowserTestCase
         $width = $this->page->driver->executeScript('return document.documentElement.scrollWidth');
 
         return \is_int($width) ? $width : 0;
-    }
-
-    private function rest(): void
-    {
-        $this->page->until(
-            fn (): ?bool => true === $this->page->driver->executeScript(self::STILL) ? true : null,
-            'the view does not come to rest',
-        );
-    }
-
-    /**
-     * @param list<string> $rules only these; none: all of WCAG 2.2 AA
-     *
-     * @return list<string> what axe finds
-     */
-    protected function axe(array $rules = []): array
-    {
-        $this->rest();
-        static $source = null;
-        $source ??= file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js');
-        \assert(\is_string($source));
-        if (true !== $this->page->driver->executeScript('return typeof axe !== "undefined"')) {
-            $this->page->tools('Runtime.evaluate', ['expression' => $source]);
-        }
-        $found = $this->page->driver->executeAsyncScript(
-            <<<'JS'
-            const [rules, done] = arguments
-            const all = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
-            const said = v => v.nodes.slice(0, 3).map(n => n.html.slice(0, 160)).join(' | ')
-            const runOnly = rules.length ? rules : all
-            axe.run(document, { runOnly, resultTypes: ['violations'], preload: false })
-              .then(
-                r => done(r.violations.map(v => `${v.id}: ${said(v)} ${v.nodes[0].failureSummary}`)),
-                e => done([String(e)]),
-              )
-            JS
-            ,
-            [$rules],
-        );
-        self::assertIsArray($found);
-
-        return array_values(array_filter($found, is_string(...)));
     }
 }

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Core\Round;
 
-/** Place 0 is the base, 1 to n are the stops, the refills follow. */
+/** Place 0 is the base, 1 to n are the stops, the refills follow, and then where the van is at the start. */
 final class Chart
 {
     public readonly int $many;
@@ -33,7 +33,8 @@ final class Chart
     {
         $this->many = \count($stops);
         $refills = array_map(static fn (Refill $r): string => $r->at, $van->refills);
-        $this->places = [$van->base, ...array_map(static fn (Stop $s): string => $s->at, $stops), ...$refills];
+        $stopAt = array_map(static fn (Stop $s): string => $s->at, $stops);
+        $this->places = [$van->base, ...$stopAt, ...$refills, $van->at ?? $van->base];
         $this->tables = $roads->between($this->places);
         $this->work = array_sum(array_map(static fn (Stop $s): int => $s->minutes, $stops));
         $this->nearest = array_map(fn (int $j): int => $this->least($j + 1), array_keys($stops));
@@ -56,6 +57,13 @@ final class Chart
         [$this->ready, $this->windows] = [$ready, $windows];
     }
 
+    public function start(): Label
+    {
+        $van = $this->van;
+
+        return new Label($van->starts, 0, $van->water ?? $van->tank, $van->power ?? $van->battery);
+    }
+
     /** When the van is there that leaves then, or waits until the roads are better; null: never that day. */
     public function there(int $from, int $to, int $leaves): ?int
     {
@@ -70,6 +78,12 @@ final class Chart
         }
 
         return $best;
+    }
+
+    /** Where the van is after a stop; -1: at the start. */
+    public function after(int $stop): int
+    {
+        return $stop < 0 ? \count($this->places) - 1 : $stop + 1;
     }
 
     public function name(int $place): string
@@ -89,10 +103,14 @@ final class Chart
             - $this->work;
     }
 
-    /** The shortest way from a stop to a place that fills: from home, in the morning, everything is full. */
+    /** The shortest way to a place that fills, from a stop or from where the van begins with less than all. */
     public function toRefill(int $n): int
     {
-        return $this->least($this->many + 1 + $n, 1, $this->many);
+        $to = $this->many + 1 + $n;
+        $isFull = null === $this->van->water && null === $this->van->power;
+        $fromStart = $isFull ? \PHP_INT_MAX : $this->least($to, $this->after(-1), $this->after(-1));
+
+        return min($fromStart, $this->least($to, 1, $this->many));
     }
 
     /** The shortest way to a place from any other. */

@@ -21,10 +21,11 @@ final class RoundRule
 
     /**
      * @param list<Stop> $stops at most MOST, each at a place that the roads know
+     * @param bool $asGiven whether they keep the order in which they are: only refills are put between them
      *
      * @throws \LogicException for more
      */
-    public static function of(Van $van, Roads $roads, array $stops): Round
+    public static function of(Van $van, Roads $roads, array $stops, bool $asGiven = false): Round
     {
         if (\count($stops) > self::MOST) {
             throw new \LogicException('More stops than can be ordered exactly.');
@@ -34,10 +35,10 @@ final class RoundRule
         }
         $never = self::never($van, $roads, $stops);
         $chart = new Chart($van, $roads, $stops);
-        $last = [] === $never ? (new Search($chart))->last() : null;
+        $last = [] === $never ? (new Search($chart, $asGiven))->last() : null;
         if (null === $last) {
             $why = [] === $never
-                ? array_fill_keys(array_column($stops, 'id'), Say::it('round.not_with_the_others'))
+                ? self::parting($van, $roads, $stops, $asGiven)
                 : $never;
 
             return new Round([], $van->starts, 0, 0, 0, $why);
@@ -55,7 +56,7 @@ final class RoundRule
     {
         $why = [];
         foreach ($stops as $s) {
-            $there = $roads->there($van->base, $s->at, $van->starts);
+            $there = $roads->there($van->at ?? $van->base, $s->at, $van->starts);
             $ends = null === $there ? null : max($there, $s->from) + $s->minutes;
             if ($s->litres > $van->tank) {
                 $why[$s->id] = Say::it('round.more_water', $s->litres, $van->tank);
@@ -69,6 +70,31 @@ final class RoundRule
         return $why;
     }
 
+    /**
+     * @param list<Stop> $stops that no order holds together
+     *
+     * @return array<string, string> by stop, why: in the order given the first that does not follow those before it,
+     *     else those without which the others hold, or all of them where it is not one alone
+     */
+    private static function parting(Van $van, Roads $roads, array $stops, bool $asGiven): array
+    {
+        $why = [];
+        foreach ($stops as $n => $s) {
+            $some = $asGiven ? \array_slice($stops, 0, $n + 1) : array_values(array_diff_key($stops, [$n => true]));
+            $holds = (new Search(new Chart($van, $roads, $some), $asGiven))->holds();
+            if ($asGiven && !$holds) {
+                return [$s->id => Say::it('round.not_after_those_before')];
+            }
+            if (!$asGiven && $holds) {
+                $why[$s->id] = Say::it('round.not_with_the_others');
+            }
+        }
+
+        return [] === $why
+            ? array_fill_keys(array_column($stops, 'id'), Say::it('round.not_all_in_a_day'))
+            : $why;
+    }
+
     private static function round(Chart $chart, Roads $roads, Label $last): Round
     {
         $way = [];
@@ -76,10 +102,10 @@ final class RoundRule
             array_unshift($way, $l);
         }
         $calls = $breaks = [];
-        [$water, $power] = [$chart->van->tank, $chart->van->battery];
+        [$water, $power] = [$chart->start()->water, $chart->start()->power];
         foreach ($way as $label) {
             $before = $label->before;
-            $from = null === $before ? $chart->van->base : $chart->name($before->stop + 1);
+            $from = $chart->name($chart->after($before->stop ?? -1));
             $leaves = $before->time ?? $chart->van->starts;
             if (null !== $label->by && null !== $before) {
                 $water = $label->by->water ? $chart->van->tank : $water;
@@ -124,7 +150,7 @@ final class RoundRule
     /** Whether its window could be kept at all, or only not with the others. */
     private static function why(Van $van, Roads $roads, Stop $stop, Call $call): string
     {
-        $first = $roads->there($van->base, $stop->at, $van->starts) ?? $call->arrives;
+        $first = $roads->there($van->at ?? $van->base, $stop->at, $van->starts) ?? $call->arrives;
 
         return $first > $stop->to
             ? Say::it('round.window_cannot_be_reached', Clock::time($stop->to), Clock::time($first))

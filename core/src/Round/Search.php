@@ -21,7 +21,8 @@ final class Search
     private readonly int $waterMinutes;
     private readonly int $powerMinutes;
 
-    public function __construct(private readonly Chart $chart)
+    /** @param bool $asGiven whether the stops keep the order in which they are */
+    public function __construct(private readonly Chart $chart, private readonly bool $asGiven = false)
     {
         $this->waterMinutes = $this->least(static fn (Refill $r): bool => $r->water);
         $this->powerMinutes = $this->least(static fn (Refill $r): bool => $r->power);
@@ -54,12 +55,22 @@ final class Search
         return $this->best;
     }
 
+    /** Whether there is an order at all. */
+    public function holds(): bool
+    {
+        $this->follow(self::HOPEFUL);
+        if (null === $this->best) {
+            $this->follow(null);
+        }
+
+        return null !== $this->best;
+    }
+
     /** @param int|null $most ways that are kept at each step; null: all that may be best */
     private function follow(?int $most): void
     {
-        $van = $this->chart->van;
         /** @var array<int, array<int, list<Label>>> $open by set, then by last stop */
-        $open = [0 => [-1 => [new Label($van->starts, 0, $van->tank, $van->battery)]]];
+        $open = [0 => [-1 => [$this->chart->start()]]];
         for ($size = 0; $size < $this->chart->many; ++$size) {
             $next = [];
             foreach ($open as $set => $byLast) {
@@ -73,7 +84,7 @@ final class Search
         }
         foreach ($open as $byLast) {
             foreach (array_merge(...$byLast) as $label) {
-                $back = $this->chart->there($label->stop + 1, 0, $label->time);
+                $back = $this->chart->there($this->chart->after($label->stop), 0, $label->time);
                 $cost = null === $back ? \PHP_INT_MAX : $this->chart->cost($back, $label->late);
                 if ($cost < $this->cost) {
                     [$this->best, $this->cost] = [$label, $cost];
@@ -90,7 +101,7 @@ final class Search
     private function goOn(array &$next, Label $label, int $set): void
     {
         $van = $this->chart->van;
-        $from = $label->stop + 1;
+        $from = $this->chart->after($label->stop);
         $this->goFrom($next, $label, $set, $from, $label->time, $label->water, $label->power, null);
         foreach ($van->refills as $n => $r) {
             $helps =
@@ -118,7 +129,9 @@ final class Search
         ?Refill $by,
     ): void {
         foreach ($this->chart->stops as $j => $stop) {
-            if (0 !== ($set & (1 << $j)) || $water < $stop->litres || $power < $stop->powerMinutes) {
+            // In the order given the next stop is the one whose set is all before it.
+            $isNext = $this->asGiven ? $set === (1 << $j) - 1 : 0 === ($set & (1 << $j));
+            if (!$isNext || $water < $stop->litres || $power < $stop->powerMinutes) {
                 continue;
             }
             $arrives = $this->chart->there($from, $j + 1, $time);

@@ -15,6 +15,9 @@ final readonly class Van
      * @param float $tank litres when full, as in the morning
      * @param float $battery minutes of power when full, as in the morning
      * @param list<Refill> $refills
+     * @param string|null $at where it is at the start; null: at its base
+     * @param float|null $water litres left at the start; null: full
+     * @param float|null $power minutes left at the start; null: full
      */
     public function __construct(
         public string $base,
@@ -23,6 +26,9 @@ final readonly class Van
         public float $tank,
         public float $battery,
         public array $refills,
+        public ?string $at = null,
+        public ?float $water = null,
+        public ?float $power = null,
     ) {
     }
 }

@@ -166,6 +166,7 @@ return [
     'care.first_behind_the_ears_armpits_groin' => 'First behind the ears, armpits, groin, inner thighs, tail.',
     'care.five_to_ten_minutes_a_day' => 'Five to ten minutes a day: with a comb, in layers, from the feet up, '.
         'down to the skin. A brush slides over what a comb stops at.',
+    'care.from_elsewhere' => 'from %s: %s',
     'care.if_the_comb_stops_hold_the' => 'If the comb stops, hold the hair at the skin and work from the tips. '.
         'If %s minds, stop: we do it.',
     'care.it_collapsed' => 'It collapsed or had a seizure.',
@@ -901,7 +902,9 @@ return [
     'round.must_be_after_starts' => 'must be after starts',
     'round.no_way' => 'cannot be reached and left again that day by any road',
     'round.not_on_the_map' => 'is not on the map: no road leads to %s',
-    'round.not_with_the_others' => 'no order of the day holds all stops: one less, or another day for one',
+    'round.not_after_those_before' => 'cannot follow those before it: no water, no power or no way is left',
+    'round.not_all_in_a_day' => 'no order of the day holds all stops: some of them need another day',
+    'round.not_with_the_others' => 'no order of the day holds all stops: without this one the others hold',
     'round.there_twice' => 'is there twice: %s',
     'round.window_before' => 'must not be before from',
     'round.window_cannot_be_reached' => 'its window ends at %s and the van is there at %s at the soonest, first of all',

@@ -640,6 +640,7 @@ array_push(
         ['maren', 'GET', '/api/exports/'.$nobody],
         ['tove', 'POST', '/api/exports', []],
         ['tove', 'GET', '/api/dogs/@Tansy/histories'],
+        ['tove', 'GET', '/api/dogs/@Tansy/histories/warnings'],
         ['tove', 'POST', '/api/dogs/@Tansy/histories', ['salon' => 'x']],
         ['tove', 'POST', '/api/dogs/@Tansy/histories', ['salon' => 'the fulling room']],
         ['wim', 'POST', '/api/dogs/@Tansy/copy', []],

@@ -79,6 +79,13 @@ export const queries = {
         ),
       placeholderData: keepPreviousData,
     }),
+  elsewhere: (id: string) =>
+    queryOptions({
+      queryKey: ['elsewhere', id],
+      queryFn: () => take(api.GET('/api/dogs/{id}/histories/warnings', { params: { path: { id } } })),
+      staleTime: 300_000,
+      retry: false,
+    }),
   visit: (id: string) =>
     queryOptions({
       queryKey: ['visit', id],

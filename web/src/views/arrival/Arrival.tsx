@@ -17,6 +17,7 @@ import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
 import { DogHead } from '../../parts/DogHead'
 import { Cautions } from '../../parts/Cautions'
+import { useElsewhere } from '../../parts/useElsewhere'
 import { Line } from '../../parts/Line'
 import type { LineData } from '../../parts/LineField'
 import { Agree } from './Agree'
@@ -93,6 +94,7 @@ function Page({
   const cache = useQueryClient()
   const { may, session } = useSession()
   const { dog } = arrival
+  const elsewhere = useElsewhere(dog.id)
   const labels = useMemo(() => Object.fromEntries(words.zones.map((z) => [z.id, z.label])), [words])
   const [zone, setZone] = useState<string | null>(null)
   const [tab, setTab] = useState('mats')
@@ -176,7 +178,7 @@ function Page({
         )}
       </DogHead>
       <Cautions
-        cautions={[...arrival.comb.findings, ...arrival.findings, ...arrival.cautions].sort(
+        cautions={[...arrival.comb.findings, ...arrival.findings, ...arrival.cautions, ...elsewhere].sort(
           (a, b) => rank(a.level) - rank(b.level),
         )}
       />

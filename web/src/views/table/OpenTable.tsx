@@ -12,6 +12,7 @@ import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
 import { day, mm } from '../../ui/words'
 import { Cautions } from '../../parts/Cautions'
+import { useElsewhere } from '../../parts/useElsewhere'
 import { useWrite } from '../../app/useWrite'
 
 export function OpenTable() {
@@ -42,6 +43,7 @@ function Start({
   words: Schemas['VocabularyView']
 }) {
   const { session, may } = useSession()
+  const elsewhere = useElsewhere(card.dog.id)
   const go = useNavigate()
   const cache = useQueryClient()
   const [keep, setKeep] = useState<Record<string, boolean>>({})
@@ -67,7 +69,7 @@ function Start({
       <h1 className="text-3xl">
         {card.dog.name} <span className="text-xl font-bold text-ink-2">comes to the table</span>
       </h1>
-      <Cautions cautions={card.cautions} />
+      <Cautions cautions={[...card.cautions, ...elsewhere]} />
       {repeat.open ? (
         <p className="panel flex flex-wrap items-center gap-3 p-4">
           <span className="min-w-0 flex-1 text-lg">{card.dog.name} is at the table already.</span>

@@ -15,6 +15,7 @@ import { useUnhurried } from '../../ui/useUnhurried'
 import { Waiting } from '../../ui/Waiting'
 import { DogHead } from '../../parts/DogHead'
 import { Cautions } from '../../parts/Cautions'
+import { useElsewhere } from '../../parts/useElsewhere'
 import type { LineData } from '../../parts/LineField'
 import { Kept } from './Kept'
 import { HandOver } from './HandOver'
@@ -59,6 +60,7 @@ function Page({
 }) {
   const { may } = useSession()
   const { dog } = groom
+  const elsewhere = useElsewhere(dog.id)
   const { tap, back, some } = useWayBack(at, groom)
   const backOne = () => {
     const step = back()
@@ -162,7 +164,7 @@ function Page({
           </Button>
         )}
       </DogHead>
-      <Cautions cautions={groom.cautions} />
+      <Cautions cautions={[...groom.cautions, ...elsewhere]} />
       <Strips
         at={at}
         groom={groom}
