@@ -8,8 +8,7 @@ namespace KeenThistle\Share;
 
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Book\Dog;
-use KeenThistle\Core\Reason\Caution;
-use KeenThistle\Core\Say\Say;
+use KeenThistle\Core\Care\ElsewhereWords;
 use KeenThistle\Log\ChangeLog;
 use KeenThistle\Log\Entry;
 use KeenThistle\Refusal\Refused;
@@ -95,7 +94,7 @@ final readonly class Histories
             $history = $this->open($actor, $ask['id']);
             foreach ($history->cautions ?? [] as $says) {
                 $code = "elsewhere-$ask[id]-".\count($out);
-                $out[] = (new Caution($code, Say::it('care.from_elsewhere', $history->salon, $says)))->toArray();
+                $out[] = ElsewhereWords::caution($code, $history->salon, $says)->toArray();
             }
         }
 
