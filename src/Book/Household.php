@@ -43,6 +43,18 @@ class Household implements SalonOwned
     #[ORM\Column(length: 5, options: ['default' => ''])]
     public string $quietTo = '';
 
+    /** Where the van finds it, an id on the road map; "": not said. */
+    #[ORM\Column(length: 40, options: ['default' => ''])]
+    public string $spot = '';
+
+    /** The van may take water there. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $hasWater = false;
+
+    /** It may be plugged in there. */
+    #[ORM\Column(options: ['default' => false])]
+    public bool $hasPower = false;
+
     /** @var Collection<int, Client> */
     #[ORM\OneToMany(targetEntity: Client::class, mappedBy: 'household', cascade: ['persist'], orphanRemoval: true)]
     #[ORM\OrderBy(['id' => 'ASC'])]

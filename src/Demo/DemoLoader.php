@@ -94,6 +94,7 @@ final class DemoLoader
             (new DemoYear($this->manager))->load($salon, $now);
             (new DemoTill($this->manager))->load($salon, $now);
         }
+        (new DemoRound($this->manager))->load($salon, $today, $isWhole);
         foreach ($this->manager->getRepository(Dog::class)->findAll() as $dog) {
             $this->index->refresh($dog);
         }

@@ -158,6 +158,21 @@ class Booking implements SalonOwned
         $this->slot = self::slotOf($this->day, $this->time);
     }
 
+    /** Its day gets other hours, and the moments of others beside it are given up first. */
+    public function letGo(): void
+    {
+        $this->slot = $this->held = null;
+    }
+
+    /** Another time of the same day; what its owner said of the one before holds no more. */
+    public function retime(string $time): void
+    {
+        $this->time = $time;
+        $this->promised = $this->answer = '';
+        $this->answeredAt = null;
+        $this->book();
+    }
+
     public function cancel(): void
     {
         $this->state = 'cancelled';

@@ -46,6 +46,15 @@ class Place implements SalonOwned
     #[ORM\Column(type: 'json', options: ['default' => '{}'])]
     public array $stations = [];
 
+    /**
+     * Of a van: where its day begins, what it holds, how far from the time told it may come, where it is filled.
+     *
+     * @var array{base?: string, tank?: float, battery?: float, early?: int, late?: int,
+     *     refills?: list<array{at: string, water: bool, power: bool, minutes: int}>} minutes, litres
+     */
+    #[ORM\Column(type: 'json', options: ['default' => '{}'])]
+    public array $round = [];
+
     public function __construct(Uuid $id, Salon $salon, string $name, string $kind, int $position)
     {
         $this->id = $id;

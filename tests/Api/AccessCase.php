@@ -202,6 +202,12 @@ abstract class AccessCase extends ApiTestCase
             'GET /api/incidents' => [self::ALL, false],
             'GET /api/outbox' => [self::ALL, false],
             'GET /api/words' => [self::ALL, false],
+            'GET /api/round' => [self::ALL, false],
+            'PUT /api/round/times' => [[...self::TABLE, 'front_desk'], true],
+            'PUT /api/vans/{id}' => [['manager'], true],
+            'POST /api/roads/shut' => [[...self::TABLE, 'front_desk'], false],
+            'DELETE /api/roads/shut/{id}' => [[...self::TABLE, 'front_desk'], true],
+            'PUT /api/homes/{id}/spot' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
             'GET /api/homes/{id}' => [self::ALL, true],
             'PUT /api/homes/{id}' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
             'PUT /api/dogs/{id}/home' => [['manager', 'groomer', 'mobile_groomer', 'front_desk'], true],
@@ -275,6 +281,8 @@ abstract class AccessCase extends ApiTestCase
                 "household h JOIN salon s ON s.id = h.salon_id AND s.name = 'The Fulling Room'",
                 'h',
             ),
+            str_starts_with($path, '/api/vans/') => $this->idOf("place p WHERE p.kind = 'van'", 'p'),
+            str_starts_with($path, '/api/roads/shut/') => $this->aShutRoad(),
             str_starts_with($path, '/api/places/') => $this->aPlace(),
             str_starts_with($path, '/api/people/') => $this->idOf("staff t WHERE t.login = 'wim'", 't'),
             str_starts_with($path, '/api/agreements/') => $this->idOf('agreement a', 'a'),
@@ -559,6 +567,19 @@ abstract class AccessCase extends ApiTestCase
         return $this->idOf('booking b', 'b');
     }
 
+    protected function aShutRoad(): string
+    {
+        $id = Uuid::v7();
+        $this->db()->executeStatement(
+            "INSERT INTO road_shut (id, day, way, shut_from, shut_to, staff_id, salon_id)
+            SELECT ?, CURDATE(), 'weir_bridge', '00:00', '24:00', s.id, s.salon_id FROM staff s
+            WHERE s.login = 'maren'",
+            [$id->toBinary()],
+        );
+
+        return (string) $id;
+    }
+
     protected function aPlace(): string
     {
         return $this->idOf("place p JOIN salon s ON s.id = p.salon_id AND s.name = 'The Fulling Room'", 'p');
@@ -686,6 +707,16 @@ abstract class AccessCase extends ApiTestCase
             'PUT /api/dogs/{id}/hard-lines' => ['zone' => 'back', 'other' => 'loin', 'wanted' => true],
             'POST /api/grooms/{id}/probe/answer' => ['blade' => '10'],
             'POST /api/people/invitations' => ['name' => 'Nell Sedgeley', 'role' => 'bather'],
+            'PUT /api/vans/{id}' => ['base' => 'fullers_yard', 'tank' => 90, 'battery' => 120],
+            'POST /api/roads/shut' => ['day' => date('Y-m-d', (int) strtotime('+9 days')), 'way' => 'ferry_bridge'],
+            'PUT /api/homes/{id}/spot' => ['spot' => 'alderlap'],
+            'PUT /api/round/times' => ['times' => [
+                [
+                    'booking' => $this->idOf('booking b JOIN dog d ON d.id = b.dog_id', 'b'),
+                    'version' => 1,
+                    'time' => '16:45',
+                ],
+            ]],
             'PUT /api/homes/{id}' => [
                 'name' => 'Moor',
                 'people' => [['name' => 'Rafe Moor', 'phone' => '0555 014 0000']],

@@ -42,6 +42,8 @@ final class HostileTest extends HostileCase
         $tansy = $this->dogId('Tansy');
         $tool = self::text(self::rows($this->ask('GET', '/api/kit')['items'])[0]['id']);
         $booking = self::text(self::rows($this->ask('GET', '/api/bookings')['bookings'])[0]['id']);
+        $van = self::text(self::map($this->ask('GET', '/api/round')['van'])['id']);
+        $home = self::text(self::map($this->ask('GET', "/api/dogs/$tansy/card")['dog'])['household']);
         $before = $this->db()->fetchAllAssociative(
             'SELECT (SELECT COUNT(*) FROM dog) dogs, (SELECT COUNT(*) FROM visit) visits, (SELECT COUNT(*) FROM '.
                 'booking) bookings, (SELECT COUNT(*) FROM change_log) changes',
@@ -75,6 +77,10 @@ final class HostileTest extends HostileCase
                 'POST /api/me/salons',
                 'POST /api/integrations',
                 "POST /api/dogs/$tansy/histories",
+                "PUT /api/vans/$van",
+                "PUT /api/homes/$home/spot",
+                'POST /api/roads/shut',
+                'PUT /api/round/times',
             ] as $line
         ) {
             [$method, $path] = explode(' ', $line);

@@ -41,6 +41,7 @@ final class LayersTest
         'Price',
         'Agenda',
         'Confirm',
+        'Round',
         'Ahead',
         'Pattern',
         'Table',

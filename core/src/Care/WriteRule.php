@@ -14,7 +14,7 @@ final readonly class WriteRule
     /** What is said of being written to. */
     public const CONSENT = ['unasked', 'yes', 'no'];
     /** About a dog that is here now: no hour is too late for it. */
-    public const NOW = ['ready', 'question'];
+    public const NOW = ['ready', 'question', 'late'];
     /** A time of the day. */
     public const TIME = '/^([01]\d|2[0-3]):[0-5]\d$/D';
 

@@ -17,4 +17,10 @@ final class Clock
     {
         return \sprintf('%02d:%02d', intdiv($minutes, 60), $minutes % 60);
     }
+
+    /** @param string $time "09:30" */
+    public static function minutes(string $time): int
+    {
+        return 60 * (int) substr($time, 0, 2) + (int) substr($time, 3, 2);
+    }
 }

@@ -93,6 +93,7 @@ const router = createBrowserRouter([
           { path: 'upkeep', lazy: view(async () => (await import('../views/upkeep/Upkeep')).Upkeep) },
           { path: 'me', lazy: view(async () => (await import('../views/people/Me')).Me) },
           { path: 'diary', lazy: view(async () => (await import('../views/diary/Diary')).Diary) },
+          { path: 'round', lazy: view(async () => (await import('../views/round/Round')).Round) },
           { path: 'till', lazy: view(async () => (await import('../views/till/Till')).Till) },
           {
             path: 'histories/:id',

@@ -9,6 +9,7 @@ import {
   Keyboard,
   LayoutTemplate,
   Send,
+  Truck,
   Wrench,
   type LucideIcon,
 } from 'lucide-react'
@@ -25,6 +26,7 @@ const VIEWS: [string, string, LucideIcon][] = [
   ['/floor', 'Floor', Dog],
   ['/book', 'Book', BookOpen],
   ['/diary', 'Diary', CalendarDays],
+  ['/round', 'Round', Truck],
   ['/kit', 'Kit', Wrench],
   ['/wash', 'Wash', Droplets],
   ['/patterns', 'Patterns', LayoutTemplate],
@@ -108,7 +110,7 @@ export function Shell() {
         >
           {VIEWS.map(([to, label, Icon]) => (
             <NavLink key={to} to={to} className={tab}>
-              <Icon aria-hidden className="size-5 max-lg:hidden phone:block short:block" />
+              <Icon aria-hidden className="size-5 max-[92rem]:hidden phone:block short:block" />
               <span className="short:sr-only">{label}</span>
             </NavLink>
           ))}

@@ -1,6 +1,6 @@
 // A home: who lives there and how they are reached, what is open, its dogs, its past; changed once for all.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { PencilLine } from 'lucide-react'
+import { MapPin, PencilLine } from 'lucide-react'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { Schemas } from '../../app/client'
@@ -12,6 +12,7 @@ import { Waiting } from '../../ui/Waiting'
 import { day } from '../../ui/words'
 import { ChangeHome } from './ChangeHome'
 import { MoveDog } from './MoveDog'
+import { OnTheMap } from './OnTheMap'
 import { OwnData } from './OwnData'
 import { Past } from './Past'
 
@@ -28,12 +29,14 @@ export function Home() {
   const cache = useQueryClient()
   const home = useQuery(queries.home(id))
   const [changing, setChanging] = useState(false)
+  const [placing, setPlacing] = useState(false)
   const [moving, setMoving] = useState<string | null>(null)
   if (!home.data)
     return home.error ? <Resting error={home.error} retry={() => void home.refetch()} /> : <Waiting />
   const { data } = home
   const again = () => {
-    for (const queryKey of [['home'], ['card'], ['book']]) void cache.invalidateQueries({ queryKey })
+    for (const queryKey of [['home'], ['card'], ['book'], ['round']])
+      void cache.invalidateQueries({ queryKey })
   }
   const dog = data.dogs.find((d) => d.id === moving)
   return (
@@ -41,10 +44,17 @@ export function Home() {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-3xl">{data.name}</h1>
         {may('dog') && (
-          <Button onClick={() => setChanging(true)}>
-            <PencilLine aria-hidden className="size-5" /> Change this home
-          </Button>
+          <div className="flex flex-wrap gap-2">
+            <Button onClick={() => setPlacing(true)}>
+              <MapPin aria-hidden className="size-5" />{' '}
+              {data.spot ? 'On the van’s map' : 'Put on the van’s map'}
+            </Button>
+            <Button onClick={() => setChanging(true)}>
+              <PencilLine aria-hidden className="size-5" /> Change this home
+            </Button>
+          </div>
         )}
+        {placing && <OnTheMap home={data} after={again} onClose={() => setPlacing(false)} />}
       </div>
       {data.note && <p className="rounded-md bg-slate-soft p-3 font-bold text-slate">{data.note}</p>}
       {data.open.length > 0 && (
