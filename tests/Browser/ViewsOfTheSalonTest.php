@@ -56,6 +56,10 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'a home, erased' => ['tansy?tab=dog#>The Marchpane home#Erase this home …', 'This goes, for good'];
         yield 'care of the house' => ['/upkeep', 'Clock of the house'];
         yield 'diary' => ['/diary?on='.date('Y-m-d', (int) strtotime('+1 day')), 'Mill room'];
+        $far = '/round?on='.date('Y-m-d', (int) strtotime('+300 days'));
+        yield 'round' => [$far, 'Nobody is booked with the van'];
+        yield 'round, roads' => ["$far#Roads", 'as far as anybody has said'];
+        yield 'round, the van' => ["$far#The van", 'May come early by'];
         yield 'prices' => ['/prices', 'these hold now'];
         yield 'prices, new' => ['/prices#New prices from a day', 'booked visits'];
         yield 'in and out' => ['/in-and-out', 'Calendars to subscribe to'];

@@ -10,11 +10,13 @@ import type { RoundProps } from './asked'
 import { TellTimes } from './TellTimes'
 import { VanSetUp } from './VanSetUp'
 
-type Open = 'behind' | 'fit' | 'roads' | 'tell' | 'van' | null
+type Open = 'behind' | 'fit' | 'roads' | null
 
 export function Actions({ round, asked, ask }: RoundProps) {
   const { may } = useSession()
   const [open, setOpen] = useState<Open>(asked.behind ? 'behind' : asked.dog ? 'fit' : null)
+  // Over the page: what was open before stays so.
+  const [over, setOver] = useState<'tell' | 'van' | null>(null)
   const toggle = (what: Open) => setOpen(open === what ? null : what)
   const isSet = round.van?.base !== ''
   const another = round.stops.filter((s) => s.says !== '').length
@@ -45,12 +47,12 @@ export function Actions({ round, asked, ask }: RoundProps) {
           </>
         )}
         {isSet && may('book') && another > 0 && (
-          <Button kind="main" onClick={() => setOpen('tell')}>
+          <Button kind="main" onClick={() => setOver('tell')}>
             <Send aria-hidden className="size-5" /> Tell {another} {another === 1 ? 'home' : 'homes'} …
           </Button>
         )}
         {may('people') && (
-          <Button kind={isSet ? 'plain' : 'main'} onClick={() => setOpen('van')}>
+          <Button kind={isSet ? 'plain' : 'main'} onClick={() => setOver('van')}>
             <Settings2 aria-hidden className="size-5" /> {isSet ? 'The van' : 'Set the van up'}
           </Button>
         )}
@@ -63,9 +65,9 @@ export function Actions({ round, asked, ask }: RoundProps) {
       {open === 'behind' && <Behind {...props} />}
       {open === 'fit' && <FitOneMore {...props} />}
       {open === 'roads' && <RoadsShut {...props} />}
-      {open === 'tell' && <TellTimes {...props} onClose={() => setOpen(null)} />}
-      {open === 'van' && round.van && (
-        <VanSetUp van={round.van} map={round.map} onClose={() => setOpen(null)} />
+      {over === 'tell' && <TellTimes {...props} onClose={() => setOver(null)} />}
+      {over === 'van' && round.van && (
+        <VanSetUp van={round.van} map={round.map} onClose={() => setOver(null)} />
       )}
     </section>
   )

@@ -6,6 +6,7 @@ import {
   PointerSensor,
   useSensor,
   useSensors,
+  type Announcements,
   type DragEndEvent,
 } from '@dnd-kit/core'
 import {
@@ -42,7 +43,12 @@ export function StopList({ round, lit, onLit, onOrder }: Props) {
   const stops = Object.fromEntries(round.stops.map((s) => [s.id, s]))
   const numbers = Object.fromEntries(order.map((id, n) => [id, n + 1]))
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      accessibility={{ announcements: saidOf(round, order) }}
+      onDragEnd={drop}
+    >
       <SortableContext items={order} strategy={verticalListSortingStrategy}>
         <ol className="space-y-2" aria-label="Calls in their order">
           {round.calls.map((call, n) => {
@@ -70,6 +76,19 @@ export function StopList({ round, lit, onLit, onOrder }: Props) {
       </SortableContext>
     </DndContext>
   )
+}
+
+/** What is read out while a call is moved: its home and its place, not its id. */
+function saidOf(round: Round, order: string[]): Announcements {
+  const home = (id: string | number) => round.stops.find((s) => s.id === id)?.home ?? ''
+  const place = (id: string | number) => `${order.indexOf(String(id)) + 1} of ${order.length}`
+  return {
+    onDragStart: ({ active }) => `${home(active.id)} is picked up, no. ${place(active.id)}.`,
+    onDragOver: ({ active, over }) => (over ? `${home(active.id)} would be no. ${place(over.id)}.` : ''),
+    onDragEnd: ({ active, over }) =>
+      over ? `${home(active.id)} is no. ${place(over.id)} now.` : `${home(active.id)} stays.`,
+    onDragCancel: ({ active }) => `${home(active.id)} stays where it was.`,
+  }
 }
 
 function Movable({
