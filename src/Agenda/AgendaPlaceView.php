@@ -43,6 +43,7 @@ final readonly class AgendaPlaceView
     public function __construct(
         public string $id,
         public string $name,
+        #[Gives("'room'|'van'")] public string $kind,
         #[Gives(self::PERSON), Says('from and to in minutes from midnight, as every time here')] public array $people,
         #[Gives('array{tub: int, dryer: int, table: int, pen: int}')] public array $stations,
         #[Says('whether the salon has said what stations there are')] public bool $stations_said,
@@ -76,6 +77,7 @@ final readonly class AgendaPlaceView
         return new self(
             (string) $crew->place->id,
             $crew->place->name,
+            $crew->place->kind,
             array_map(
                 static fn (Staff $s, int $i): array => [
                     'id' => (string) $s->id,

@@ -14,8 +14,10 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Nails\ClawList;
 use KeenThistle\Core\Nails\NailsAnswer;
 use KeenThistle\Core\Nails\NailsRule;
+use KeenThistle\Core\Round\VanHeatRule;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\TimerKind;
+use KeenThistle\Device\VanThermometer;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Owner\OwnerLink;
 use KeenThistle\Recipe\RecipeCodec;
@@ -36,6 +38,7 @@ final readonly class GroomReader
         private TableZones $zones,
         private TableTimers $timers,
         private ClockInterface $clock,
+        private VanThermometer $thermometer,
     ) {
     }
 
@@ -43,6 +46,18 @@ final readonly class GroomReader
     public static function plan(Groom $groom): array
     {
         return array_map(RecipeCodec::fromArray(...), $groom->plan);
+    }
+
+    /** @return list<array{code: string, message: string, level: string}> how warm it is where the dog is */
+    private function ofTheVan(Groom $groom): array
+    {
+        if ('van' !== $groom->place->kind || null !== $groom->closedAt) {
+            return [];
+        }
+        $at = $this->clock->now()->setTimezone(new \DateTimeZone($groom->salon->timeZone));
+        $caution = VanHeatRule::caution($this->thermometer->read((string) $groom->place->id, $at));
+
+        return null === $caution ? [] : [$caution->toArray()];
     }
 
     public function nails(Groom $groom): NailsAnswer
@@ -114,7 +129,7 @@ final readonly class GroomReader
             now: $now->format('Y-m-d\TH:i:s.v\Z'),
             who: $said->who(),
             people: $said->people(),
-            cautions: StandingCautions::of($dog),
+            cautions: [...StandingCautions::of($dog), ...$this->ofTheVan($groom)],
             notices: $groom->notices,
             today: self::today($groom),
             agreed: \is_array($groom->today['agreed'] ?? null) ? $groom->today['agreed'] : null,

@@ -9,6 +9,7 @@ import { useSession } from '../../app/session'
 import { Cautions } from '../../parts/Cautions'
 import { MoveForm } from '../../parts/MoveForm'
 import { useMove, type Held } from '../../parts/useMove'
+import { VanLine } from '../../parts/VanLine'
 import { Button } from '../../ui/Button'
 import { DateField } from '../../ui/DateField'
 import { isDay } from '../../ui/dates'
@@ -112,6 +113,7 @@ function Place({ place, on, over }: { place: PlaceDay; on: string; over: boolean
           <Why of={`this day at ${place.name}`} reasons={place.reasons} />
         </p>
       </div>
+      {place.kind === 'van' && <VanLine van={place.id} on={on} />}
       {!place.stations_said && (
         <p className="text-sm text-ink-2">
           Nobody has said how many tubs, dryers and tables there are: reckoned with one tub, and a dryer and a
