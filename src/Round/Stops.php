@@ -6,9 +6,11 @@ declare(strict_types=1);
 
 namespace KeenThistle\Round;
 
+use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Agenda\Booked;
 use KeenThistle\Agenda\Lengths;
 use KeenThistle\Book\Dog;
+use KeenThistle\Book\Household;
 use KeenThistle\Core\Round\Clock;
 use KeenThistle\Core\Round\RoundWords;
 use KeenThistle\Core\Round\TakesRule;
@@ -28,6 +30,7 @@ final readonly class Stops
         private Scope $scope,
         private KitCheck $kit,
         private Plans $plans,
+        private EntityManagerInterface $manager,
     ) {
     }
 
@@ -42,6 +45,10 @@ final readonly class Stops
         }
         $state = $this->states($actor, array_map(static fn (array $b): Booking => $b[0], $booked), $day);
         $plans = $this->plans->ofDogs($actor, array_map(static fn (array $b): Dog => $b[0]->dog, $booked));
+        // All of them at once, or each is asked for by itself below.
+        $this->manager->getRepository(Household::class)->findBy([
+            'id' => array_map(static fn (array $b): string => $b[0]->dog->household->id->toBinary(), $booked),
+        ]);
         $homes = [];
         foreach ($booked as [$b, $minutes]) {
             $dog = (string) $b->dog->id;

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Tests\Api;
 
+use KeenThistle\Tests\QueryCounter;
 use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Clock\NativeClock;
@@ -55,6 +56,21 @@ final class RoundTest extends ApiTestCase
         // The van's water stays in the tank where there is a tap.
         $this->putOnMap('Marl', 'rookstall', true);
         self::assertSame(88, self::rows($this->round()['calls'])[1]['litres_left']);
+    }
+
+    public function testAFullDayAsksAsOftenAsOneCall(): void
+    {
+        $ask = fn (): array => $this->round();
+        $staff = $this->idris();
+        foreach (self::CALLS as $n => [$name, , $time, $kind]) {
+            $booking = ['day' => self::DAY, 'time' => $time, 'kind' => $kind, 'staff' => $staff];
+            $this->ask('POST', '/api/dogs/'.$this->dogId($name).'/bookings', $booking, 201);
+            // What visits take is reckoned once, and kept.
+            $ask();
+            $asked = QueryCounter::during($ask);
+            $one ??= $asked;
+            self::assertLessThanOrEqual($one, $asked, ($n + 1).' calls');
+        }
     }
 
     public function testAnotherOrderSaysWhatItBreaksAndCosts(): void
