@@ -337,6 +337,67 @@ abstract class RaceCase extends FaultCase
         yield 'PUT /api/homes/{id}: a home' => self::named('homes', 'FROM household ORDER BY id LIMIT 1', [
             'people' => [['name' => 'Rafe Moor', 'phone' => '0555 014 0000']],
         ]);
+        yield 'PUT /api/homes/{id}/spot: where the van finds a home' => [
+            static function (int $round) use ($version): callable {
+                $home = 'FROM household ORDER BY id LIMIT 1';
+                $id = self::id("SELECT id $home");
+                // Each says something else than what stands there, or nothing would be written.
+                $spot = 0 === $round % 2 ? 'alderlap' : 'low_byre';
+                if ($spot === self::value("SELECT spot $home")) {
+                    $spot = 'gritgate';
+                }
+                $v = $version("SELECT version $home");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/homes/$id/spot",
+                    ['spot' => $spot, 'has_water' => 0 === $n % 2],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value('SELECT CONCAT(version, spot) FROM household ORDER BY id LIMIT 1'),
+        ];
+        yield 'PUT /api/vans/{id}: what a van holds' => [
+            static function (int $round) use ($version): callable {
+                $id = self::id("SELECT id FROM place WHERE kind = 'van' LIMIT 1");
+                $v = $version("SELECT version FROM place WHERE kind = 'van' LIMIT 1");
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    "/api/vans/$id",
+                    ['base' => 'fullers_yard', 'tank' => 200 + 30 * $round + $n, 'battery' => 100],
+                    $v,
+                ];
+            },
+            static fn (): mixed => self::value("SELECT CONCAT(version, round) FROM place WHERE kind = 'van' LIMIT 1"),
+        ];
+        yield 'PUT /api/round/times: when the van comes' => [
+            static function (int $round): callable {
+                [$status, $made] = self::person()->ask('POST', '/api/dogs/'.self::dog('Dimity').'/bookings', [
+                    'day' => date('Y-m-d', time() + 86400 * (210 + $round)),
+                    'time' => '09:00',
+                    'kind' => 'nails',
+                    'staff' => self::id("SELECT id FROM staff WHERE login = 'idris'"),
+                ]);
+                self::assertSame(201, $status, json_encode($made, \JSON_THROW_ON_ERROR));
+                $booking = self::id('SELECT id FROM booking ORDER BY id DESC LIMIT 1');
+
+                return static fn (int $n): array => [
+                    'PUT',
+                    '/api/round/times',
+                    [
+                        'write' => false,
+                        'times' => [
+                            ['booking' => $booking, 'version' => 1, 'time' => \sprintf('10:%02d', 10 + $n)],
+                        ],
+                    ],
+                    1,
+                ];
+            },
+            static fn (): mixed => self::value(
+                'SELECT CONCAT(HEX(id), version, time) FROM booking ORDER BY id DESC LIMIT 1',
+            ),
+        ];
         yield 'PUT /api/dogs/{id}/home: where a dog lives' => [
             static function (int $round) use ($version): callable {
                 $v = $version("SELECT version FROM dog WHERE name = 'Marl'");
