@@ -54,7 +54,7 @@ final readonly class FitIn
             null,
             $asked->kind,
         );
-        $phases = $minutes?->scaled() ?? [];
+        $phases = $minutes?->scaled() ?? TakesRule::UNKNOWN_PHASES;
         $takes = $minutes->slot ?? Lengths::USUAL;
         $home = $dog->household;
         $said = ['dog' => (string) $dog->id, 'name' => $dog->name, 'kind' => $asked->kind->value, 'minutes' => $takes];

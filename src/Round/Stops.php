@@ -72,7 +72,7 @@ final readonly class Stops
      */
     private static function visit(Booking $b, ?Minutes $minutes, string $state, array $missing): DogVisit
     {
-        $phases = $minutes?->scaled() ?? ['bath' => 15.0, 'dry' => 20.0];
+        $phases = $minutes?->scaled() ?? TakesRule::UNKNOWN_PHASES;
 
         return new DogVisit(
             (string) $b->id,

@@ -17,6 +17,8 @@ final class TakesRule
     private const RINSE = 45.0;
     /** For hands, towels and tools, at every dog. */
     public const HANDS = 2.0;
+    /** Minutes by phase where nobody has weighed the dog. */
+    public const UNKNOWN_PHASES = ['bath' => 15.0, 'dry' => 20.0];
     /** Where nobody has weighed the dog: what one of 20 kg with a full coat takes. */
     private const UNKNOWN_KG = 20.0;
 
