@@ -7,8 +7,9 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Command\Command;
+use KeenThistle\Command\MayComeLate;
 
-final readonly class AddPhoto implements Command
+final readonly class AddPhoto implements Command, MayComeLate
 {
     /** @param string $bytes of the picture as it came */
     public function __construct(

@@ -29,6 +29,7 @@ final readonly class AgreeHandler implements Handler
         private Scope $scope,
         private ClockInterface $clock,
         private EntityManagerInterface $manager,
+        private TodayReader $today,
         private EventDispatcherInterface $events,
     ) {
     }
@@ -40,11 +41,17 @@ final readonly class AgreeHandler implements Handler
         $arrival = $this->rows->arrival($actor, $command->arrival);
         $signature = $form->line();
         $extras = array_column($arrival->extras, 'name');
+        $away = $form->away;
+        // What was signed without a signal stays as it was signed, whatever has been changed since.
+        if (null !== $away && 'as_reckoned' !== $form->choice) {
+            throw InvalidInput::at('choice', 'must be as_reckoned where no salon could be asked');
+        }
         if (
-            $form->comb_version !== $arrival->combVersion
+            null === $away
+            && ($form->comb_version !== $arrival->combVersion
             || $form->check_version !== $arrival->checkVersion
             || ($form->kind ?? $arrival->kind) !== $arrival->kind
-            || ($form->extras ?? $extras) !== $extras
+            || ($form->extras ?? $extras) !== $extras)
         ) {
             throw Refused::stale('Something was changed after this was shown. Look at it once more, then sign.', [
                 'version' => $arrival->combVersion,
@@ -56,7 +63,7 @@ final readonly class AgreeHandler implements Handler
             array_values(
                 array_filter($view->comb->options, static fn (OptionView $o): bool => $o->choice === $arrival->choice),
             )[0] ?? throw InvalidInput::at('choice', 'is not one of the ways that are open today');
-        if (($form->price_minor ?? $chosen->price_minor) !== $chosen->price_minor) {
+        if (null === $away && ($form->price_minor ?? $chosen->price_minor) !== $chosen->price_minor) {
             throw Refused::stale('The price was changed after this was shown. Look at it once more, then sign.', [
                 'version' => $arrival->combVersion,
             ]);
@@ -72,7 +79,9 @@ final readonly class AgreeHandler implements Handler
             $form->agreed,
             trim($form->signed_by),
             $signature,
-            ShownTerms::of($arrival, $view, $chosen, $form->by),
+            null === $away
+                ? ShownTerms::of($arrival, $view, $chosen, $form->by)
+                : ShownTerms::away($arrival, $view, $form, $this->today->alone($actor, $arrival, $away->mats())),
             $now->setTimezone($this->clock->now()->getTimezone()),
             bin2hex(random_bytes(16)),
         );

@@ -51,7 +51,12 @@ final class AgreedTerms
                 later: self::later($terms),
                 covers: self::covers($terms),
             ),
-            default => new Agreed('patches', signed: true, covers: self::covers($terms)),
+            default => new Agreed(
+                'patches',
+                signed: true,
+                covers: self::covers($terms),
+                least: self::least($terms),
+            ),
         };
     }
 
@@ -71,9 +76,36 @@ final class AgreedTerms
      */
     private static function covers(array $terms): array
     {
-        $zones = array_column((array) ($terms['zones'] ?? []), 'zone');
+        $rows = array_filter((array) ($terms['zones'] ?? []), \is_array(...));
+        if (self::wasAway($terms)) {
+            // Shown as combed out is not agreed as clipped, however the salon reckons it.
+            $rows = array_filter($rows, static fn (array $z): bool => null !== ($z['leaves_mm'] ?? null));
+        }
 
-        return array_values(array_filter($zones, \is_string(...)));
+        return array_values(array_filter(array_column($rows, 'zone'), \is_string(...)));
+    }
+
+    /**
+     * @param array<mixed> $terms
+     *
+     * @return array<string, float> zone => mm that were shown, where no salon could be asked
+     */
+    private static function least(array $terms): array
+    {
+        $out = [];
+        foreach (self::wasAway($terms) ? (array) ($terms['zones'] ?? []) : [] as $z) {
+            if (\is_array($z) && \is_string($z['zone'] ?? null) && is_numeric($z['leaves_mm'] ?? null)) {
+                $out[$z['zone']] = (float) $z['leaves_mm'];
+            }
+        }
+
+        return $out;
+    }
+
+    /** @param array<mixed> $terms */
+    private static function wasAway(array $terms): bool
+    {
+        return true === ($terms['away'] ?? null);
     }
 
     /**

@@ -36,6 +36,8 @@ final readonly class AgreementForm
         #[Choice(['tablet', 'phone'], 'way'),
             Says('how the owner answered: by phone nobody signs'),]
         public string $by = 'tablet',
+        #[Says('what was shown where no salon could be asked: it stays as it was signed')]
+        public ?ShownAway $away = null,
     ) {
     }
 

@@ -38,10 +38,15 @@ final readonly class ArrivalController
 
     #[Route('/api/dogs/{id}/arrivals', methods: ['POST'])]
     #[IsGranted(May::VISIT)]
-    #[Endpoint('Open today\'s arrival of a dog, or go on with it', gives: ArrivalView::class)]
-    public function open(Actor $actor, string $id, Key $key): Response
+    #[Endpoint(
+        'Open today\'s arrival of a dog, or go on with it',
+        gives: ArrivalView::class,
+        query: ['id' => 'the id a device gave it while it had no signal'],
+    ),]
+    public function open(Actor $actor, Request $request, string $id, Key $key): Response
     {
-        $done = $this->commands->run(new OpenArrival($id), $actor, $key);
+        $as = $request->query->getString('id');
+        $done = $this->commands->run(new OpenArrival($id, '' === $as ? null : $as), $actor, $key);
 
         return Answer::to($done, $this->view($actor, $done->id('arrival')));
     }

@@ -11,6 +11,7 @@ use KeenThistle\Core\Handling\Exposure;
 use KeenThistle\Handling\HandlingRecord;
 use KeenThistle\Handling\LadderEntry;
 use KeenThistle\Refusal\Refused;
+use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Role;
 use KeenThistle\Staff\Scope;
@@ -48,6 +49,18 @@ final readonly class ArrivalRows
             $this->scope->logIfForeign($actor, 'arrival', $id, 'arrival');
         }
         throw Refused::notFound('arrival');
+    }
+
+    /** That of a dog on a day; null: it has not come. */
+    public function ofDay(Actor $actor, string $dog, \DateTimeImmutable $day): ?Arrival
+    {
+        $found = $this->scope->rows(
+            $actor,
+            'SELECT id FROM arrival WHERE salon_id = :salon AND dog_id = :dog AND day = :day',
+            ['dog' => Uuid::fromString($dog)->toBinary(), 'day' => $day->format('Y-m-d')],
+        );
+
+        return [] === $found ? null : $this->arrival($actor, Row::id($found[0]['id']));
     }
 
     /**

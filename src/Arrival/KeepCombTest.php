@@ -7,9 +7,10 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Command\Command;
+use KeenThistle\Command\MayComeLate;
 
 /** @phpstan-import-type Comb from Arrival */
-final readonly class KeepCombTest implements Command
+final readonly class KeepCombTest implements Command, MayComeLate
 {
     /**
      * @param Comb $comb

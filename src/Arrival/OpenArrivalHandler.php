@@ -18,7 +18,6 @@ use KeenThistle\Refusal\Refused;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Uid\Uuid;
 
 /** @implements Handler<OpenArrival> */
 final readonly class OpenArrivalHandler implements Handler
@@ -42,7 +41,7 @@ final readonly class OpenArrivalHandler implements Handler
         if (!State::from($dog->state)->comes()) {
             throw Refused::conflict("$dog->name is no longer coming: change its state first.");
         }
-        $arrival = new Arrival(Uuid::v7(), $dog, $this->scope->person($actor), $today);
+        $arrival = new Arrival(GivenId::of($command->as), $dog, $this->scope->person($actor), $today);
         $arrival->cameAt = $this->clock->now();
         [$arrival->kind, $arrival->washed] = $this->bookings->kind($actor, $dog, $today);
         $this->manager->persist($arrival);

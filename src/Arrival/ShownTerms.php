@@ -6,6 +6,10 @@ declare(strict_types=1);
 
 namespace KeenThistle\Arrival;
 
+use KeenThistle\Core\Matting\Decision;
+use KeenThistle\Core\Matting\ZoneDecision;
+use KeenThistle\Core\Today\Row;
+
 final class ShownTerms
 {
     private function __construct()
@@ -59,6 +63,65 @@ final class ShownTerms
                 ),
                 'comb_version' => $arrival->combVersion,
                 'check_version' => $arrival->checkVersion,
+            ],
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+        );
+    }
+
+    /**
+     * As it was shown without a signal: minutes and price as they stood there, each place by itself.
+     *
+     * @param iterable<array{ZoneDecision, Row|null}> $found
+     *
+     * @return string JSON
+     */
+    public static function away(Arrival $arrival, ArrivalView $view, AgreementForm $form, iterable $found): string
+    {
+        $zones = $consent = [];
+        foreach ($found as [$decision]) {
+            if (Decision::None !== $decision->decision) {
+                $zones[] = [
+                    'zone' => $decision->mat->zone->id,
+                    'severity' => $decision->mat->severity,
+                    'words' => $decision->forOwner(),
+                    'leaves_mm' => $decision->under?->leaves()?->rounded(),
+                    'fill_back_on' => null,
+                ];
+                $consent[] = ucfirst($decision->mat->zone->label).': '.$decision->forOwner();
+            }
+        }
+
+        return json_encode(
+            [
+                'dog' => $arrival->dog->name,
+                'salon' => $arrival->salon->name,
+                'day' => $view->day,
+                'kind' => ($form->kind ?? $arrival->kind)->value,
+                'choice' => $form->choice,
+                'by' => $form->by,
+                'away' => true,
+                'title' => $view->comb->options[0]->title,
+                'minutes' => $form->away?->minutes,
+                'price_minor' => $form->away?->price_minor,
+                'price_terms' => [],
+                'tax_minor' => null,
+                'extras' => $form->extras ?? array_column($view->extras, 'name'),
+                'house_terms' => $view->house_terms,
+                'currency' => $arrival->salon->currency,
+                'leaves_mm' => null,
+                'even_blade' => null,
+                'even_zones' => [],
+                'later' => [],
+                'price_all_minor' => null,
+                'back_message' => null,
+                'visits' => 1,
+                'consent' => $consent,
+                'warnings' => [],
+                'findings' => [],
+                'load' => $view->comb->load,
+                'zones' => $zones,
+                'comb_version' => $form->comb_version,
+                'check_version' => $form->check_version,
             ],
             \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
         );

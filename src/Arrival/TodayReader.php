@@ -7,10 +7,13 @@ declare(strict_types=1);
 namespace KeenThistle\Arrival;
 
 use KeenThistle\Book\Dog;
+use KeenThistle\Core\Matting\Mat;
 use KeenThistle\Core\Matting\Ways;
+use KeenThistle\Core\Matting\ZoneDecision;
 use KeenThistle\Core\Order\Schools;
 use KeenThistle\Core\Today\Agreement as Agreed;
 use KeenThistle\Core\Today\Facts;
+use KeenThistle\Core\Today\Row;
 use KeenThistle\Core\Today\Today;
 use KeenThistle\Core\Today\TodayRule;
 use KeenThistle\Core\Today\Wanted;
@@ -65,6 +68,23 @@ final readonly class TodayReader
         $known = $this->known->of($actor, $arrival);
 
         return $this->reckon($actor, self::facts($known, $arrival, $known->card, $agreement, saves: $saves));
+    }
+
+    /**
+     * What each of these comes to by itself, as a device without a signal looks it up.
+     *
+     * @param iterable<Mat> $mats
+     *
+     * @return iterable<array{ZoneDecision, Row|null}> in their order
+     */
+    public function alone(Actor $actor, Arrival $arrival, iterable $mats): iterable
+    {
+        $known = $this->known->of($actor, $arrival);
+        $facts = self::facts($known, $arrival, $known->card, null, saves: false);
+        $rule = new TodayRule($this->kit->lengths($actor));
+        foreach ($mats as $mat) {
+            yield $rule->alone($facts, $mat);
+        }
     }
 
     /**

@@ -44,11 +44,21 @@ final readonly class Commands
         private Scope $scope,
         private ChangeLog $log,
         private ClockInterface $clock,
+        private AsOf $asOf,
         #[AutowireLocator(Handler::class)] private ContainerInterface $handlers,
     ) {
     }
 
+    /** One that was given without a signal is done as of when it was given. */
     public function run(Command $command, Actor $actor, Key $key): Done
+    {
+        return $this->asOf->shifted(
+            $command instanceof MayComeLate ? -$key->ago : 0,
+            fn (): Done => $this->tried($command, $actor, $key),
+        );
+    }
+
+    private function tried(Command $command, Actor $actor, Key $key): Done
     {
         for ($try = 1;; ++$try) {
             try {

@@ -8,6 +8,7 @@ namespace KeenThistle\Table;
 
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
+use KeenThistle\Arrival\Arrival;
 use KeenThistle\Book\Dog;
 use KeenThistle\Core\Table\Tap;
 use KeenThistle\Refusal\Refused;
@@ -61,6 +62,12 @@ final readonly class GroomRows
     public function open(Dog $dog): ?Groom
     {
         return $this->manager->getRepository(Groom::class)->findOneBy(['openFor' => $dog->id]);
+    }
+
+    /** The newest groom of an arrival, open or closed. */
+    public function ofArrival(Arrival $arrival): ?Groom
+    {
+        return $this->manager->getRepository(Groom::class)->findOneBy(['arrival' => $arrival], ['id' => 'DESC']);
     }
 
     /** @return list<Tap> in their order */

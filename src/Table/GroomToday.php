@@ -206,7 +206,7 @@ final readonly class GroomToday
     }
 
     /** What was said of the zone, or what today's list makes of it. */
-    private static function recipe(Row $row, ?ZoneRecipe $last, ?ZoneRecipe $card): ZoneRecipe
+    public static function recipe(Row $row, ?ZoneRecipe $last, ?ZoneRecipe $card): ZoneRecipe
     {
         $kept = match ($row->from) {
             'last' => $last,

@@ -20,6 +20,8 @@ final readonly class OpenForm
         #[ListOf(new Shaped([Zone::class, 'shape']), 0, 100)]
         #[Says('zones that are done as they were last time, not as the card has them')]
         public array $keep = [],
+        #[Text(36, 36), Says('the id a device gave it while it had no signal')]
+        public ?string $id = null,
     ) {
     }
 }

@@ -9,6 +9,7 @@ namespace KeenThistle\Table;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Arrival\Arrival;
 use KeenThistle\Arrival\ArrivalRows;
+use KeenThistle\Arrival\GivenId;
 use KeenThistle\Book\Dog;
 use KeenThistle\Command\Command;
 use KeenThistle\Command\Handler;
@@ -58,7 +59,8 @@ final readonly class OpenGroomHandler implements Handler
             return new Outcome(['groom' => (string) $open->id]);
         }
         $place = $this->places->of($actor, $command->form->place, 'where the dog stands');
-        $groom = new Groom(Uuid::v7(), $arrival, $place, $this->scope->person($actor), $this->clock->now());
+        $who = $this->scope->person($actor);
+        $groom = new Groom(GivenId::of($command->form->id), $arrival, $place, $who, $this->clock->now());
         $card = [];
         foreach ($this->plans->of($actor, $groom->dog)[1] as $zone => $p) {
             if (null !== $p['recipe']->method) {

@@ -7,8 +7,9 @@ declare(strict_types=1);
 namespace KeenThistle\Table;
 
 use KeenThistle\Command\Command;
+use KeenThistle\Command\MayComeLate;
 
-final readonly class RecordVisit implements Command
+final readonly class RecordVisit implements Command, MayComeLate
 {
     public function __construct(public string $dog, public VisitForm $visit)
     {

@@ -72,6 +72,7 @@ final class HostileTest extends HostileCase
                 'POST /api/kit/catalogue',
                 'PUT /api/me/password',
                 'PUT /api/me/pin',
+                'POST /api/me/pin/answer',
                 'PUT /api/me/screen',
                 "POST /api/dogs/$tansy/merge",
                 'POST /api/me/salons',

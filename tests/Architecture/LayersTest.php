@@ -45,6 +45,7 @@ final class LayersTest
         'Ahead',
         'Pattern',
         'Table',
+        'Away',
         'Wash',
         'Floor',
         'Till',

@@ -48,6 +48,29 @@ final readonly class Work
     ) {
     }
 
+    /** The same with so many minutes on mats. */
+    public function withMatting(float $minutes): self
+    {
+        return new self(
+            $this->kg,
+            $this->coat,
+            $this->handling,
+            $this->service,
+            $minutes,
+            $this->newThings,
+            $this->weeksLate,
+            $this->zones,
+            $this->dogVisits,
+            $this->groomerVisits,
+            $this->fees,
+            $this->charges,
+            $this->meanMm,
+            $this->dryWay,
+            $this->combsOut,
+            $this->extraMinutes,
+        );
+    }
+
     /** Drying takes longer in a long coat, and without a strong dryer. */
     public function dryFactor(): float
     {

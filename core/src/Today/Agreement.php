@@ -25,6 +25,7 @@ final readonly class Agreement
      * @param array<string, string> $later zone => the day of the visit it waits for
      * @param string $carry repeat or do_not_repeat: what an even length is next time
      * @param list<string>|null $covers zones whose mats may be clipped; null: all that were found
+     * @param array<string, float> $least zone => mm as they were shown, to 0.1; shorter than that is not covered
      */
     public function __construct(
         public string $choice = 'none',
@@ -34,6 +35,7 @@ final readonly class Agreement
         public array $later = [],
         public string $carry = 'do_not_repeat',
         public ?array $covers = null,
+        public array $least = [],
     ) {
     }
 
@@ -101,11 +103,19 @@ final readonly class Agreement
     {
         return $this->isSigned()
             && (null === $this->covers
-                || \in_array($zone, $this->covers, true)
+                || (\in_array($zone, $this->covers, true) && !$this->isShorter($zone, $leaves))
                 || ('even' === $this->choice
                     && \in_array($zone, $this->zones, true)
                     && (null === $leaves
                         || null === $this->blade
                         || !$leaves->shorterThan(BladeTable::residual($this->blade)))));
+    }
+
+    /** Whether more comes off than was shown. */
+    private function isShorter(string $zone, ?Length $leaves): bool
+    {
+        return null !== $leaves
+            && isset($this->least[$zone])
+            && $leaves->rounded() < $this->least[$zone];
     }
 }

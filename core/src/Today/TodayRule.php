@@ -75,6 +75,21 @@ final readonly class TodayRule
         );
     }
 
+    /**
+     * What one finding comes to by itself: what a screen looks up while no salon can be asked. Limits over several
+     * places are not in it, so that together never less is clipped than alone.
+     *
+     * @return array{ZoneDecision, Row|null} what is decided there, and how the zone then stands on today's list
+     */
+    public function alone(Facts $facts, Mat $mat): array
+    {
+        $mat = $this->asPlanned($facts, $mat);
+        $decision = self::matting($facts)->reckon([$mat])->zones[0];
+        $row = $this->row($facts, $mat->zone, $decision)?->beside($facts->plan[$mat->zone->id] ?? null);
+
+        return [$decision, $row];
+    }
+
     private static function matting(Facts $facts): MattingRule
     {
         return new MattingRule(
@@ -99,15 +114,21 @@ final readonly class TodayRule
         $today = [];
         foreach ($facts->comb as $mat) {
             if (!isset($later[$mat->zone->id]) || 4 === $mat->severity || self::isTight($mat)) {
-                $wanted = $facts->wanted($mat->zone->id);
-                $today[] = $mat->plannedAs(
-                    null === $wanted ? null : $this->lengths->actual($wanted->recipe, $mat->zone)->finished,
-                    $wanted?->recipe->tool->kind,
-                );
+                $today[] = $this->asPlanned($facts, $mat);
             }
         }
 
         return $today;
+    }
+
+    private function asPlanned(Facts $facts, Mat $mat): Mat
+    {
+        $wanted = $facts->wanted($mat->zone->id);
+
+        return $mat->plannedAs(
+            null === $wanted ? null : $this->lengths->actual($wanted->recipe, $mat->zone)->finished,
+            $wanted?->recipe->tool->kind,
+        );
     }
 
     private static function isTight(Mat $mat): bool
