@@ -39,6 +39,11 @@ export default ts.config(
         rules: only('A part is used by views, not the other way round.', '**/views/**'),
     },
     {
+        files: ['src/away/**'],
+        ignores: ['**/*.test.*'],
+        rules: only('What is kept on a device draws nothing.', '**/views/**', '**/ui/*'),
+    },
+    {
         files: ['src/views/**'],
         ignores: ['**/*.test.*'],
         rules: only('What two views share is a part: src/parts.', '../*/*', '!../../**'),

@@ -28,6 +28,8 @@ final readonly class Options
 {
     /** Days between two visits for mats, at least. */
     private const APART = 2;
+    /** What as_reckoned is called where something is clipped out. */
+    public const CLIPS = 'Clip out what cannot be saved';
 
     /** @param \Closure(Agreed, bool): Today $today the list of a way; true: the coat is saved whatever it takes */
     public function __construct(
@@ -47,7 +49,7 @@ final readonly class Options
         $out = [
             $this->option(
                 'as_reckoned',
-                $clips ? 'Clip out what cannot be saved' : self::planned($this->arrival->kind),
+                $clips ? self::CLIPS : self::planned($this->arrival->kind),
                 $reckoned,
             ),
         ];

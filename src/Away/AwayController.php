@@ -70,6 +70,7 @@ final readonly class AwayController
                 $day->format('Y-m-d'),
                 $actor->staff,
                 $actor->language,
+                $this->days->versionOf($actor, $dog, $day),
             ]),
         );
         if (Json::matches($request, $etag)) {

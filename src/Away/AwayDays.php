@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace KeenThistle\Away;
 
+use KeenThistle\Book\Dog;
 use KeenThistle\Salon\Row;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\Scope;
@@ -57,6 +58,22 @@ final readonly class AwayDays
         }
 
         return new AwayView($this->key($actor), $today->format('Y-m-d'), array_values($out));
+    }
+
+    /** Raised with whatever is found, agreed or tapped of a dog on a day; empty: it has not come. */
+    public function versionOf(Actor $actor, Dog $dog, \DateTimeImmutable $day): string
+    {
+        $rows = $this->scope->rows(
+            $actor,
+            'SELECT a.row_version, g.seq, g.closed_at, a.id FROM arrival a LEFT JOIN groom g ON g.arrival_id = a.id
+            WHERE a.salon_id = :salon AND a.dog_id = :dog AND a.day = :day ORDER BY g.id DESC LIMIT 1',
+            ['dog' => $dog->id->toBinary(), 'day' => $day->format('Y-m-d')],
+        );
+
+        return implode('|', array_map(
+            static fn (mixed $v): string => bin2hex(\is_scalar($v) ? (string) $v : ''),
+            $rows[0] ?? [],
+        ));
     }
 
     /** Made of the salon's secret, so that nothing of it is kept. */

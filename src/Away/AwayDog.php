@@ -14,6 +14,7 @@ use KeenThistle\Arrival\ArrivalAnswers;
 use KeenThistle\Arrival\ArrivalRows;
 use KeenThistle\Arrival\OpenArrival;
 use KeenThistle\Arrival\OpenArrivalHandler;
+use KeenThistle\Arrival\Options;
 use KeenThistle\Book\Dog;
 use KeenThistle\Command\AsOf;
 use KeenThistle\Command\Done;
@@ -77,6 +78,7 @@ final readonly class AwayDog
                 $begun,
                 $this->reader->view($actor, $groom),
                 $this->finish->view($actor, $groom),
+                Options::CLIPS,
                 $found,
                 $clipped,
                 $texts,

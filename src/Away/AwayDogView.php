@@ -28,6 +28,7 @@ final readonly class AwayDogView
         #[Says('it is there; else as it would begin, under an id that a device may give it')] public bool $begun,
         public GroomView $groom,
         public FinishView $finish,
+        #[Says('what the day is called where something is clipped out')] public string $clips_title,
         #[Says('what each finding comes to by itself')] public array $found,
         #[Says('zones as they stand where a mat is clipped')] public array $clipped,
         #[Says('words that findings name by number')] public array $texts,

@@ -65,6 +65,20 @@ final class AwayTest extends ApiTestCase
         self::assertSame($before, $this->db()->fetchAssociative(self::COUNTS));
     }
 
+    public function testADayThatHasBegunIsReadAsItStands(): void
+    {
+        $this->signIn('tove');
+        $id = $this->arrive($this->away('Tansy'));
+        $there = $this->away('Tansy');
+        $tag = (string) $this->client->getResponse()->headers->get('ETag');
+        self::assertTrue($there['arrived']);
+        $this->ask('GET', $this->path('Tansy'), expect: 304, headers: ['If-None-Match' => $tag]);
+        $this->comb($id, [['zone' => 'back', 'severity' => 1]], 1);
+        $this->ask('GET', $this->path('Tansy'), expect: 200, headers: ['If-None-Match' => $tag]);
+        $found = self::rows(self::map(self::map($this->away('Tansy')['arrival'])['comb'])['zones']);
+        self::assertSame(['back'], array_column($found, 'zone'));
+    }
+
     public function testTheTablesSayWhatTheSalonSays(): void
     {
         $this->signIn('tove');

@@ -6,13 +6,18 @@ import './index.css'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { App } from './app/App'
+import { startKeptHere } from './app/keptHere'
 import { applyTheme } from './app/theme'
 
 applyTheme()
 const root = document.getElementById('root')
 if (!root) throw new Error('index.html has no #root')
-createRoot(root).render(
-  <StrictMode>
-    <App />
-  </StrictMode>,
+// Where somebody keeps their days here, the device stands between from the first request on.
+const device = async () => (await import('./away/device')).startDevice()
+void startKeptHere(device).then(() =>
+  createRoot(root).render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  ),
 )

@@ -8,6 +8,7 @@ import { Waiting } from '../ui/Waiting'
 import { SignIn } from '../views/signin/SignIn'
 import { Broken, BrokenRoute, ViewMissing } from './Broken'
 import { ApiError } from './client'
+import { keptHere } from './keptHere'
 import { SessionProvider } from './session'
 import { Shell } from './Shell'
 import { Toasts } from '../ui/Toasts'
@@ -36,6 +37,11 @@ function view(load: () => Promise<ComponentType>) {
   }
 }
 
+/** Without a signal the day begins at what is kept here. */
+function Start() {
+  return <Navigate to={keptHere.state.open && keptHere.state.away ? '/kept' : '/floor'} replace />
+}
+
 const router = createBrowserRouter([
   {
     element: <Shell />,
@@ -44,7 +50,7 @@ const router = createBrowserRouter([
       {
         errorElement: <BrokenRoute />,
         children: [
-          { index: true, element: <Navigate to="/floor" replace /> },
+          { index: true, element: <Start /> },
           { path: 'floor', lazy: view(async () => (await import('../views/floor/Floor')).Floor) },
           { path: 'book', lazy: view(async () => (await import('../views/book/Book')).Book) },
           { path: 'dogs/new', lazy: view(async () => (await import('../views/book/DogForm')).NewDog) },
@@ -87,6 +93,7 @@ const router = createBrowserRouter([
             path: 'patterns',
             lazy: view(async () => (await import('../views/patterns/Patterns')).Patterns),
           },
+          { path: 'kept', lazy: view(async () => (await import('../views/kept/Kept')).Kept) },
           { path: 'outbox', lazy: view(async () => (await import('../views/outbox/Outbox')).Outbox) },
           { path: 'homes/:id', lazy: view(async () => (await import('../views/home/Home')).Home) },
           { path: 'people', lazy: view(async () => (await import('../views/people/People')).People) },
@@ -120,6 +127,7 @@ const router = createBrowserRouter([
   },
 ])
 
+const Locked = lazy(async () => ({ default: (await import('./Locked')).Locked }))
 const Enter = lazy(async () => ({ default: (await import('../views/enter/Enter')).Enter }))
 
 export function App() {
@@ -139,15 +147,23 @@ export function App() {
     <ErrorBoundary fallbackRender={({ error }) => <Broken error={error} />}>
       <QueryClientProvider client={cache}>
         <Toasts>
-          <SessionProvider
-            loading={<Waiting />}
-            failed={(error, retry) => <Resting error={error} retry={retry} />}
-            signIn={(again, done) => <SignIn again={again} done={done} />}
-          >
-            <Suspense fallback={<Waiting />}>
-              <RouterProvider router={router} />
-            </Suspense>
-          </SessionProvider>
+          <Suspense fallback={<Waiting />}>
+            <SessionProvider
+              loading={<Waiting />}
+              failed={(error, retry) =>
+                keptHere.state.keepers.length > 0 && error.status === 0 ? (
+                  <Locked opened={retry} />
+                ) : (
+                  <Resting error={error} retry={retry} />
+                )
+              }
+              signIn={(again, done) => <SignIn again={again} done={done} />}
+            >
+              <Suspense fallback={<Waiting />}>
+                <RouterProvider router={router} />
+              </Suspense>
+            </SessionProvider>
+          </Suspense>
         </Toasts>
       </QueryClientProvider>
     </ErrorBoundary>

@@ -5,6 +5,7 @@ import { useState, type FormEvent } from 'react'
 import { Link } from 'react-router'
 import { Button } from '../ui/Button'
 import { api, ApiError, take } from './client'
+import { useKeptHere } from './keptHere'
 import { useSession } from './session'
 
 const OWN = 'inline-flex min-h-11 items-center underline underline-offset-2'
@@ -34,6 +35,7 @@ export function PersonMenu() {
     }
     setPin('')
   }
+  const kept = useKeptHere()
   const signOut = async () => {
     await take(api.DELETE('/api/session')).catch(() => null)
     signedOut()
@@ -143,7 +145,16 @@ export function PersonMenu() {
               </Link>
             )}
           </p>
-          <div className="flex justify-end">
+          {kept.waiting > 0 && (
+            <p className="mb-2 text-sm font-bold text-bracken">
+              {kept.waiting} of your things are not with the salon yet. They stay sealed on this device until
+              you sign in here again.
+            </p>
+          )}
+          <div className="flex items-center justify-between gap-2">
+            <Link to="/kept" className={`${OWN} font-bold text-thistle`} onClick={() => setOpen(false)}>
+              On this device
+            </Link>
             <Button onClick={() => void signOut()}>
               <LogOut aria-hidden className="size-4" /> Sign out
             </Button>

@@ -20,6 +20,7 @@ import { Away } from '../ui/Away'
 import { Button } from '../ui/Button'
 import { Modal } from '../ui/Modal'
 import { Emergency } from './Emergency'
+import { useKeptHere } from './keptHere'
 import { useSession } from './session'
 
 const VIEWS: [string, string, LucideIcon][] = [
@@ -50,6 +51,7 @@ const SHORTCUTS: [string, string][] = [
 ]
 
 // Not needed to sign in.
+const KeptStrip = lazy(async () => ({ default: (await import('./KeptStrip')).KeptStrip }))
 const HouseStrip = lazy(async () => ({ default: (await import('./HouseStrip')).HouseStrip }))
 const PersonMenu = lazy(async () => ({ default: (await import('./PersonMenu')).PersonMenu }))
 
@@ -58,6 +60,7 @@ export function Shell() {
   const go = useNavigate()
   const [help, setHelp] = useState(false)
   const online = useOnline()
+  const kept = useKeptHere()
   const main = useRef<HTMLElement>(null)
   useFocusOnPage(main)
   useEffect(() => {
@@ -152,7 +155,12 @@ export function Shell() {
           <HouseStrip demo={session.demo} />
         </Suspense>
       )}
-      {!online && <Away>No connection. What you enter stays here until the salon can be reached again.</Away>}
+      <Suspense fallback={null}>
+        <KeptStrip online={online} />
+      </Suspense>
+      {!online && kept.open === null && (
+        <Away>No connection. What you enter stays here until the salon can be reached again.</Away>
+      )}
       <main id="main" ref={main} tabIndex={-1} className="flex flex-1 flex-col outline-none">
         <Outlet />
       </main>

@@ -1,7 +1,7 @@
 // The one way to the server: what a refusal, a lost connection and an ended session become.
 import { describe, expect, it, vi } from 'vitest'
 import { json, problem, server } from '../testing'
-import { api, ApiError, keepCsrfToken, take, whenSignedOut, writeKey } from './client'
+import { api, ApiError, csrfToken, take, whenSignedOut, writeKey } from './client'
 
 async function refusal(call: Promise<unknown>): Promise<ApiError> {
   const error = await call.then(
@@ -19,7 +19,7 @@ describe('the client', () => {
   })
 
   it('sends the token with writes and not with reads', async () => {
-    keepCsrfToken('t-1')
+    csrfToken('t-1')
     const asked = server({ 'GET /api/kit': { items: [] }, 'DELETE /api/session': {} })
     await take(api.GET('/api/kit'))
     await take(api.DELETE('/api/session'))

@@ -35,8 +35,15 @@ export class ApiError extends Error {
 }
 
 let csrf = ''
-export function keepCsrfToken(token: string): void {
-  csrf = token
+/** Keeps the token of whoever is signed in; answers the one that is kept. */
+export function csrfToken(token?: string): string {
+  return (csrf = token ?? csrf)
+}
+
+/** How the salon is reached: over the network, until a device that keeps things stands between. */
+let road = (request: Request): Promise<Response> => globalThis.fetch(request)
+export function takeRoad(other: typeof road): void {
+  road = other
 }
 
 const unreachable: Problem = {
@@ -97,7 +104,7 @@ type Routes = { [Path in keyof paths]: { [Method in keyof paths[Path]]: Sends<pa
 
 const client = createClient<Routes>({
   baseUrl: location.origin,
-  fetch: (request) => globalThis.fetch(request),
+  fetch: (request) => road(request),
 })
 client.use(headers)
 export const api = client
@@ -122,7 +129,7 @@ export async function take<T>(call: Promise<{ data?: T; error?: unknown; respons
 
 /** Sends a form with a file: the one thing that is not JSON. */
 export function send(path: string, body: FormData, key: string): Promise<unknown> {
-  const call = globalThis.fetch(
+  const call = road(
     new Request(new URL(path, location.origin), {
       method: 'POST',
       body,

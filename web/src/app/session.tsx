@@ -1,7 +1,7 @@
 // Who is signed in, and what happens when the session ends in the middle of something.
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { createContext, Fragment, useContext, useEffect, useState, type ReactNode } from 'react'
-import { ApiError, keepCsrfToken, whenSignedOut, type Schemas } from './client'
+import { ApiError, csrfToken, whenSignedOut, type Schemas } from './client'
 import { queries } from './queries'
 import { speak } from '../ui/units'
 import { applyScreen } from './theme'
@@ -36,7 +36,7 @@ export function SessionProvider({ children, signIn, loading, failed }: Props) {
   const [ended, setEnded] = useState(false)
   useEffect(() => whenSignedOut(() => setEnded(true)), [])
   if (data) {
-    keepCsrfToken(data.csrf)
+    csrfToken(data.csrf)
     // Before anything below is written.
     speak(data)
   }
@@ -48,7 +48,7 @@ export function SessionProvider({ children, signIn, loading, failed }: Props) {
   }, [data])
   const signedIn = (session: Session) => {
     const other = data && data.salon !== session.salon
-    keepCsrfToken(session.csrf)
+    csrfToken(session.csrf)
     cache.setQueryData(queries.session().queryKey, session)
     setEnded(false)
     if (other) cache.clear()

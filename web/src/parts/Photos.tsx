@@ -7,6 +7,7 @@ import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { Modal } from '../ui/Modal'
 import { useToast } from '../ui/Toasts'
+import { Picture } from './Picture'
 
 interface Waiting {
   file: File
@@ -163,8 +164,9 @@ export function Photos({
                       onClick={() => setShown(p)}
                       className="relative rounded-md border border-line"
                     >
-                      <img
-                        src={`/api/photos/${p.id}/small`}
+                      <Picture
+                        id={p.id}
+                        size="small"
                         alt={`${name(z)}, ${p.moment}, by ${p.who}`}
                         className="h-28 rounded-md object-cover"
                       />
@@ -187,8 +189,9 @@ export function Photos({
       >
         {shown && (
           <>
-            <img
-              src={`/api/photos/${shown.id}/large`}
+            <Picture
+              id={shown.id}
+              size="large"
               alt={`${name(shown.zone)}, ${shown.moment}`}
               className="w-full rounded-md"
             />

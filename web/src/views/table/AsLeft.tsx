@@ -4,7 +4,7 @@ import { useLook } from '../../dog/useLook'
 import type { DrawnZone } from '../../dog/zone'
 import { DogViews } from '../../parts/DogViews'
 import { mm } from '../../ui/words'
-import { type Shown } from './taps'
+import { type Shown } from '../../parts/taps'
 
 interface Props {
   groom: Shown

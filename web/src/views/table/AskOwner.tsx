@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { useToast } from '../../ui/Toasts'
-import type { Shown } from './taps'
+import type { Shown } from '../../parts/taps'
 
 export function AskOwner({ groom, canWork }: { groom: Shown; canWork: boolean }) {
   const [open, setOpen] = useState(false)

@@ -5,7 +5,7 @@ import { Link } from 'react-router'
 import { api, take } from '../../app/client'
 import { useSession } from '../../app/session'
 import { TakeLinkBack } from '../../parts/TakeLinkBack'
-import type { Shown } from './taps'
+import type { Shown } from '../../parts/taps'
 
 export function Closed({ groom }: { groom: Shown }) {
   const { may } = useSession()

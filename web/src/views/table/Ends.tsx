@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Choice'
 import { clockName } from '../../parts/clocks'
 import { day, mm, shortDay } from '../../ui/words'
-import type { TapData } from './taps'
+import type { TapData } from '../../parts/taps'
 
 type Finish = Schemas['FinishView']
 

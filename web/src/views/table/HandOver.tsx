@@ -6,7 +6,7 @@ import { Choice } from '../../ui/Choice'
 import { TextField } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { PAUSES } from '../../parts/reasons'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 const TABLE = ['manager', 'groomer', 'mobile_groomer', 'bather']
 

@@ -3,7 +3,7 @@ import { FileSignature } from 'lucide-react'
 import { format, parseISO } from 'date-fns'
 import { useSession } from '../../app/session'
 import { hours, mm, money } from '../../ui/words'
-import type { Shown } from './taps'
+import type { Shown } from '../../parts/taps'
 
 export function Head({ groom, onList }: { groom: Shown; onList: () => void }) {
   const { session } = useSession()

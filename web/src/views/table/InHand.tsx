@@ -5,7 +5,7 @@ import { WAITS, type Waits } from '../../dog/zone'
 import { Button } from '../../ui/Button'
 import { mm, sentence, shortDay, trim } from '../../ui/words'
 import { isOpen, toolWords, waitsFor } from './zoneStates'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 interface Props {
   groom: Shown

@@ -8,7 +8,7 @@ import { Choice } from '../../ui/Choice'
 import { CheckField, SelectField, TextField } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { FirstAid } from '../../parts/FirstAid'
-import type { TapData } from './taps'
+import type { TapData } from '../../parts/taps'
 
 interface Props {
   words: Schemas['VocabularyView']

@@ -6,7 +6,7 @@ import { queries } from '../../app/queries'
 import { Button } from '../../ui/Button'
 import { LineField, named, type LineData, type Said } from '../../parts/LineField'
 import { WHY_OTHERWISE } from '../../parts/reasons'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 interface Props {
   groom: Shown

@@ -11,7 +11,7 @@ import { SelectField } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { Waiting } from '../../ui/Waiting'
 import { useToast } from '../../ui/Toasts'
-import type { Shown } from './taps'
+import type { Shown } from '../../parts/taps'
 
 interface Props {
   groom: Shown

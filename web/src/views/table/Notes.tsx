@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { shortDay } from '../../ui/words'
 import { useIncidentNames } from '../../parts/incidents'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 const QUICK = [
   'stands well',

@@ -4,7 +4,7 @@ import type { Schemas } from '../../app/client'
 import { Acts, BackOne } from './Acts'
 import { InHand } from './InHand'
 import { allDone, isOpen, runOf, waitsFor } from './zoneStates'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 import { useSettled } from './useSettled'
 
 type Step = Schemas['TableStepView']

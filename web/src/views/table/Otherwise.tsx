@@ -9,7 +9,7 @@ import { Modal } from '../../ui/Modal'
 import { ToolChips } from '../../parts/ToolChips'
 import { RecipeEditor } from '../../parts/RecipeEditor'
 import { WHY_OTHERWISE } from '../../parts/reasons'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 interface Props {
   groom: Shown

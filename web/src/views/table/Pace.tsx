@@ -1,6 +1,6 @@
 // What keeps the work waiting, and the dog from it: bone dry or not, a rest that is due, a dog that tires.
 import { Button } from '../../ui/Button'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 interface Props {
   groom: Shown

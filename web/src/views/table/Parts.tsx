@@ -3,7 +3,7 @@ import type { Schemas } from '../../app/client'
 import { Choice } from '../../ui/Choice'
 import { Why } from '../../ui/Why'
 import { shortDay } from '../../ui/words'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 const FEET = [
   ['front_left', 'Front left'],

@@ -4,7 +4,7 @@ import type { DrawnZone } from '../../dog/zone'
 import type { DogLook } from '../../dog/build'
 import { CloseUpDrawing } from '../../dog/close/CloseUpDrawing'
 import { Extents, type Reach } from '../../dog/close/Extents'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 const MEASURES = [
   ['ring', 'Around the ring', 40],

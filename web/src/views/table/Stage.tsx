@@ -19,7 +19,7 @@ import { Notes } from './Notes'
 import { Parts } from './Parts'
 import { RearView } from './RearView'
 import { Steps } from './Steps'
-import { type Shown, type TapData } from './taps'
+import { type Shown, type TapData } from '../../parts/taps'
 
 interface Props {
   groom: Shown

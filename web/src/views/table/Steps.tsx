@@ -2,7 +2,7 @@
 import { Check, Undo2 } from 'lucide-react'
 import { WAITS } from '../../dog/zone'
 import { Button } from '../../ui/Button'
-import { handWords, type Shown, type TapData } from './taps'
+import { handWords, type Shown, type TapData } from '../../parts/taps'
 
 interface Props {
   groom: Shown

@@ -4,7 +4,7 @@ import { Away } from '../../ui/Away'
 import { Button } from '../../ui/Button'
 import { AskOwner } from './AskOwner'
 import { Head } from './Head'
-import { handWords, type Shown, type TapData } from './taps'
+import { handWords, type Shown, type TapData } from '../../parts/taps'
 import type { useGroom } from './useGroom'
 
 /** Only an hour off or so is worth a word. */

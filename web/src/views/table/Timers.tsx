@@ -7,7 +7,7 @@ import { api, ApiError, take } from '../../app/client'
 import { Button } from '../../ui/Button'
 import { useToast } from '../../ui/Toasts'
 import { Why } from '../../ui/Why'
-import type { Shown, TapData, TimerData } from './taps'
+import type { Shown, TapData, TimerData } from '../../parts/taps'
 import { useSince } from './useGroom'
 
 interface Props {

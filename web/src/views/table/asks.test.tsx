@@ -11,7 +11,7 @@ import { Head } from './Head'
 import { MatFound } from './MatFound'
 import { Pace } from './Pace'
 import { groom, timer, WORDS, zone } from './testing'
-import { overlay, type Groom } from './taps'
+import { overlay, type Groom } from '../../parts/taps'
 
 const shown = (change: Partial<Groom> = {}) => overlay(groom(change), [], 'Tove')
 const waiting = () =>

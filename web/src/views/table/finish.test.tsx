@@ -7,7 +7,7 @@ import { Route, Routes } from 'react-router'
 import type * as Field from '../../dog/field'
 import { json, page, problem, server, signedIn, type Asked } from '../../testing'
 import { Finish } from './Finish'
-import type { Tap } from './taps'
+import type { Tap } from '../../parts/taps'
 import { groom, WORDS } from './testing'
 
 vi.mock('../../dog/field', async (original) => {

@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event'
 import { describe, expect, it, vi } from 'vitest'
 import { json, page, RECIPE, server, signedIn, type Asked } from '../../testing'
 import { LineDone } from './LineDone'
-import type { Shown } from './taps'
+import type { Shown } from '../../parts/taps'
 
 const TEN = { ...RECIPE, tool: { kind: 'blade', label: '10' }, words: '10 blade, with the lay' }
 const view = (change = {}) => ({

@@ -7,7 +7,7 @@ import { Route, Routes } from 'react-router'
 import type * as Field from '../../dog/field'
 import { json, page, problem, server, signedIn, type Asked } from '../../testing'
 import { Table } from './Table'
-import { makeTap, waitingFor, type Tap } from './taps'
+import { makeTap, waitingFor, type Tap } from '../../parts/taps'
 import { WORDS, groom, salon, step, zone } from './testing'
 import { kept } from '../../app/outbox'
 

@@ -2,7 +2,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { groom, timer } from './testing'
 import { kept } from '../../app/outbox'
-import { changed, makeTap, overlay, waitingFor, type Tap } from './taps'
+import { changed, makeTap, overlay, waitingFor, type Tap } from '../../parts/taps'
 import { clock } from './Timers'
 import { sure } from '../../sure'
 

@@ -1,7 +1,7 @@
 // A groom at the table as the salon would send it, and a salon that answers its taps: what the table's tests
 // share.
 import { json, lists, RECIPE, server, type Asked } from '../../testing'
-import { overlay, type Groom, type Tap } from './taps'
+import { overlay, type Groom, type Tap } from '../../parts/taps'
 
 export const timer = (name: string, change = {}) => ({
   timer: name,

@@ -7,7 +7,7 @@ import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { useToast } from '../../ui/Toasts'
 import { deviceName } from '../../parts/device'
-import { changed, makeTap, overlay, waitingFor, type Groom, type Tap, type TapData } from './taps'
+import { changed, makeTap, overlay, waitingFor, type Groom, type Tap, type TapData } from '../../parts/taps'
 
 const BATCH = 200
 

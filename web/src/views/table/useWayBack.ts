@@ -1,6 +1,6 @@
 // Taps with a way back.
 import { useState } from 'react'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 import type { useGroom } from './useGroom'
 
 interface Made {

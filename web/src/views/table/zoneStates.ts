@@ -1,7 +1,7 @@
 // What the step or the zone in hand is: whether it is open, waits, and what its tool is called.
 import type { Schemas } from '../../app/client'
 import type { Waits } from '../../dog/zone'
-import type { Shown, TapData } from './taps'
+import type { Shown, TapData } from '../../parts/taps'
 
 export function waitsFor(groom: Shown, zone: string): Waits {
   return groom.zones.find((z) => z.zone === zone)?.waits ?? ''

@@ -1,6 +1,6 @@
 // Taps: made here, kept here until the salon has them, and shown at once over what the salon said last.
-import { writeKey, type Schemas } from '../../app/client'
-import { isZoneState } from '../../dog/zone'
+import { writeKey, type Schemas } from '../app/client'
+import { isZoneState } from '../dog/zone'
 
 export type Groom = Schemas['GroomView'] & { age_ms?: number }
 export type TapData = { kind: string; zones?: string[]; [name: string]: unknown }

@@ -1,0 +1,241 @@
+<?php
+
+/** A day of the van without a signal: kept under a PIN, worked through with the network cut, sent when it is back. */
+
+declare(strict_types=1);
+
+namespace KeenThistle\Tests\Browser;
+
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverBy;
+
+final class AwayTest extends ArrivalCase
+{
+    use Axe;
+
+    private const BOOK = <<<'JS'
+        const [name, done] = arguments;
+        (async () => {
+          const get = (path) => fetch(path).then((r) => r.json());
+          const { csrf, id } = await get('/api/session');
+          const { today } = await get('/api/away');
+          const dog = (await get(`/api/dogs?q=${name}`)).dogs[0].id;
+          const answer = await fetch(`/api/dogs/${dog}/bookings`, { method: 'POST',
+            headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf,
+              'Idempotency-Key': crypto.randomUUID() },
+            body: JSON.stringify({ day: today, time: '10:40', kind: 'full', staff: id }) });
+          if (!answer.ok) throw new Error(await answer.text());
+          done(dog);
+        })().catch((e) => done('failed: ' + e));
+        JS;
+    private const ASK = 'const [path, done] = arguments; fetch(path).then((r) => r.json()).then(done, (e) => done(""+e))';
+
+    private string $dog;
+
+    public function testSixHoursWithoutASignal(): void
+    {
+        $this->page->signIn('tove');
+        $this->keep('Cobnut', '8530');
+        $this->page->network(false);
+
+        // A cold start: the shell comes from the device, the PIN opens the day.
+        $this->page->go('/');
+        $this->unlock('1111');
+        $this->sees($this->page, 'That is not your PIN. 4 more tries.');
+        $this->unlock('8530');
+        $this->sees($this->page, 'My days');
+        $this->page->go("/dogs/$this->dog");
+        $this->unlock('8530');
+        $this->sees($this->page, 'Cobnut');
+        self::assertStringContainsString('No connection', $this->page->css('[data-testid=kept-strip]')->getText());
+        $this->page->xpath("//main//a[contains(., 'Arrival')]")->click();
+        $this->page->css('[data-testid=load]');
+
+        // What the comb finds is looked up; a limit is said, and nothing is clipped for it.
+        $this->page->xpath("//div[@aria-label='The comb finds']//button[contains(., 'felted')]")->click();
+        $this->page->tapZone('chest');
+        $this->severity('chest', '4');
+        $this->sees($this->page, '10 blade');
+        $this->tab('Photos');
+        $this->photo();
+        $this->tab('Agree');
+        $this->page->button('Show it to the owner')->click();
+        $this->page->type('Who signs', 'Nell Farrow');
+        $this->sign();
+        $this->page->button('Agree and sign')->click();
+        $this->sees($this->page, 'Agreed and sealed');
+
+        // Reloaded in the middle: all of it is there again.
+        $this->page->go($this->here());
+        $this->unlock('8530');
+        $this->severity('chest', '4');
+        $this->page->xpath("//a[.='To the table']")->click();
+        $this->page->button('Begin')->click();
+        $this->page->css('[data-testid=now-tool]');
+        $this->page->button('Steps')->click();
+        self::assertStringContainsString('mats clipped', $this->page->css('[aria-label=Steps]')->getText());
+        for ($i = 0; $i < 4; ++$i) {
+            $now = $this->page->css('section[aria-label=Now]')->getText();
+            $this->page->css('[data-testid=done]')->click();
+            $this->page->until(
+                fn (): ?bool => $now === $this->page->css('section[aria-label=Now]')->getText() ? null : true,
+                'the next step does not come',
+            );
+            $this->settle();
+        }
+        $this->page->xpath("//a[.='Finish']")->click();
+        $this->page->button('Close the visit')->click();
+        $this->sees($this->page, 'Cobnut: visit recorded');
+        $this->page->go('/kept');
+        $this->unlock('8530');
+        $waits = $this->page->css('section[aria-label="Waits for the salon"]')->getText();
+        foreach (['arrived', 'comb test', 'photo before', 'signed by the owner', 'at the table', 'closed'] as $word) {
+            self::assertStringContainsString($word, $waits);
+        }
+        self::assertSame([], $this->axe(), 'on this device');
+        self::assertSame(
+            [],
+            $this->page->driver->executeScript(
+                'return Object.values(localStorage).filter((v) => /Cobnut|Farrow|chest/.test(v))',
+            ),
+            'outside the seal',
+        );
+
+        // The signal is back: sent in its order, each once.
+        $this->page->network(true);
+        $this->page->button('Send it now')->click();
+        $this->sees($this->page, 'Nothing: the salon has all that was done here.');
+        $groom = $this->ask('/api/dogs/'.$this->dog.'/away');
+        self::assertTrue($groom['arrived']);
+        $arrival = \is_array($groom['arrival']) ? $groom['arrival'] : [];
+        self::assertSame('agreed', $arrival['state'] ?? null);
+        $agreements = \is_array($arrival['agreements'] ?? null) ? $arrival['agreements'] : [];
+        self::assertCount(1, $agreements);
+        self::assertCount(1, \is_array($arrival['photos'] ?? null) ? $arrival['photos'] : []);
+        $table = \is_array($groom['groom']) ? $groom['groom'] : [];
+        self::assertSame(['closed', 'Tove Lindgarth'], [$table['state'] ?? null, $table['closed_by'] ?? null]);
+        self::assertNotNull($table['visit'] ?? null);
+        $zones = array_column(\is_array($table['zones'] ?? null) ? $table['zones'] : [], null, 'zone');
+        self::assertIsArray($zones['chest'] ?? null);
+        self::assertStringNotContainsString(
+            'not taken',
+            (string) json_encode($this->page->driver->executeScript('return document.body.innerText')),
+        );
+        $this->page->consoleErrors();
+    }
+
+    public function testFiveWrongPinsLockItAndNothingIsLost(): void
+    {
+        $this->page->signIn('tove');
+        $this->keep('Tansy', '8530');
+        $this->page->network(false);
+        $this->page->go("/dogs/$this->dog/arrival");
+        $this->unlock('8530');
+        $this->page->css('[data-testid=load]');
+        $this->page->xpath("//div[@aria-label='The comb finds']//button[contains(., 'tangles')]")->click();
+        $this->page->tapZone('back');
+        $this->severity('back', '1');
+        $this->page->until(
+            fn (): ?bool => str_contains($this->page->css('[data-testid=kept-strip]')->getText(), '2 things wait')
+                ? true
+                : null,
+            'arrival and comb test do not wait',
+        );
+        $this->page->go('/');
+        for ($i = 4; $i >= 0; --$i) {
+            $this->unlock('1212');
+            $this->sees($this->page, $i > 0 ? "That is not your PIN. $i more" : 'Locked until there is a signal');
+        }
+        $this->page->go('/');
+        $this->sees($this->page, 'Locked until there is a signal');
+
+        // With a signal one's sign-in opens it again, and what waited is sent.
+        $this->page->network(true);
+        $this->page->go('/kept');
+        $this->sees($this->page, 'Nothing: the salon has all that was done here.');
+        $away = $this->ask('/api/dogs/'.$this->dog.'/away');
+        $comb = \is_array($away['arrival']) && \is_array($away['arrival']['comb']) ? $away['arrival']['comb'] : [];
+        $zones = \is_array($comb['zones'] ?? null) ? $comb['zones'] : [];
+        self::assertSame(['back' => 1], array_column($zones, 'severity', 'zone'));
+        // Signing out takes all of it off the device.
+        $this->page->xpath("//button[contains(., 'change person')]")->click();
+        $this->page->button('Sign out')->click();
+        $this->page->css('input[name=login]');
+        $left = $this->page->driver->executeAsyncScript(
+            'const [done] = arguments; const r = indexedDB.open("keen-thistle");
+            r.onsuccess = () => { const t = r.result.transaction(["people", "docs", "out", "files"]);
+                const all = ["people", "docs", "out", "files"].map((s) => new Promise((ok) => {
+                    const c = t.objectStore(s).count(); c.onsuccess = () => ok(c.result); }));
+                Promise.all(all).then(done); };',
+        );
+        self::assertSame([0, 0, 0, 0], $left);
+        $this->page->consoleErrors();
+    }
+
+    /** Books the dog for today with whoever is signed in, and keeps their days here. */
+    private function keep(string $dog, string $pin): void
+    {
+        $this->page->driver->manage()->timeouts()->setScriptTimeout(60);
+        $booked = $this->page->driver->executeAsyncScript(self::BOOK, [$dog]);
+        self::assertIsString($booked);
+        self::assertStringStartsNotWith('failed', $booked);
+        $this->dog = $booked;
+        $this->page->go('/kept');
+        $this->page->type('Your PIN', $pin);
+        $this->page->button('Keep my days here')->click();
+        $this->sees($this->page, 'Fetch my days again');
+        $this->page->until(
+            fn (): ?bool => str_contains($this->page->text(), 'not fetched yet') ? null : true,
+            'the days are not fetched',
+            90,
+        );
+        $this->page->driver->executeAsyncScript('navigator.serviceWorker.ready.then(() => arguments[0](true))');
+    }
+
+    private function unlock(string $pin): void
+    {
+        $field = $this->page->css('main input[type=password]');
+        $this->page->until(static fn (): ?bool => $field->isEnabled() ? true : null, 'the PIN is not asked for');
+        $field->sendKeys($pin);
+        $this->page->button('Open my days')->click();
+    }
+
+    private function tab(string $name): void
+    {
+        $this->page->xpath("//button[@role='tab'][.='$name']")->click();
+    }
+
+    private function photo(): void
+    {
+        $file = sys_get_temp_dir().'/kt-away.jpg';
+        $image = imagecreatetruecolor(60, 40);
+        self::assertNotFalse($image);
+        imagejpeg($image, $file);
+        $input = $this->page->driver->findElement(WebDriverBy::cssSelector('input[type=file]'));
+        $input->setFileDetector(new LocalFileDetector())->sendKeys($file);
+        // Shown from the device itself.
+        $this->page->until(fn (): ?bool => true ===
+            $this->page->driver->executeScript(
+                'const i = document.querySelector("img[alt*=before]");
+                return i !== null && i.src.startsWith("blob:") && i.naturalWidth > 0',
+            ) ? true : null, 'the photo is not shown');
+    }
+
+    private function here(): string
+    {
+        return (string) parse_url($this->page->driver->getCurrentURL(), \PHP_URL_PATH);
+    }
+
+    /** @return array<string, mixed> */
+    private function ask(string $path): array
+    {
+        $answer = $this->page->driver->executeAsyncScript(self::ASK, [$path]);
+        self::assertIsArray($answer, "$path says nothing");
+        $out = [];
+        foreach ($answer as $name => $value) {
+            $out[(string) $name] = $value;
+        }
+
+        return $out;
+    }
+}

@@ -1,0 +1,75 @@
+// Without a signal: whoever keeps their days on this device opens them with their PIN.
+import { useState, type FormEvent } from 'react'
+import { Button } from '../ui/Button'
+import { keptHere, useKeptHere } from './keptHere'
+
+/** opened: the session is asked for again. */
+export function Locked({ opened }: { opened: () => void }) {
+  const { keepers } = useKeptHere()
+  const [who, setWho] = useState(keepers[0]?.id ?? '')
+  const [pin, setPin] = useState('')
+  const [error, setError] = useState('')
+  const [busy, setBusy] = useState(false)
+  const keeper = keepers.find((k) => k.id === who)
+  const unlock = async (e: FormEvent) => {
+    e.preventDefault()
+    setBusy(true)
+    const answer = await keptHere.device?.unlock(who, pin)
+    setBusy(false)
+    setPin('')
+    if (answer && 'safe' in answer) return opened()
+    setError(
+      answer && 'wrong' in answer
+        ? `That is not your PIN. ${answer.wrong} more ${answer.wrong === 1 ? 'try' : 'tries'}.`
+        : 'Locked until there is a signal and you sign in. What waits to be sent is still here.',
+    )
+  }
+  return (
+    <main className="grid min-h-dvh place-items-center p-5">
+      <form onSubmit={(e) => void unlock(e)} className="panel w-full max-w-sm space-y-4 p-6">
+        <h1 className="text-2xl">No connection to the salon</h1>
+        <p>Your days are kept on this device. Your PIN opens them.</p>
+        {keepers.length > 1 && (
+          <label className="block">
+            <span className="label">Who</span>
+            <select className="field" value={who} onChange={(e) => (setWho(e.target.value), setError(''))}>
+              {keepers.map((k) => (
+                <option key={k.id} value={k.id}>
+                  {k.name}, {k.salon}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <label className="block">
+          <span className="label">{keeper ? `PIN of ${keeper.name}` : 'PIN'}</span>
+          <input
+            className="field text-center text-2xl tracking-[0.4em]"
+            inputMode="numeric"
+            autoComplete="off"
+            type="password"
+            maxLength={8}
+            autoFocus
+            value={pin}
+            disabled={keeper?.locked}
+            onChange={(e) => setPin(e.target.value.replace(/\D/g, ''))}
+            aria-invalid={error !== ''}
+            aria-describedby="locked-error"
+          />
+        </label>
+        <p id="locked-error" role="alert" className="min-h-6 text-sm font-bold text-haw">
+          {error ||
+            (keeper?.locked
+              ? 'Locked until there is a signal and you sign in. What waits to be sent is still here.'
+              : '')}
+        </p>
+        <div className="flex flex-wrap gap-2">
+          <Button type="submit" kind="main" disabled={busy || pin.length < 4 || keeper?.locked}>
+            {busy ? 'Opening …' : 'Open my days'}
+          </Button>
+          <Button onClick={opened}>Try the salon again</Button>
+        </div>
+      </form>
+    </main>
+  )
+}

@@ -1,0 +1,96 @@
+// What one person keeps on this device, opened: documents by the path they came from, files, and the outbox.
+import type { Base, Keeper } from './base'
+import { open, openBytes, seal, sealBytes } from './seal'
+
+/** One thing that was done here and that the salon does not have yet. */
+export interface Entry {
+  /** its Idempotency-Key, for as long as it waits */
+  id: string
+  method: 'POST' | 'PUT' | 'DELETE'
+  path: string
+  body: unknown
+  /** If-Match */
+  version?: number
+  /** when it was done, by this device's clock */
+  at: string
+  /** what it is, in words */
+  what: string
+  dog: string
+  /** a photo: name of the file in the safe, and what the form says of it */
+  file?: { key: string; fields: Record<string, string> }
+  /** what was shown for it here, to be held against the salon's answer */
+  shown?: unknown
+  /** it has been on its way: the salon may have it */
+  tried?: boolean
+  /** the salon has refused it: kept until somebody has looked at it */
+  refused?: { status: number; message: string; theirs?: unknown }
+}
+
+export class Safe {
+  constructor(
+    readonly base: Base,
+    readonly who: Keeper,
+    private readonly key: CryptoKey,
+  ) {}
+
+  async read<T>(path: string): Promise<T | null> {
+    const doc = await this.base.docs.get(this.name(path))
+    return doc ? open<T>(this.key, doc.sealed) : null
+  }
+
+  async write(path: string, value: unknown): Promise<void> {
+    const sealed = await seal(this.key, value)
+    await this.base.docs.put({ key: this.name(path), person: this.who.id, sealed })
+  }
+
+  async drop(path: string): Promise<void> {
+    await this.base.docs.delete(this.name(path))
+  }
+
+  async paths(): Promise<string[]> {
+    const keys = await this.base.docs.where('person').equals(this.who.id).primaryKeys()
+    return keys.map((key) => key.slice(this.who.id.length + 1))
+  }
+
+  async keepFile(name: string, file: Blob): Promise<void> {
+    const sealed = await sealBytes(this.key, await file.arrayBuffer())
+    await this.base.files.put({ key: this.name(name), person: this.who.id, sealed })
+  }
+
+  async file(name: string): Promise<Blob | null> {
+    const kept = await this.base.files.get(this.name(name))
+    return kept ? new Blob([await openBytes(this.key, kept.sealed)], { type: 'image/jpeg' }) : null
+  }
+
+  async dropFile(name: string): Promise<void> {
+    await this.base.files.delete(this.name(name))
+  }
+
+  /** In the order in which it was done. */
+  async waiting(): Promise<(Entry & { n: number })[]> {
+    const rows = await this.base.out.where('person').equals(this.who.id).sortBy('n')
+    return Promise.all(rows.map(async (row) => ({ ...(await open<Entry>(this.key, row.sealed)), n: row.n })))
+  }
+
+  /** @throws where the device has no room: then it is not kept */
+  async add(entry: Entry): Promise<void> {
+    const sealed = await seal(this.key, entry)
+    await this.base.out.add({ id: entry.id, person: this.who.id, sealed })
+  }
+
+  async change({ n, ...entry }: Entry & { n: number }): Promise<void> {
+    await this.base.out.update(n, { sealed: await seal(this.key, entry) })
+  }
+
+  async done(n: number): Promise<void> {
+    await this.base.out.delete(n)
+  }
+
+  count(): Promise<number> {
+    return this.base.out.where('person').equals(this.who.id).count()
+  }
+
+  private name(path: string): string {
+    return `${this.who.id}|${path}`
+  }
+}
