@@ -28,7 +28,7 @@ final class AwayTest extends ArrivalCase
           done(dog);
         })().catch((e) => done('failed: ' + e));
         JS;
-    private const ASK = 'const [path, done] = arguments; fetch(path).then((r) => r.json()).then(done, (e) => done(""+e))';
+    private const ASK = 'const [path, done] = arguments; fetch(path).then((r) => r.json()).then(done, () => done(""))';
 
     private string $dog;
 

@@ -1,5 +1,5 @@
-// What is kept on a device, without a page: the seal, the PIN, the outbox in its order, two devices and one comb
-// test, and what is looked up.
+// What is kept on a device, without a page: the seal, the PIN, the outbox in its order, two devices with one
+// comb test, and where the salon reckons otherwise.
 import 'fake-indexeddb/auto'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { MatDraft } from '../parts/comb'

@@ -1,4 +1,4 @@
-// The salon's tables, looked up: what a finding comes to, what the visit then takes, where a step for it goes.
+// The salon's tables, looked up: what a finding comes to, what the visit takes then, where a step for it is.
 // Nothing is decided here: minutes that were shipped are added and held against limits that were shipped.
 import type { Schemas } from '../app/client'
 import type { ArrivalData, CombData, CombDraft, MatDraft } from '../parts/comb'
