@@ -12,9 +12,12 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Input\InvalidInput;
+use KeenThistle\Core\Round\VanHeatRule;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\Tap;
+use KeenThistle\Core\Table\TimerKind;
 use KeenThistle\Core\Zone\Zone;
+use KeenThistle\Device\VanThermometer;
 use KeenThistle\Kit\KitReader;
 use KeenThistle\Log\Entry;
 use KeenThistle\Recipe\RecipeCodec;
@@ -30,6 +33,8 @@ use Symfony\Component\Clock\ClockInterface;
  */
 final readonly class TakeTaps
 {
+    private const JUST_NOW = '-2 minutes';
+
     public function __construct(
         private GroomRows $rows,
         private KitReader $kit,
@@ -37,6 +42,7 @@ final readonly class TakeTaps
         private ClockInterface $clock,
         private EntityManagerInterface $manager,
         private TapRecords $records,
+        private VanThermometer $thermometer,
     ) {
     }
 
@@ -84,6 +90,11 @@ final readonly class TakeTaps
                     'refused',
                     implode(' ', array_map(static fn (array $f): string => $f['field'].' '.$f['message'], $faults)),
                 );
+                continue;
+            }
+            $hot = self::dries($in->text('kind'), $data) ? $this->tooHotToDry($groom, $at, $now) : null;
+            if (null !== $hot) {
+                $out[] = self::outcome($in->text('id'), 'refused', $hot);
                 continue;
             }
             $tap = new Tap($in->text('id'), $groom->seq + 1, $who->name, $device, $at, $in->text('kind'), $data);
@@ -231,6 +242,28 @@ final readonly class TakeTaps
         }
 
         return $data;
+    }
+
+    /** @param array<string, mixed> $data */
+    private static function dries(string $kind, array $data): bool
+    {
+        return 'timer' === $kind
+            && TimerKind::Drying->value === ($data['timer'] ?? '')
+            && true === ($data['on'] ?? null);
+    }
+
+    /** In a hot van no dryer runs; what ran without a signal has run, and is written down. */
+    private function tooHotToDry(Groom $groom, \DateTimeImmutable $at, \DateTimeImmutable $now): ?string
+    {
+        if ('van' !== $groom->place->kind || $at < $now->modify(self::JUST_NOW)) {
+            return null;
+        }
+        $celsius = $this->thermometer->read(
+            (string) $groom->place->id,
+            $at->setTimezone(new \DateTimeZone($groom->salon->timeZone)),
+        );
+
+        return VanHeatRule::dries($celsius) ? null : VanHeatRule::caution($celsius)?->message;
     }
 
     /** What was really used may be a tool that has left the kit: kept as said, and named. */

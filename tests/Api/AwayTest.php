@@ -205,6 +205,35 @@ final class AwayTest extends ApiTestCase
         ], 422);
     }
 
+    public function testInAHotVanNoDryerIsStartedAndOneThatRanHasRun(): void
+    {
+        $zone = new \DateTimeZone(self::text($this->db()->fetchOne('SELECT time_zone FROM salon ORDER BY id LIMIT 1')));
+        // The warmest hour of the year of the thermometer that ships.
+        $hot = (new \DateTimeImmutable((date('Y') + 1).'-07-20 15:00', $zone))->setTimezone(new \DateTimeZone('UTC'));
+        Clock::set(new MockClock($hot));
+        $this->signIn('idris');
+        $places = self::rows($this->ask('GET', '/api/session', expect: 200)['places']);
+        $van = self::text(array_column($places, 'id', 'name')['Van']);
+        $groom = $this->ask('POST', '/api/dogs/'.$this->dogId('Tansy').'/grooms', ['place' => $van], 200);
+        $tap = static fn (string $at): array => [
+            'id' => bin2hex(random_bytes(8)),
+            'at' => $hot->modify($at)->format('Y-m-d\TH:i:s.000\Z'),
+            'saw' => 0,
+            'kind' => 'timer',
+            'timer' => 'drying',
+            'on' => true,
+        ];
+        $batch = ['sent_at' => $hot->format('Y-m-d\TH:i:s.000\Z'), 'device' => 'phone-1'];
+        $path = '/api/grooms/'.self::text($groom['id']).'/taps';
+        $now = self::rows($this->ask('POST', $path, $batch + ['taps' => [$tap('now')]], 200)['results'])[0];
+        self::assertSame('refused', $now['outcome']);
+        self::assertStringContainsString('30', self::text($now['message']));
+        Clock::get()->sleep(3600);
+        $batch['sent_at'] = $hot->modify('+1 hour')->format('Y-m-d\TH:i:s.000\Z');
+        $late = self::rows($this->ask('POST', $path, $batch + ['taps' => [$tap('+5 minutes')]], 200)['results'])[0];
+        self::assertSame('counted', $late['outcome']);
+    }
+
     public function testOnesOwnPinAndNoOther(): void
     {
         $this->signIn('tove');
