@@ -11,6 +11,7 @@ fastcgi_param SERVER_PROTOCOL $server_protocol;
 fastcgi_param REMOTE_ADDR $remote_addr;
 fastcgi_param SERVER_NAME $host;
 fastcgi_param SERVER_PORT $server_port;
+fastcgi_param HTTPS $https if_not_empty;
 fastcgi_param HTTP_PROXY "";
 # Ours, whatever was sent: what a line of the log says is in the answer and in the access log too.
 fastcgi_param HTTP_X_REQUEST_ID $request_id;

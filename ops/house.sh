@@ -110,7 +110,7 @@ use_instance() { # name, first of three ports
   INSTANCE=$1
   WEB_PORT=$2 DB_PORT=$(($2 + 2))
   HOME_DIR=$ROOT/var/$INSTANCE
-  mkdir -p "$HOME_DIR"/{log,nginx,locations} || fail "no right to write below $ROOT/var; give this user the project folder"
+  mkdir -p "$HOME_DIR"/{log,nginx,locations,servers} || fail "no right to write below $ROOT/var; give this user the project folder"
   # A socket's path may have 107 bytes: in a deep folder the sockets live in a folder of our own below /tmp.
   RUN_DIR=$HOME_DIR/run
   if [ ${#RUN_DIR} -gt 88 ]; then
@@ -131,8 +131,15 @@ use_instance() { # name, first of three ports
   # shellcheck disable=SC1091
   [ ! -f "$HOME_DIR/current" ] || . "$HOME_DIR/current"
   export APP_ENV=prod APP_DEBUG=0 APP_SECRET APP_CACHE_DIR="$HOME_DIR/cache" LOG_FILE="$HOME_DIR/log/app.log" PHOTO_DIR="$HOME_DIR/$PHOTOS" SENDER_DIR="$HOME_DIR/sent" EXPORT_DIR="$HOME_DIR/exports" SEAL_KEY_FILE="$HOME_DIR/seal.keys" BACKUP_DIR="$HOME_DIR/backups" LAST_COPY_FILE="$HOME_DIR/backups/last-copy"
+  # On the salon's network: by which name, where it was asked for.
+  LAN_NAME=${LAN_NAME:-} LAN_PORT=$(($2 + 1)) LAN_ADDRESS=''
+  HOSTS='^(127\\.0\\.0\\.1|localhost|\\[::1\\])$'
+  if [ -n "$LAN_NAME" ]; then
+    LAN_ADDRESS=https://$LAN_NAME:$LAN_PORT
+    HOSTS='^(127\\.0\\.0\\.1|localhost|\\[::1\\]|'$(printf '%s' "$LAN_NAME" | sed 's/\./\\\\./g')')$'
+  fi
   # Where owners' links lead: the address under which they reach this installation.
-  export SALON_ADDRESS=${KT_ADDRESS:-http://127.0.0.1:$WEB_PORT}
+  export SALON_ADDRESS=${KT_ADDRESS:-${LAN_ADDRESS:-http://127.0.0.1:$WEB_PORT}}
   # Every night, by the worker, where somebody works with it.
   case $INSTANCE in demo|own) export NIGHTLY_COPIES=1 ;; *) export NIGHTLY_COPIES=0 ;; esac
   export DATABASE_URL; DATABASE_URL=$(database_url "$DB_NAME")
@@ -249,7 +256,7 @@ three_free_ports() { (
 fill() { # template → file, with the instance's values
   sed -e "s|@HOME@|$HOME_DIR|g" -e "s|@RUN@|$RUN_DIR|g" -e "s|@ROOT@|$ROOT|g" -e "s|@CACHE@|$APP_CACHE_DIR|g" -e "s|@WEB_PORT@|$WEB_PORT|g" -e "s|@DB_PORT@|$DB_PORT|g" \
       -e "s|@USER@|$APP_USER|g" -e "s|@GROUP@|$(id -gn "$APP_USER")|g" -e "s|@POOL@|$POOL|g" -e "s|@CHILDREN@|${KT_CHILDREN:-6}|g" -e "s|@CONNECTIONS@|${KT_CONNECTIONS:-60}|g" \
-      -e "s|@DATABASE_URL@|$DATABASE_URL|g" -e "s|@APP_SECRET@|$APP_SECRET|g" -e "s|@PHOTO_DIR@|$PHOTO_DIR|g" -e "s|@ADDRESS@|$SALON_ADDRESS|g" -e "s|@BUFFER@|${DB_BUFFER:-192M}|g" "ops/$1" >"$HOME_DIR/$2"
+      -e "s|@DATABASE_URL@|$DATABASE_URL|g" -e "s|@APP_SECRET@|$APP_SECRET|g" -e "s|@PHOTO_DIR@|$PHOTO_DIR|g" -e "s|@ADDRESS@|$SALON_ADDRESS|g" -e "s|@HOSTS@|${HOSTS//|/\\|}|g" -e "s|@LAN_NAME@|$LAN_NAME|g" -e "s|@LAN_PORT@|$LAN_PORT|g" -e "s|@LAN_ADDRESS@|$LAN_ADDRESS|g" -e "s|@LAN_PRINT@|$(root_print)|g" -e "s|@BUFFER@|${DB_BUFFER:-192M}|g" "ops/$1" >"$HOME_DIR/$2"
   chmod 644 "$HOME_DIR/$2"
 }
 
@@ -327,13 +334,40 @@ need_container() {
 }
 
 start_web() {
+  [ -z "$LAN_NAME" ] || make_certificate
   if running php-fpm && running nginx && need_container && [ "$(cat "$HOME_DIR/code" 2>/dev/null)" = "$(run_stamp)" ]; then return 0; fi
   stop_one nginx; start_php
   free_port "$WEB_PORT"
-  fill nginx.conf.tpl nginx.conf; fill fastcgi.inc.tpl fastcgi.inc
+  fill nginx.conf.tpl nginx.conf; fill fastcgi.inc.tpl fastcgi.inc; fill site.inc.tpl site.inc
+  rm -f "$HOME_DIR/servers/lan.conf"
+  if [ -n "$LAN_NAME" ]; then free_port "$LAN_PORT"; fill lan.conf.tpl servers/lan.conf; fi
   [ "$(id -u)" -ne 0 ] || owned "$APP_USER" "$HOME_DIR/nginx"
   (umask 077; nginx -c "$HOME_DIR/nginx.conf" -e "$HOME_DIR/log/nginx.log" 2>"$HOME_DIR/log/nginx-start.log" 8>&-) || fail "nginx could not start: $(tail -n 2 "$HOME_DIR/log/nginx-start.log" | tr '\n' ' ')"
   wait_for "the application" 600 curl -fsS "http://127.0.0.1:$WEB_PORT/api/health"
+}
+# A root of the salon's own making, for ten years, and a certificate by it for the name, for one; renewed a month before.
+root_print() { [ -z "$LAN_NAME" ] || openssl x509 -noout -fingerprint -sha256 -in "$HOME_DIR/tls/root.crt" 2>/dev/null | cut -d= -f2 || true; }
+certificate_until() { [ -z "$LAN_NAME" ] || openssl x509 -noout -enddate -in "$HOME_DIR/tls/salon.crt" 2>/dev/null || true; }
+make_certificate() {
+  local tls=$HOME_DIR/tls kind=DNS
+  mkdir -p "$tls/open"; chmod 711 "$tls"
+  [[ $LAN_NAME =~ ^[0-9.]+$ ]] && kind=IP
+  if [ ! -f "$tls/root.key" ]; then
+    (umask 077; openssl ecparam -name prime256v1 -genkey -noout -out "$tls/root.key.new")
+    openssl req -x509 -new -key "$tls/root.key.new" -sha256 -days 3650 -subj "/CN=Keen Thistle, root of this salon" \
+      -addext basicConstraints=critical,CA:TRUE,pathlen:0 -addext keyUsage=critical,keyCertSign,cRLSign -out "$tls/root.crt"
+    mv "$tls/root.key.new" "$tls/root.key"
+  fi
+  if [ "$(cat "$tls/name" 2>/dev/null)" != "$LAN_NAME" ] || ! openssl x509 -checkend 2592000 -noout -in "$tls/salon.crt" >/dev/null 2>&1; then
+    (umask 077; openssl ecparam -name prime256v1 -genkey -noout -out "$tls/salon.key")
+    openssl req -new -key "$tls/salon.key" -subj "/CN=$LAN_NAME" -out "$tls/salon.csr"
+    openssl x509 -req -in "$tls/salon.csr" -CA "$tls/root.crt" -CAkey "$tls/root.key" -CAcreateserial -sha256 -days 397 -out "$tls/salon.crt" \
+      -extfile <(printf 'subjectAltName=%s:%s\nbasicConstraints=CA:FALSE\nkeyUsage=digitalSignature\nextendedKeyUsage=serverAuth\n' "$kind" "$LAN_NAME") 2>/dev/null
+    printf '%s' "$LAN_NAME" >"$tls/name"
+  fi
+  cp "$tls/root.crt" "$tls/open/salon-root.crt"
+  sed -e "s|@LAN_ADDRESS@|$LAN_ADDRESS|g" -e "s|@PRINT@|$(root_print)|" ops/trust.html.tpl >"$tls/open/index.html"
+  chmod 755 "$tls/open"; chmod 644 "$tls/open"/*
 }
 # Anew, whatever ran before; a request that comes meanwhile is told to try again.
 start_php() {
@@ -341,6 +375,7 @@ start_php() {
   need_container
   hand_over
   fill php-fpm.conf.tpl php-fpm.conf; chmod 600 "$HOME_DIR/php-fpm.conf"
+  sed -i '/^env.* = ""$/d' "$HOME_DIR/php-fpm.conf" # PHP takes no empty ones
   (umask 077
     php-fpm8.2 --daemonize --fpm-config "$HOME_DIR/php-fpm.conf" --allow-to-run-as-root -d opcache.enable=1 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=24 \
       -d opcache.validate_timestamps=0 -d opcache.preload="$ROOT/config/preload.php" -d opcache.preload_user="$APP_USER" -d realpath_cache_ttl=600 2>"$HOME_DIR/log/php-fpm-start.log" 8>&-) \
@@ -349,7 +384,7 @@ start_php() {
 }
 code_stamp() { { find src core/src config migrations templates ops public/index.php var/stamps/composer -type f -print0 | sort -z | xargs -0 sha256sum; echo "${KT_CHILDREN:-}"; } | sha256sum; }
 # What the services were started with: the code, and which data are the salon's.
-run_stamp() { echo "$(cat "$HOME_DIR/container") $DB_NAME $WEB_PORT"; }
+run_stamp() { echo "$(cat "$HOME_DIR/container") $DB_NAME $WEB_PORT $LAN_NAME $(certificate_until)"; }
 
 migrate() { need_container; console doctrine:migrations:migrate --no-interaction --allow-no-migration --quiet || fail "the database could not be brought up to date; see $HOME_DIR/log/app.log"; }
 

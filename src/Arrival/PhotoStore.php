@@ -47,6 +47,13 @@ final readonly class PhotoStore
                 \sprintf('is %d MB; at most %d MB', (int) ceil(\strlen($bytes) / 1e6), (int) (self::MAX_BYTES / 1e6)),
             );
         }
+        if (1 === preg_match('/^....ftyp(hei[cx]|hev[cx]|mif1|msf1)/s', $bytes)) {
+            throw InvalidInput::at(
+                'photo',
+                'is in HEIC, which is not read here: set the camera to its most compatible format (JPEG), or share '.
+                    'the photo as JPEG',
+            );
+        }
         $info = @getimagesizefromstring($bytes);
         if (false === $info || !isset(self::TYPES[$info[2]])) {
             throw InvalidInput::at('photo', 'must be a photo: '.implode(', ', self::TYPES));

@@ -23,6 +23,8 @@ final readonly class UpkeepReader
         #[Autowire('%kernel.project_dir%')] private string $project,
         #[Autowire('%env(PHOTO_DIR)%')] private string $photos,
         #[Autowire('%env(LAST_COPY_FILE)%')] private string $lastCopy,
+        #[Autowire('%env(LAN_ADDRESS)%')] private string $lanAddress,
+        #[Autowire('%env(LAN_PRINT)%')] private string $rootPrint,
     ) {
     }
 
@@ -47,6 +49,8 @@ final readonly class UpkeepReader
             (int) $of,
             $news,
             substr(hash('sha256', implode("\n", $news)), 0, 12),
+            $this->lanAddress,
+            $this->rootPrint,
         );
     }
 

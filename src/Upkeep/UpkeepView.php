@@ -24,6 +24,9 @@ final readonly class UpkeepView
         #[Says('bytes')] public int $disk_size,
         #[Says('what this release brings, a paragraph each')] public array $news,
         #[Says('changes with them')] public string $news_id,
+        #[Says('where phones and tablets of the salon\'s network reach it; empty: this machine alone')]
+        public string $lan_address,
+        #[Says('SHA-256 of the salon\'s own root, as a device shows it')] public string $root_print,
     ) {
     }
 }

@@ -7,6 +7,7 @@ import { Button } from '../ui/Button'
 import { Choice } from '../ui/Choice'
 import { Modal } from '../ui/Modal'
 import { useToast } from '../ui/Toasts'
+import { asJpeg, NotReadable } from './heic'
 import { Picture } from './Picture'
 
 interface Waiting {
@@ -47,8 +48,8 @@ export function Photos({
     const body = new FormData()
     body.set('zone', w.zone)
     body.set('moment', w.moment)
-    body.set('photo', w.file)
     try {
+      body.set('photo', await asJpeg(w.file))
       await send(`/api/arrivals/${arrival.id}/photos`, body, w.key)
       update(w.key, null)
       void cache.invalidateQueries({ queryKey: ['arrival', arrival.id] })
@@ -60,7 +61,9 @@ export function Photos({
             ? e.fields.photo
               ? `The photo ${e.fields.photo}.`
               : e.message
-            : 'It did not come through.',
+            : e instanceof NotReadable
+              ? e.message
+              : 'It did not come through.',
       })
     }
   }
@@ -112,7 +115,7 @@ export function Photos({
           <input
             ref={input}
             type="file"
-            accept="image/jpeg,image/png,image/webp"
+            accept="image/jpeg,image/png,image/webp,image/heic,image/heif"
             capture="environment"
             className="sr-only"
             aria-label="Photo file"

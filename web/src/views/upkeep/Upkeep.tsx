@@ -4,6 +4,7 @@ import { differenceInSeconds, parseISO } from 'date-fns'
 import { queries } from '../../app/queries'
 import { Resting } from '../../ui/Resting'
 import { Waiting } from '../../ui/Waiting'
+import { Phones } from './Phones'
 import { ago, clock, day, trim } from '../../ui/words'
 
 /** How far this device's clock may be from the house's. */
@@ -58,6 +59,7 @@ export function Upkeep() {
         A copy is made every night and kept for seven days, one of each week for four; in the shell by{' '}
         <code>bin/backup FILE</code>, put back by <code>bin/restore FILE</code>. Keep one elsewhere too.
       </p>
+      <Phones address={data.lan_address} print={data.root_print} />
       <section aria-labelledby="news" className="panel p-4">
         <h2 id="news" className="mb-2 text-xl">
           What is new

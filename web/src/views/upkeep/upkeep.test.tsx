@@ -17,6 +17,8 @@ const WELL = {
   disk_size: 100e9,
   news: ['A page for the house.'],
   news_id: 'n1',
+  lan_address: '',
+  root_print: '',
 }
 
 beforeEach(() => localStorage.clear())
@@ -36,6 +38,19 @@ describe('care of the house', () => {
     page(signedIn(<Upkeep />))
     expect(await screen.findByText('The disk is nearly full.')).toBeTruthy()
     expect(screen.getByText(/clocks \d+ minutes apart/)).toBeTruthy()
+  })
+  it('leads phones to the salon, or says how it is started for them', async () => {
+    server({ 'GET /api/upkeep': WELL })
+    const { unmount } = page(signedIn(<Upkeep />))
+    expect(await screen.findByText('bin/start --lan NAME')).toBeTruthy()
+    unmount()
+    server({
+      'GET /api/upkeep': { ...WELL, lan_address: 'https://salon.home.arpa:8461', root_print: 'AB:CD:EF' },
+    })
+    page(signedIn(<Upkeep />))
+    const code = await screen.findByRole('img', { name: 'Square code of http://salon.home.arpa:8461' })
+    expect(code.querySelector('path')?.getAttribute('d')?.length).toBeGreaterThan(1000)
+    expect(screen.getByText('AB:CD:EF')).toBeTruthy()
   })
   it('tells what is new once, and what is wrong always, with the next page', async () => {
     server({ 'GET /api/upkeep': WELL })
