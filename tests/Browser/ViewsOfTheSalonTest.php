@@ -55,6 +55,7 @@ final class ViewsOfTheSalonTest extends ViewsCase
         yield 'a home, left' => ['tansy?tab=dog#>The Marchpane home#Tansy has another home', 'go along'];
         yield 'a home, erased' => ['tansy?tab=dog#>The Marchpane home#Erase this home …', 'This goes, for good'];
         yield 'care of the house' => ['/upkeep', 'Clock of the house'];
+        yield 'on this device' => ['/kept', 'For days without a signal'];
         yield 'diary' => ['/diary?on='.date('Y-m-d', (int) strtotime('+1 day')), 'Mill room'];
         $far = '/round?on='.date('Y-m-d', (int) strtotime('+300 days'));
         yield 'round' => [$far, 'Nobody is booked with the van'];
