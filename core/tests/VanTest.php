@@ -9,6 +9,7 @@ namespace KeenThistle\Core\Tests;
 use Eris\Generators;
 use Eris\TestTrait;
 use KeenThistle\Core\Coat\CoatType;
+use KeenThistle\Core\Round\CheckInRule;
 use KeenThistle\Core\Round\Clock;
 use KeenThistle\Core\Round\RoundWords;
 use KeenThistle\Core\Round\TakesRule;
@@ -32,6 +33,18 @@ final class VanTest extends TestCase
         );
         self::assertSame(36.0, TakesRule::powerMinutes($bath));
         self::assertSame(0.0, TakesRule::powerMinutes(['clip' => 30.0]));
+    }
+
+    public function testWhoIsNotHeardOfIsCalledPastTheEndOfTheDogAndNoSooner(): void
+    {
+        $at = static fn (string $time): \DateTimeImmutable => new \DateTimeImmutable("2026-05-04 $time UTC");
+        // Heard at ten, the dog done by eleven: half an hour past that, to the minute.
+        self::assertFalse(CheckInRule::isMissed($at('10:00'), $at('11:00'), $at('11:30')));
+        self::assertTrue(CheckInRule::isMissed($at('10:00'), $at('11:00'), $at('11:31')));
+        // A tap after that is a sign of its own.
+        self::assertFalse(CheckInRule::isMissed($at('11:20'), $at('11:00'), $at('11:50')));
+        self::assertTrue(CheckInRule::isMissed($at('11:20'), $at('11:00'), $at('11:51')));
+        self::assertStringContainsString('since 14:05', CheckInRule::words('Idris', 'Tansy', '14:05'));
     }
 
     public function testALargerDogNeverTakesLess(): void

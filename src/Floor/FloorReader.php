@@ -15,6 +15,7 @@ use KeenThistle\Book\StandingCautions;
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Day\DayPlan;
 use KeenThistle\Core\Day\Placed;
+use KeenThistle\Core\Round\CheckInRule;
 use KeenThistle\Core\Table\TimerKind;
 use KeenThistle\Staff\Actor;
 use KeenThistle\Staff\May;
@@ -98,7 +99,38 @@ final readonly class FloorReader
                 $p->unfit,
             ), $plans)),
             (int) ceil(array_sum(array_map(static fn (DayPlan $p): int => $p->late, $plans)) / Day::TICKS),
+            self::unheard($dogs, $at, $zone),
         );
+    }
+
+    /**
+     * @param list<OnTheFloor> $dogs
+     *
+     * @return list<string>
+     */
+    private static function unheard(array $dogs, \DateTimeImmutable $now, \DateTimeZone $zone): array
+    {
+        $out = [];
+        foreach ($dogs as $o) {
+            $groom = $o->groom;
+            if (null === $groom || 'van' !== $groom->place->kind || !\in_array($o->stage(), ['table', 'rests'], true)) {
+                continue;
+            }
+            [$who, $heard] = [$groom->openedBy->name, $groom->openedAt];
+            foreach ($o->board->people ?? [] as $name => $at) {
+                [$who, $heard] = $at > $heard ? [(string) $name, $at] : [$who, $heard];
+            }
+            $due = $groom->openedAt->modify(\sprintf('+%d minutes', (int) ceil($groom->estimate['likely'] ?? 0)));
+            if (CheckInRule::isMissed($heard, $due, $now)) {
+                $out[] = CheckInRule::words(
+                    $who,
+                    $o->dog->name,
+                    $heard->setTimezone($zone)->format('H:i'),
+                );
+            }
+        }
+
+        return $out;
     }
 
     /**

@@ -25,6 +25,7 @@ final readonly class FloorView
      * @param list<string> $crowded
      * @param list<string> $apart
      * @param list<array{names: list<string>, begun: bool, why: string}> $unfit
+     * @param list<string> $unheard
      */
     public function __construct(
         public string $now,
@@ -39,6 +40,7 @@ final readonly class FloorView
         #[Says('what has no room in what is left of the day; begun: it is at the table already')]
         public array $unfit,
         public int $late,
+        #[Says('who works alone in a van and has not been heard of: call')] public array $unheard,
     ) {
     }
 }

@@ -14,6 +14,8 @@ use KeenThistle\Core\Length\BladeTable;
 use KeenThistle\Core\Nails\ClawList;
 use KeenThistle\Core\Nails\NailsAnswer;
 use KeenThistle\Core\Nails\NailsRule;
+use KeenThistle\Core\Reason\Caution;
+use KeenThistle\Core\Round\RoundWords;
 use KeenThistle\Core\Round\VanHeatRule;
 use KeenThistle\Core\Table\Board;
 use KeenThistle\Core\Table\TimerKind;
@@ -48,8 +50,8 @@ final readonly class GroomReader
         return array_map(RecipeCodec::fromArray(...), $groom->plan);
     }
 
-    /** @return list<array{code: string, message: string, level: string}> how warm it is where the dog is */
-    private function ofTheVan(Groom $groom): array
+    /** @return list<array{code: string, message: string, level: string}> how warm it is, and that nobody stays alone */
+    private function ofTheVan(Groom $groom, bool $rests): array
     {
         if ('van' !== $groom->place->kind || null !== $groom->closedAt) {
             return [];
@@ -57,7 +59,10 @@ final readonly class GroomReader
         $at = $this->clock->now()->setTimezone(new \DateTimeZone($groom->salon->timeZone));
         $caution = VanHeatRule::caution($this->thermometer->read((string) $groom->place->id, $at));
 
-        return null === $caution ? [] : [$caution->toArray()];
+        return [
+            ...(null === $caution ? [] : [$caution->toArray()]),
+            ...($rests ? [(new Caution('van_alone', RoundWords::neverAlone()))->toArray()] : []),
+        ];
     }
 
     public function nails(Groom $groom): NailsAnswer
@@ -129,7 +134,7 @@ final readonly class GroomReader
             now: $now->format('Y-m-d\TH:i:s.v\Z'),
             who: $said->who(),
             people: $said->people(),
-            cautions: [...StandingCautions::of($dog), ...$this->ofTheVan($groom)],
+            cautions: [...StandingCautions::of($dog), ...$this->ofTheVan($groom, 'paused' === $said->state())],
             notices: $groom->notices,
             today: self::today($groom),
             agreed: \is_array($groom->today['agreed'] ?? null) ? $groom->today['agreed'] : null,

@@ -281,6 +281,36 @@ final class FloorTest extends ApiTestCase
         $this->ask('GET', '/api/floor', expect: 200, headers: ['If-None-Match' => $etag]);
     }
 
+    public function testWhoIsAloneInTheVanAndNotHeardOfIsCalled(): void
+    {
+        $this->book('Cobnut', '09:00');
+        $places = array_column(self::rows($this->ask('GET', '/api/session', expect: 200)['places']), 'id', 'name');
+        $dog = $this->dogId('Cobnut');
+        $groom = $this->ask('POST', "/api/dogs/$dog/grooms", ['place' => self::text($places['Van'])], 200);
+        self::assertSame([], $this->floor()['unheard']);
+        Clock::get()->sleep((int) (60 * (self::number($groom['estimate_minutes']) + 32)));
+        $this->fresh();
+        $said = $this->floor()['unheard'];
+        self::assertIsArray($said);
+        self::assertCount(1, $said);
+        self::assertStringContainsString('Cobnut', self::text($said[0]));
+        // A tap is a sign; what rests is not left alone.
+        $this->ask('POST', '/api/grooms/'.self::text($groom['id']).'/taps', [
+            'sent_at' => Clock::get()->now()->format('Y-m-d\TH:i:s.000\Z'),
+            'device' => 'phone-1',
+            'taps' => [[
+                'id' => bin2hex(random_bytes(8)),
+                'at' => Clock::get()->now()->format('Y-m-d\TH:i:s.000\Z'),
+                'saw' => 0,
+                'kind' => 'pause',
+            ]],
+        ], 200);
+        $this->fresh();
+        self::assertSame([], $this->floor()['unheard']);
+        $cautions = self::rows($this->ask('GET', '/api/grooms/'.self::text($groom['id']), expect: 200)['cautions']);
+        self::assertContains('van_alone', array_column($cautions, 'code'));
+    }
+
     public function testMoreDogsTakeNoMoreQueries(): void
     {
         $look = fn (): mixed => $this->floor();

@@ -5,13 +5,23 @@ import { PARTS } from '../../parts/visitParts'
 import type { FloorData } from './floor'
 
 export function Moves({ floor }: { floor: FloorData }) {
-  const { moves, crowded, apart, unfit, late } = floor
+  const { moves, crowded, apart, unfit, late, unheard } = floor
   const calm =
-    moves.length === 0 && crowded.length === 0 && apart.length === 0 && unfit.length === 0 && late === 0
+    unheard.length === 0 &&
+    moves.length === 0 &&
+    crowded.length === 0 &&
+    apart.length === 0 &&
+    unfit.length === 0 &&
+    late === 0
   return (
     <section aria-label="What to move" className="panel space-y-2 p-4">
       <h2 className="text-lg">What to move</h2>
       {calm && <p className="text-moss">Nothing: the day runs as it was laid out.</p>}
+      {unheard.map((u) => (
+        <p key={u} role="alert" className="rounded-md bg-haw-soft px-3 py-2 font-bold text-haw">
+          {u}
+        </p>
+      ))}
       {late > 0 && <p className="font-bold text-haw">{late} min past promises as things stand.</p>}
       {apart.map((a) => (
         <p key={a} className="text-sm font-bold text-haw">

@@ -76,6 +76,7 @@ const FLOOR = {
   ],
   crowded: ['Mill room: Tansy and Wick for 1 tub'],
   apart: ['Gantry and Tansy must not meet'],
+  unheard: ['Nothing has been heard of Idris Fenwater in the van since 14:05.'],
   unfit: [{ names: ['Burr'], begun: false, why: 'the day is full' }],
   late: 25,
 }
@@ -197,6 +198,7 @@ describe('the floor', () => {
         moves: [],
         crowded: [],
         apart: [],
+        unheard: [],
         unfit: [],
         late: 0,
       },
