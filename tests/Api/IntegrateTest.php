@@ -49,6 +49,8 @@ final class IntegrateTest extends ApiTestCase
         $this->by($token, 'GET', '/api/people', 403);
         $this->by($token, 'GET', '/api/integrations', 403);
         $this->by($token, 'GET', '/api/session', 403);
+        // What opens a person's own device is for that person alone.
+        $this->by($this->letIn(['read', 'visit']), 'GET', '/api/away', 403);
         $this->by($token, 'PUT', '/api/me/screen', 403, []);
         $this->by($token, 'POST', '/api/kit', 403, []);
     }

@@ -93,9 +93,9 @@ class Phone {
   }
 
   /** Until all of it is there; answers what was refused. */
-  async send(): Promise<string[]> {
+  async send(storms = true): Promise<string[]> {
     for (let i = 0; i < 200; i++) {
-      stormy = i < 20
+      stormy = storms && i < 20
       const how = await flush(this.safe, wireOf(this.safe), toldOf(this.safe))
       stormy = false
       if (how === 'sent') break
@@ -143,11 +143,25 @@ async function day(me: Me, key: string, dog: string): Promise<string[]> {
       found[pick(mine)] = Math.floor(chance() * 5)
       const zones = mine
         .filter((z) => found[z] !== undefined)
-        .map((zone) => ({ zone, severity: found[zone], spread: 0.5, clearance: null, skin: null, overrule: null, why: '' }))
-      await phone.does('PUT', `/api/arrivals/${id}/comb`, { stops_first: null, stops_second: null, zones, choice: null })
+        .map((zone) => ({
+          zone,
+          severity: found[zone],
+          spread: 0.5,
+          clearance: null,
+          skin: null,
+          overrule: null,
+          why: '',
+        }))
+      await phone.does('PUT', `/api/arrivals/${id}/comb`, {
+        stops_first: null,
+        stops_second: null,
+        zones,
+        choice: null,
+      })
       if (chance() < 0.2) await phone.restart()
     }
-    if (n === 0 && chance() < 0.5) await phone.does('PUT', `/api/arrivals/${id}/check`, { note: `day ${dog}` })
+    if (n === 0 && chance() < 0.5)
+      await phone.does('PUT', `/api/arrivals/${id}/check`, { note: `day ${dog}` })
     if (n === 0 && chance() < 0.6) {
       const a = await phone.read<Arrival>(`/api/arrivals/${id}`)
       await phone.does('POST', `/api/arrivals/${id}/agreement`, {
@@ -167,7 +181,14 @@ async function day(me: Me, key: string, dog: string): Promise<string[]> {
     for (let i = Math.floor(chance() * 12); i > 0; i--) {
       const text = `note ${crypto.randomUUID()}`
       notes.push(text)
-      const tap = { id: crypto.randomUUID(), at: new Date().toISOString(), saw: 0, by: me.id, kind: 'note', text }
+      const tap = {
+        id: crypto.randomUUID(),
+        at: new Date().toISOString(),
+        saw: 0,
+        by: me.id,
+        kind: 'note',
+        text,
+      }
       await phone.does('POST', `/api/grooms/${groom}/taps`, { device: `phone-${n}`, taps: [tap] })
       if (chance() < 0.1) await phone.restart()
     }
@@ -179,7 +200,12 @@ async function day(me: Me, key: string, dog: string): Promise<string[]> {
   const [first] = phones as [Phone]
   const [arrivalId, groomId] = ids[0] as [string, string]
   if (closes) {
-    await first.does('POST', `/api/grooms/${groomId}/close`, { kind: null, note: '', next: [], message: null })
+    await first.does('POST', `/api/grooms/${groomId}/close`, {
+      kind: null,
+      note: '',
+      next: [],
+      message: null,
+    })
     wrong.push(...(await first.send()))
   }
   const arrival = await get<Arrival>(`/api/arrivals/${await first.real(arrivalId)}`)
@@ -200,7 +226,7 @@ async function day(me: Me, key: string, dog: string): Promise<string[]> {
   return wrong
 }
 
-it('loses nothing and doubles nothing', async () => {
+async function signIn(): Promise<{ me: Me; key: string }> {
   const login = await real(`${KT_SALON}/api/session`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
@@ -209,6 +235,38 @@ it('loses nothing and doubles nothing', async () => {
   cookie = (login.headers.getSetCookie().at(-1) ?? '').split(';')[0] ?? ''
   const me = (await login.json()) as Me
   const { key } = await get<{ key: string }>('/api/away')
+  return { me, key }
+}
+
+it('sends 500 taps and 20 photos', async () => {
+  const { me, key } = await signIn()
+  const { dogs } = await get<{ dogs: { id: string }[] }>('/api/dogs?q=a')
+  const dog = dogs.at(-1)?.id ?? ''
+  const phone = await Phone.with(me, key, dog)
+  const { id } = await phone.does('POST', `/api/dogs/${dog}/arrivals`, {})
+  const groom = (await phone.does('POST', `/api/dogs/${dog}/grooms`, { place: null, keep: [] })).id
+  for (let i = 0; i < 500; i++) {
+    const tap = {
+      id: crypto.randomUUID(),
+      at: new Date().toISOString(),
+      saw: 0,
+      kind: 'note',
+      text: `tap ${i}`,
+    }
+    await phone.does('POST', `/api/grooms/${groom}/taps`, { device: 'phone-0', taps: [tap] })
+  }
+  for (let i = 0; i < 20; i++)
+    await phone.does('POST', `/api/arrivals/${id}/photos`, { zone: 'whole', moment: 'after' }, { photo })
+  const began = performance.now()
+  const wrong = await phone.send(false)
+  console.log(`an outbox of 500 taps and 20 photos: sent in ${Math.round(performance.now() - began)} ms`)
+  expect(wrong).toEqual([])
+  const arrival = await get<Arrival>(`/api/arrivals/${await phone.real(id)}`)
+  expect(arrival.photos.length).toBeGreaterThanOrEqual(20)
+})
+
+it('loses nothing and doubles nothing', async () => {
+  const { me, key } = await signIn()
   const wrong: string[] = []
   let next: string | null = ''
   const began = performance.now()

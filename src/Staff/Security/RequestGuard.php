@@ -62,7 +62,7 @@ final readonly class RequestGuard
     private function programme(SignedIn $who, string $id, string $path): void
     {
         $this->tokens->count($id);
-        if (1 === preg_match('#^/api/(session|me)(/|$)#', $path)) {
+        if (1 === preg_match('#^/api/(session|me|away)(/|$)#', $path)) {
             throw Refused::forbidden('This is for people: a programme has no sign-in of its own to change.');
         }
         $this->salon->is($who->actor, $this->manager);

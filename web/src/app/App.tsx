@@ -151,7 +151,7 @@ export function App() {
             <SessionProvider
               loading={<Waiting />}
               failed={(error, retry) =>
-                keptHere.state.keepers.length > 0 && error.status === 0 ? (
+                keptHere.state.keepers.length > 0 && (error.status === 0 || error.status > 500) ? (
                   <Locked opened={retry} />
                 ) : (
                   <Resting error={error} retry={retry} />

@@ -141,7 +141,7 @@ class Device implements KeptDevice {
     if (!safe) return
     clearTimeout(this.again)
     const stopped = await flush(safe, wireOf(safe), toldOf(safe))
-    if (this.safe !== safe) return
+    if (this.safe !== safe || stopped === 'busy') return
     keptHere.set({ away: stopped === 'away', signin: stopped === 'signin' })
     if (stopped === 'sent') await this.settled(safe)
     await this.tell()
