@@ -30,6 +30,16 @@ final class AwayTest extends ArrivalCase
         JS;
     private const ASK = 'const [path, done] = arguments; fetch(path).then((r) => r.json()).then(done, () => done(""))';
 
+    private const A_DAY_AHEAD = <<<'JS'
+        (() => {
+          const Real = Date, day = 86_400_000;
+          globalThis.Date = class extends Real {
+            constructor(...given) { given.length ? super(...given) : super(Real.now() + day); }
+            static now() { return Real.now() + day; }
+          };
+        })();
+        JS;
+
     private string $dog;
 
     public function testSixHoursWithoutASignal(): void
@@ -169,6 +179,48 @@ final class AwayTest extends ArrivalCase
                 Promise.all(all).then(done); };',
         );
         self::assertSame([0, 0, 0, 0], $left);
+        $this->page->consoleErrors();
+    }
+
+    /** The device's clock is a day ahead, and its person signs out in the middle of a valley. */
+    public function testSignedOutWithAFullOutboxAndAClockADayWrong(): void
+    {
+        $this->page->signIn('tove');
+        $this->keep('Tansy', '8530');
+        $before = $this->ask('/api/dogs/'.$this->dog.'/away');
+        $this->page->network(false);
+        $ahead = $this->page->tools('Page.addScriptToEvaluateOnNewDocument', ['source' => self::A_DAY_AHEAD]);
+        try {
+            $this->page->go("/dogs/$this->dog/arrival");
+            $this->unlock('8530');
+            $this->page->css('[data-testid=load]');
+            $this->page->xpath("//button[@role='tab'][.='Check']")->click();
+            $this->page->type('Anything else', 'Shy of the dryer');
+            $this->page->until(
+                fn (): ?bool => str_contains($this->page->css('[data-testid=kept-strip]')->getText(), '2 things wait')
+                    ? true
+                    : null,
+                'arrival and check do not wait',
+            );
+            $this->page->xpath("//button[contains(., 'change person')]")->click();
+            $this->sees($this->page, 'They stay sealed on this device');
+            $this->page->button('Sign out')->click();
+            $this->sees($this->page, 'No connection to the salon');
+            $this->page->driver->manage()->deleteAllCookies();
+            $this->page->network(true);
+            $this->page->signIn('tove');
+            $this->page->go('/kept');
+            $this->sees($this->page, 'Nothing: the salon has all that was done here.');
+        } finally {
+            $this->page->tools('Page.removeScriptToEvaluateOnNewDocument', [
+                'identifier' => \is_array($ahead) ? $ahead['identifier'] ?? '' : '',
+            ]);
+        }
+        $away = $this->ask('/api/dogs/'.$this->dog.'/away');
+        self::assertTrue($away['arrived']);
+        $arrival = \is_array($away['arrival']) ? $away['arrival'] : [];
+        self::assertSame($before['on'], $arrival['day'] ?? null, 'it is the salon\'s own day');
+        self::assertSame(['note' => 'Shy of the dryer'], $arrival['hands_on'] ?? null);
         $this->page->consoleErrors();
     }
 
