@@ -1,4 +1,4 @@
-// Fails when the script of a first load (the entry with what it imports at once) is over 150 kB gzipped.
+// Fails when the script of a first load (the entry with what it imports at once) is over 160 kB gzipped.
 import { readFileSync, readdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -15,6 +15,6 @@ const all = readdirSync(join(app, 'assets'))
   .filter((f) => f.endsWith('.js'))
   .map((f) => 'assets/' + f)
 console.log(
-  `first load ${kB([...first]).toFixed(1)} kB of gzipped script (all routes: ${kB(all).toFixed(1)} kB), 150 allowed`,
+  `first load ${kB([...first]).toFixed(1)} kB of gzipped script (all routes: ${kB(all).toFixed(1)} kB), 160 allowed`,
 )
-if (first.size === 0 || kB([...first]) > 150) process.exit(1)
+if (first.size === 0 || kB([...first]) > 160) process.exit(1)
