@@ -2,6 +2,7 @@
 import { Check } from 'lucide-react'
 import type { ReactNode } from 'react'
 import type { Schemas } from '../../app/client'
+import { useKeptHere } from '../../app/keptHere'
 import { useSession } from '../../app/session'
 import { Offers } from '../../parts/Offers'
 import { day } from '../../ui/words'
@@ -21,6 +22,8 @@ const USUAL = '09:00'
 
 export function NextDates({ dog, finish, canWork, dates, onDates, clocks }: Props) {
   const { may } = useSession()
+  const kept = useKeptHere()
+  const away = kept.open !== null && kept.away
   const turn = (kind: string, on: string) => {
     const { [kind]: there, ...rest } = dates
     onDates(there ? rest : { ...dates, [kind]: { day: on, time: USUAL, staff: '' } })
@@ -35,6 +38,12 @@ export function NextDates({ dog, finish, canWork, dates, onDates, clocks }: Prop
         </p>
       )}
       {clocks}
+      {away && (
+        <p role="status" className="rounded-md bg-bracken-soft px-3 py-2 font-bold text-bracken">
+          No signal: a date is a wish. The salon books it when it hears of it, or leaves it with the desk and
+          says why.
+        </p>
+      )}
       <div className="grid gap-2">
         {finish.next.map((n) => {
           const chosen = dates[n.kind]
@@ -56,7 +65,7 @@ export function NextDates({ dog, finish, canWork, dates, onDates, clocks }: Prop
                   <span className="block text-sm text-ink-2">{n.why}</span>
                 </span>
               </button>
-              {chosen && (
+              {chosen && !away && (
                 <Offers
                   dog={dog}
                   kind={n.kind}

@@ -6,7 +6,9 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Route, Routes } from 'react-router'
 import type * as Field from '../../dog/field'
 import { json, page, problem, server, signedIn, type Asked } from '../../testing'
+import { keptHere } from '../../app/keptHere'
 import { Finish } from './Finish'
+import { NextDates } from './NextDates'
 import type { Tap } from '../../parts/taps'
 import { groom, WORDS } from './testing'
 
@@ -142,6 +144,29 @@ describe('the end of a groom', () => {
     await screen.findByText('From all sides')
     return asked
   }
+  it('takes a date as a wish where there is no signal, and offers none', async () => {
+    keptHere.set({ open: 's1', away: true })
+    try {
+      const dates = { full: { day: '2026-06-20', time: '09:00', staff: '' } }
+      page(
+        signedIn(
+          <NextDates
+            dog="d1"
+            finish={FINISH as never}
+            canWork
+            dates={dates}
+            onDates={vi.fn()}
+            clocks={null}
+          />,
+        ),
+      )
+      expect(await screen.findByText(/No signal: a date is a wish/)).toBeTruthy()
+      expect(screen.queryByText(/free/)).toBeNull()
+    } finally {
+      keptHere.set({ open: null, away: false })
+    }
+  })
+
   it('closes with the dates that were chosen and the message', async () => {
     const asked = await finish(() =>
       json(groom({ state: 'closed', closed_by: 'Tove Lindgarth', care_link: '/care/x' })),
