@@ -51,7 +51,9 @@ export const comb: Act = async (here) => {
     }),
   )
   const view = next(arrival.comb.version + (joined ? 0 : 1))
-  await safe.write(path, { ...arrival, comb: view, today: todayAway(day, draft) })
+  // What is found after a signature is another question to the owner.
+  const agreements = arrival.agreements.map((a) => ({ ...a, current: false }))
+  await safe.write(path, { ...arrival, comb: view, today: todayAway(day, draft), agreements })
   return view
 }
 

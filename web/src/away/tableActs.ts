@@ -22,7 +22,8 @@ export const toTable: Act = async (here) => {
     { ...day.groom, opened_at: now, now, who: await myName(safe) },
     arrived.comb.zones,
   )
-  const agreed = arrived.agreements.at(-1)
+  const signed = arrived.agreements.at(-1)
+  const covered = signed !== undefined && signed.agreed && signed.current
   await put(
     safe,
     entry(here, {
@@ -36,7 +37,7 @@ export const toTable: Act = async (here) => {
   const next: Groom = {
     ...groom,
     zones: groom.zones.map((z) =>
-      z.planned?.reason === 'forced_by_mat' && !agreed?.agreed ? { ...z, waits: 'owner' as const } : z,
+      z.planned?.reason === 'forced_by_mat' && !covered ? { ...z, waits: 'owner' as const } : z,
     ),
   }
   await safe.write(path, next)
