@@ -54,9 +54,9 @@ final readonly class OpenGroomHandler implements Handler
             throw Refused::conflict("$dog->name is no longer coming: change its state first.");
         }
         $arrival = $this->arrival($actor, $dog);
-        $open = $this->rows->open($dog);
-        if (null !== $open) {
-            return new Outcome(['groom' => (string) $open->id]);
+        $there = $this->rows->open($dog) ?? $this->meant($arrival, $command->form->id);
+        if (null !== $there) {
+            return new Outcome(['groom' => (string) $there->id]);
         }
         $place = $this->places->of($actor, $command->form->place, 'where the dog stands');
         $who = $this->scope->person($actor);
@@ -74,6 +74,18 @@ final readonly class OpenGroomHandler implements Handler
         $words = 'came to the table at '.$groom->place->name;
 
         return new Outcome(['groom' => (string) $groom->id], [new Entry($dog, 'groom', (string) $groom->id, $words)]);
+    }
+
+    /**
+     * What a device without a signal means, where it is closed by now: the groom that has the id it gives, or one that
+     * another device had not closed yet at that moment. One dog, one table, one visit.
+     */
+    private function meant(Arrival $arrival, ?string $given): ?Groom
+    {
+        $last = $this->rows->ofArrival($arrival);
+        $isLater = null !== $last?->closedAt && $last->closedAt > $this->clock->now();
+
+        return $isLater || (null !== $given && (string) $last?->id === $given) ? $last : null;
     }
 
     /** Today's, or a new one: what came in belongs to the groom. */

@@ -147,6 +147,40 @@ final class AwayTest extends ApiTestCase
         $this->ask('POST', $path, [], 400, ['Done-Ago' => '-5']);
     }
 
+    /** Two devices of one person, both without a signal: each begins and closes what it believes is the one. */
+    public function testAGroomFinishedOnTwoDevicesIsOneVisit(): void
+    {
+        Clock::set(new MockClock(date('Y-m-d', strtotime('tomorrow')).' 14:00:00'));
+        $this->signIn('tove');
+        $dog = $this->dogId('Tansy');
+        $phone = $this->away('Tansy');
+        $tablet = $this->away('Tansy');
+        $this->arrive($phone, 4 * 3600);
+        $one = $this->table($phone, 3 * 3600);
+        $close = ['kind' => null, 'note' => '', 'next' => [], 'message' => null];
+        $this->ask('POST', "/api/grooms/$one/close", $close, 200, ['Done-Ago' => '3600']);
+        // It stood at no other table at half past eleven: the tablet meant the same groom.
+        self::assertSame($one, $this->table($tablet, 2 * 3600 + 1800));
+        $late = Clock::get()->now()->modify('-2 hours')->format('Y-m-d\TH:i:s.000\Z');
+        $note = ['id' => bin2hex(random_bytes(8)), 'at' => $late, 'saw' => 0, 'kind' => 'note', 'text' => 'shy'];
+        $taps = $this->ask('POST', "/api/grooms/$one/taps", [
+            'device' => 'tablet-1',
+            'sent_at' => Clock::get()->now()->format('Y-m-d\TH:i:s.000\Z'),
+            'taps' => [$note],
+        ], 200);
+        self::assertSame('late', self::rows($taps['results'])[0]['outcome']);
+        $twice = $this->ask('POST', "/api/grooms/$one/close", $close, 409, ['Done-Ago' => '1800']);
+        self::assertStringContainsString('nothing was recorded twice', self::text($twice['title']));
+        $visits = 'SELECT COUNT(*) FROM groom WHERE visit_id IS NOT NULL AND arrival_id =
+            (SELECT arrival_id FROM groom WHERE id = ?)';
+        $bytes = \Symfony\Component\Uid\Uuid::fromString($one)->toBinary();
+        self::assertSame(1, (int) self::number($this->db()->fetchOne($visits, [$bytes])));
+        // The id of one that is closed by now says which was meant; after it, a dog may come back on the same day.
+        self::assertSame($one, $this->table($phone, 60));
+        $this->ask('POST', "/api/dogs/$dog/grooms", [], 200);
+        self::assertNotSame($one, self::text(self::map($this->away('Tansy')['groom'])['id']));
+    }
+
     public function testAGroomOfYesterdayIsYesterdays(): void
     {
         $this->signIn('tove');
@@ -272,6 +306,18 @@ final class AwayTest extends ApiTestCase
         self::assertSame($id, $there['id']);
 
         return $id;
+    }
+
+    /** @param array<string, mixed> $away */
+    private function table(array $away, int $ago): string
+    {
+        return self::text($this->ask(
+            'POST',
+            '/api/dogs/'.self::text($away['dog']).'/grooms',
+            ['id' => self::map($away['groom'])['id']],
+            200,
+            ['Done-Ago' => (string) $ago],
+        )['id']);
     }
 
     /**

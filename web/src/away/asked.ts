@@ -36,20 +36,55 @@ export const NO_SIGNAL = {
 export const arrivalPath = (id: string) => `/api/arrivals/${id}`
 export const groomPath = (id: string) => `/api/grooms/${id}`
 
+/** Which arrival and groom a prepared day has, by its path: no day is opened to look for an id. */
+const IDS = 'ids'
+type Ids = Record<string, [arrival: string, groom: string]>
+
+export const dayPath = (dog: string, on: string) => `/api/dogs/${dog}/away?on=${on}`
+
+export async function keepDay(safe: Safe, day: Prepared): Promise<void> {
+  const path = dayPath(day.dog, day.on)
+  await safe.write(path, day)
+  await safe.write(IDS, { ...(await safe.read<Ids>(IDS)), [path]: [day.arrival.id, day.groom.id] })
+}
+
+/** Of days that are over nothing is kept. */
+export async function dropDays(safe: Safe, keep: Set<string>): Promise<void> {
+  const ids = Object.entries((await safe.read<Ids>(IDS)) ?? {})
+  await safe.write(IDS, Object.fromEntries(ids.filter(([path]) => keep.has(path))))
+}
+
+/** Arrival and groom of a prepared day. */
+export async function idsOf(safe: Safe, path: string): Promise<Ids[string] | null> {
+  const known = (await safe.read<Ids>(IDS))?.[path]
+  if (known) return known
+  // Kept by a release before.
+  const day = await safe.read<Prepared>(path)
+  return day && [day.arrival.id, day.groom.id]
+}
+
 /** A day as it was prepared, by the dog (today's, else the next) or by an id in it. */
 export async function prepared(
   safe: Safe,
   { dog, id }: { dog?: string; id?: string },
   today = localDay(),
 ): Promise<Prepared | null> {
+  const path = await pathOf(safe, { dog, id }, today)
+  return path === null ? null : safe.read<Prepared>(path)
+}
+
+async function pathOf(
+  safe: Safe,
+  { dog, id }: { dog?: string; id?: string },
+  today = localDay(),
+): Promise<string | null> {
   const days = (await safe.paths())
     .map((path) => PREPARED.exec(path))
     .filter((m) => m !== null)
     .filter((m) => !dog || m[1] === dog)
     .sort((a, b) => Number((b[2] ?? '') === today) - Number((a[2] ?? '') === today) || cmp(a[2], b[2]))
   for (const [path] of days) {
-    const day = await safe.read<Prepared>(path)
-    if (day && (!id || day.arrival.id === id || day.groom.id === id)) return day
+    if (!id || (await idsOf(safe, path))?.includes(id)) return path
   }
   return null
 }
@@ -88,9 +123,9 @@ export async function myName(safe: Safe): Promise<string> {
 export async function markChanged(safe: Safe, path: string): Promise<void> {
   const changed = new Set(await safe.read<string[]>('changed'))
   const [, kind, id] = /^\/api\/(dogs|arrivals|grooms)\/([^/]+)/.exec(path) ?? []
-  const day = await prepared(safe, kind === 'dogs' ? { dog: id } : { id })
-  if (!day) return
-  const groom = groomPath(day.groom.id)
-  for (const p of [arrivalPath(day.arrival.id), groom, `${groom}/finish`]) changed.add(p)
+  const day = await pathOf(safe, kind === 'dogs' ? { dog: id } : { id })
+  const [arrival, groom] = (day && (await idsOf(safe, day))) ?? []
+  if (!arrival || !groom) return
+  for (const p of [arrivalPath(arrival), groomPath(groom), `${groomPath(groom)}/finish`]) changed.add(p)
   await safe.write('changed', [...changed])
 }

@@ -1,10 +1,11 @@
 // What is kept on a device, without a page: the seal, the PIN, the outbox in its order, two devices with one
 // comb test, and where the salon reckons otherwise.
 import 'fake-indexeddb/auto'
+import { Dexie } from 'dexie'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { MatDraft } from '../parts/comb'
 import { Base } from './base'
-import { differences } from './differences'
+import { differences, saidOfTaps } from './differences'
 import { erase, makeSafe, openByPin, openBySalon, SealedBefore, wrapAnew } from './keys'
 import { mendComb } from './mend'
 import { mergeZones } from './merge'
@@ -155,6 +156,52 @@ describe('the outbox', () => {
     expect(left?.refused).toMatchObject({ status: 422, message: 'No. kg is too much' })
   })
 
+  it('sets aside what the salon fails over, so that what is behind it gets through', async () => {
+    for (const id of ['a', 'b']) await put(safe, entry(id))
+    const { got, wire } = salon((post) => ({
+      status: post.id === 'a' ? 500 : 200,
+      body: { title: 'Broken.' },
+    }))
+    expect(await flush(safe, wire, told)).toBe('away')
+    expect(await flush(safe, wire, told)).toBe('away')
+    expect(await safe.refused()).toBe(0)
+    expect(await flush(safe, wire, told)).toBe('sent')
+    expect(got.map((g) => g.key)).toEqual(['a', 'a', 'a', 'b'])
+    expect([await safe.refused(), await safe.count()]).toEqual([1, 1])
+    expect((await safe.waiting())[0]?.refused).toMatchObject({ status: 500, message: 'Broken.' })
+  })
+
+  it('does not set aside what waits while the salon is away', async () => {
+    await put(safe, entry('a'))
+    for (const status of [503, 502, 504, 429, 503])
+      expect(await flush(safe, salon(() => ({ status, body: null })).wire, told)).toBe('away')
+    expect([await safe.refused(), await safe.count()]).toEqual([0, 1])
+  })
+
+  it('is gone on with by a newer release, refused ones still refused', async () => {
+    const old = new Dexie(`away-old-${n}`)
+    old
+      .version(1)
+      .stores({ people: 'id', docs: 'key, person', out: '++n, &id, person', files: 'key, person' })
+    const before = await makeSafe(base, ME, '7350', HANDED)
+    for (const id of ['a', 'b', 'c']) await put(before, entry(id))
+    const second = (await before.waiting())[1]
+    await before.change({ ...(second as Post), refused: { status: 422, message: 'No.' } })
+    await old.table('people').bulkAdd(await base.people.toArray())
+    for (const row of await base.out.toArray())
+      await old.table('out').add({ n: row.n, id: row.id, person: row.person, sealed: row.sealed })
+    old.close()
+    const anew = new Base(`away-old-${n}`)
+    const open = await openByPin(anew, 's1', '7350')
+    if (!('safe' in open)) throw new Error('It does not open.')
+    expect(await open.safe.count()).toBe(3)
+    const { got, wire } = salon()
+    expect(await flush(open.safe, wire, told)).toBe('sent')
+    expect(got.map((g) => g.key)).toEqual(['a', 'c'])
+    expect([await open.safe.refused(), await open.safe.count()]).toEqual([1, 1])
+    await anew.delete()
+  })
+
   it('puts what is said anew in the place of what waits, never into what is on its way', async () => {
     const comb = (id: string, body: unknown) =>
       entry(id, { method: 'PUT', path: '/api/arrivals/x/comb', body, version: 1 })
@@ -238,6 +285,22 @@ describe('one comb test on two devices', () => {
     expect((mended?.body as { zones: MatDraft[] }).zones.map((z) => z.zone)).toEqual(['rump', 'back'])
     expect(mergeZones([], [mat('back', 2)], [mat('back', 3)]).clashes).toHaveLength(1)
   })
+})
+
+it('says what became of taps, each reason once', () => {
+  const result = (id: string, outcome: string, message: string | null) => ({ id, outcome, message })
+  const results = [
+    result('1', 'counted', null),
+    result('2', 'late', 'It was closed.'),
+    result('3', 'late', 'It was closed.'),
+    result('4', 'refused', 'Too hot.'),
+  ]
+  const said = saidOfTaps(entry('t', { path: '/api/grooms/g/taps' }), { results })
+  expect(said.map((d) => [d.id, d.here, d.salon])).toEqual([
+    ['t 2', '2', 'It was closed.'],
+    ['t 4', '1', 'Too hot.'],
+  ])
+  expect(saidOfTaps(entry('u'), null)).toEqual([])
 })
 
 it('says where the salon reckons otherwise, and of what was signed that it stays', () => {

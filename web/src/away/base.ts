@@ -1,5 +1,5 @@
 // The device's own store: who has something here, what is kept for them, and what waits to be sent. Only who
-// it belongs to and in which order it was made stands outside the seal.
+// it belongs to, in which order it was made and that it was refused stands outside the seal.
 import { Dexie, type EntityTable } from 'dexie'
 import type { Sealed } from './seal'
 
@@ -25,6 +25,8 @@ export interface Waiting {
   /** its Idempotency-Key */
   id: string
   person: string
+  /** the salon has refused it: 1, so that what waits is counted without opening it */
+  refused: 0 | 1
   sealed: Sealed
 }
 
@@ -42,5 +44,9 @@ export class Base extends Dexie {
       out: '++n, &id, person',
       files: 'key, person',
     })
+    this.version(2)
+      .stores({ out: '++n, &id, person, [person+refused]' })
+      // Which of them was refused stands in the seal: seen when it is opened (Safe.first).
+      .upgrade((open) => open.table<Waiting>('out').toCollection().modify({ refused: 0 }))
   }
 }

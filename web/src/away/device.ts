@@ -129,6 +129,7 @@ class Device implements KeptDevice {
         ...changed,
         id: crypto.randomUUID(),
         tried: undefined,
+        failed: undefined,
         refused: undefined,
       })
     await this.tell()
@@ -149,8 +150,7 @@ class Device implements KeptDevice {
   }
 
   private async settled(safe: Safe): Promise<void> {
-    const left = await safe.waiting()
-    if (left.length === 0) {
+    if ((await safe.count()) === 0) {
       await safe.drop('changed')
       if (Date.now() - this.packed > PACK_MS) await this.pack()
     }
@@ -179,7 +179,7 @@ class Device implements KeptDevice {
   private async write(request: Request, act: NonNullable<ReturnType<typeof actFor>>): Promise<Response> {
     const { safe } = this
     if (!safe) return globalThis.fetch(request)
-    if (!(await safe.waiting()).some((post) => !post.refused)) {
+    if ((await safe.count()) === (await safe.refused())) {
       try {
         const response = await inTime(request.clone(), WRITE_MS)
         if (!AWAY.includes(response.status)) return response
@@ -265,12 +265,12 @@ class Device implements KeptDevice {
 
   private async tell(): Promise<void> {
     const people = await this.base.people.toArray()
-    const posts = (await this.safe?.waiting()) ?? []
+    const refused = (await this.safe?.refused()) ?? 0
     keptHere.set({
       open: this.safe?.who.id ?? null,
       keepers: people.map(({ id, name, salon, tries }) => ({ id, name, salon, locked: tries >= MOST_TRIES })),
-      waiting: posts.filter((p) => !p.refused).length,
-      refused: posts.filter((p) => p.refused).length,
+      waiting: ((await this.safe?.count()) ?? 0) - refused,
+      refused,
       differs: (await this.differences()).length,
     })
   }

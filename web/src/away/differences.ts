@@ -8,9 +8,12 @@ export interface Difference {
   dog: string
   what: string
   here: string
+  /** the salon's figure; of taps, what it says of them */
   salon: string
   signed: boolean
 }
+/** What of a tap is no figure: the salon has not counted it, and says why. */
+export const TAPS = 'taps'
 interface Shown {
   decisions?: Record<string, string>
   minutes?: number | null
@@ -45,8 +48,23 @@ export function differences(entry: Entry, body: unknown): Difference[] {
   return out
 }
 
+/** What the salon says of taps that came in, each reason once: not counted, or counted with a remark. */
+export function saidOfTaps(entry: Entry, body: unknown): Difference[] {
+  const results = (body as { results?: { id: string; message: string | null }[] } | null)?.results ?? []
+  const said = new Map<string, string[]>()
+  for (const { id, message } of results) if (message) said.set(message, [...(said.get(message) ?? []), id])
+  return [...said].map(([message, ids]) => ({
+    id: `${entry.id} ${ids[0]}`,
+    dog: entry.dog,
+    what: TAPS,
+    here: String(ids.length),
+    salon: message,
+    signed: false,
+  }))
+}
+
 export async function noteDifference(safe: Safe, entry: Entry, body: unknown): Promise<void> {
-  const found = differences(entry, body)
+  const found = [...differences(entry, body), ...saidOfTaps(entry, body)]
   if (found.length)
     await safe.write('differences', [...((await safe.read<Difference[]>('differences')) ?? []), ...found])
 }

@@ -20,7 +20,9 @@ export interface Told {
   refused: (entry: Post, answer: Answer) => Promise<Entry | null>
 }
 
-const LATER = [0, 408, 425, 429, 500, 502, 503, 504]
+const LATER = [0, 408, 425, 429, 502, 503, 504]
+/** How often the salon may fail over one thing before that is set aside for what is behind it. */
+const MOST_FAILURES = 3
 const ALIASES = 'aliases'
 /** In one request. */
 const MOST_TAPS = 200
@@ -76,9 +78,9 @@ function inTurn<T>(safe: Safe, act: () => Promise<T>): Promise<T> {
 
 /** The first that is not refused, marked as on its way: from now on nothing is put into it. */
 async function take(safe: Safe): Promise<Post | null> {
-  const next = (await safe.waiting()).find((e) => !e.refused)
+  const next = await safe.first()
   if (next && !next.tried) await safe.change({ ...next, tried: true })
-  return next ?? null
+  return next
 }
 
 async function one(safe: Safe, wire: Wire, told: Told, entry: Post): Promise<Stopped | null> {
@@ -89,6 +91,11 @@ async function one(safe: Safe, wire: Wire, told: Told, entry: Post): Promise<Sto
   const answer = await wire.send(as, key, ago)
   if (answer.status === 401) return 'signin'
   if (LATER.includes(answer.status)) return 'away'
+  const failed = (entry.failed ?? 0) + 1
+  if (answer.status === 500 && failed < MOST_FAILURES) {
+    await safe.change({ ...entry, tried: true, failed })
+    return 'away'
+  }
   if (answer.status < 300) {
     await told.answered(as, answer.body)
     await safe.done(entry.n)
@@ -105,6 +112,7 @@ async function one(safe: Safe, wire: Wire, told: Told, entry: Post): Promise<Sto
   await safe.change({
     ...(instead ?? as),
     n: entry.n,
+    failed: undefined,
     refused: instead
       ? undefined
       : {
@@ -124,7 +132,7 @@ async function one(safe: Safe, wire: Wire, told: Told, entry: Post): Promise<Sto
  */
 export function put(safe: Safe, entry: Entry): Promise<boolean> {
   return inTurn(safe, async () => {
-    const last = (await safe.waiting()).at(-1)
+    const last = await safe.last()
     const same =
       last && !last.refused && !last.tried && last.path === entry.path && last.method === entry.method
     if (same && isTaps(entry) && taps(last).length + taps(entry).length <= MOST_TAPS) {

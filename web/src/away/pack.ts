@@ -2,13 +2,13 @@
 // changed here and is not sent yet stays as it is here.
 import type { Schemas } from '../app/client'
 import type { ArrivalData } from '../parts/comb'
-import { arrivalPath, groomPath } from './asked'
+import { arrivalPath, dayPath, dropDays, groomPath, idsOf, keepDay } from './asked'
 import type { Prepared } from './lookup'
 import type { Safe } from './safe'
 
 /** Null: the salon does not say it to this person. */
 type Ask = <T>(path: string) => Promise<T | null>
-const OWN = ['/api/session', '/api/away', 'aliases', 'changed', 'differences']
+const OWN = ['/api/session', '/api/away', 'aliases', 'changed', 'differences', 'ids']
 const HOUSE = ['/api/words', '/api/house', '/api/kit', '/api/round', '/api/emergency']
 /** The last of them says that all of a dog is here. */
 export const OF_A_DOG = ['card', 'repeat', 'histories/warnings']
@@ -27,15 +27,16 @@ export async function pack(safe: Safe, ask: Ask): Promise<void> {
   await save('/api/away', away)
   for (const path of HOUSE) await save(path, await ask(path))
   for (const { dog, on } of away.dogs) {
-    const path = `/api/dogs/${dog}/away?on=${on}`
-    const before = await safe.read<Prepared>(path)
-    if (before && [arrivalPath(before.arrival.id), groomPath(before.groom.id)].some((p) => changed.has(p))) {
+    const path = dayPath(dog, on)
+    const [arrival, groom] = (await idsOf(safe, path)) ?? []
+    if (arrival && groom && [arrivalPath(arrival), groomPath(groom)].some((p) => changed.has(p))) {
       keep.add(path)
       continue
     }
     const day = await ask<Prepared>(path)
     if (!day) continue
-    await save(path, day)
+    keep.add(path)
+    await keepDay(safe, day)
     if (day.arrived) await save(arrivalPath(day.arrival.id), day.arrival)
     if (day.begun) await save(groomPath(day.groom.id), day.groom)
     await save(`${groomPath(day.groom.id)}/finish`, day.finish)
@@ -43,6 +44,7 @@ export async function pack(safe: Safe, ask: Ask): Promise<void> {
     await keepPhotos(safe, day.arrival)
   }
   for (const path of await safe.paths()) if (!keep.has(path)) await safe.drop(path)
+  await dropDays(safe, keep)
 }
 
 async function keepPhotos(safe: Safe, arrival: ArrivalData): Promise<void> {

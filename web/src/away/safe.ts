@@ -22,6 +22,8 @@ export interface Entry {
   shown?: unknown
   /** it has been on its way: the salon may have it */
   tried?: boolean
+  /** how often the salon has failed over it */
+  failed?: number
   /** the salon has refused it: kept until somebody has looked at it */
   refused?: { status: number; message: string; theirs?: unknown }
 }
@@ -72,14 +74,31 @@ export class Safe {
     return Promise.all(rows.map(async (row) => ({ ...(await open<Entry>(this.key, row.sealed)), n: row.n })))
   }
 
+  /** The first that is not refused. */
+  async first(): Promise<(Entry & { n: number }) | null> {
+    for (;;) {
+      const row = await this.base.out.where({ person: this.who.id, refused: 0 }).first()
+      if (!row) return null
+      const post = { ...(await open<Entry>(this.key, row.sealed)), n: row.n }
+      if (!post.refused) return post
+      // Refused by a release that did not say so outside the seal.
+      await this.change(post)
+    }
+  }
+
+  async last(): Promise<(Entry & { n: number }) | null> {
+    const row = await this.base.out.where('person').equals(this.who.id).last()
+    return row ? { ...(await open<Entry>(this.key, row.sealed)), n: row.n } : null
+  }
+
   /** @throws where the device has no room: then it is not kept */
   async add(entry: Entry): Promise<void> {
     const sealed = await seal(this.key, entry)
-    await this.base.out.add({ id: entry.id, person: this.who.id, sealed })
+    await this.base.out.add({ id: entry.id, person: this.who.id, refused: 0, sealed })
   }
 
   async change({ n, ...entry }: Entry & { n: number }): Promise<void> {
-    await this.base.out.update(n, { sealed: await seal(this.key, entry) })
+    await this.base.out.update(n, { sealed: await seal(this.key, entry), refused: entry.refused ? 1 : 0 })
   }
 
   async done(n: number): Promise<void> {
@@ -88,6 +107,11 @@ export class Safe {
 
   count(): Promise<number> {
     return this.base.out.where('person').equals(this.who.id).count()
+  }
+
+  /** How many the salon has refused. */
+  refused(): Promise<number> {
+    return this.base.out.where({ person: this.who.id, refused: 1 }).count()
   }
 
   private name(path: string): string {

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query'
 import { keptHere, useKeptHere } from '../../app/keptHere'
 import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
+import { TAPS, type Difference } from '../../away/differences'
 import { Button } from '../../ui/Button'
 import { money } from '../../ui/words'
 
@@ -24,6 +25,14 @@ export function Differences() {
       : what === 'minutes'
         ? `${value} min`
         : value.replaceAll('_', ' ')
+  const tapsAtTheTable = (d: Difference) =>
+    `${d.here} ${d.here === '1' ? 'tap' : 'taps'} at the table: ${d.salon}`
+  const figures = (d: Difference) => (
+    <>
+      {label(d.what)}: shown here <b>{figure(d.what, d.here)}</b>, the salon says{' '}
+      <b>{figure(d.what, d.salon)}</b>.
+    </>
+  )
   return (
     <section className="panel space-y-3 p-4" aria-label="The salon reckons otherwise">
       <h2 className="text-xl">The salon reckons otherwise</h2>
@@ -31,8 +40,7 @@ export function Differences() {
         {found.data.map((d) => (
           <li key={d.id} className="flex flex-wrap items-center gap-x-3 gap-y-1 py-2">
             <p className="min-w-60 flex-1">
-              <b>{d.dog}</b>, {label(d.what)}: shown here <b>{figure(d.what, d.here)}</b>, the salon says{' '}
-              <b>{figure(d.what, d.salon)}</b>.
+              <b>{d.dog}</b>, {d.what === TAPS ? tapsAtTheTable(d) : figures(d)}
               {d.signed && (
                 <span className="block text-sm text-ink-2">
                   It stays as it was signed. Tell the owner where it matters to them.
