@@ -1,5 +1,5 @@
 // Without a signal: whoever keeps their days on this device opens them with their PIN.
-import { useState, type FormEvent } from 'react'
+import { useEffect, useState, type FormEvent } from 'react'
 import { Button } from '../ui/Button'
 import { keptHere, useKeptHere } from './keptHere'
 
@@ -11,6 +11,10 @@ export function Locked({ opened }: { opened: () => void }) {
   const [error, setError] = useState('')
   const [busy, setBusy] = useState(false)
   const keeper = keepers.find((k) => k.id === who)
+  useEffect(() => {
+    // Fetched while somebody types: what the day begins with.
+    void Promise.all([import('./KeptStrip'), import('./PersonMenu'), import('../views/kept/Kept')])
+  }, [])
   const unlock = async (e: FormEvent) => {
     e.preventDefault()
     setBusy(true)

@@ -202,7 +202,7 @@ class Device implements KeptDevice {
   }
 
   private async read(request: Request): Promise<Response> {
-    const { response, from } = await readThrough(this.safe, request)
+    const { response, from } = await readThrough(this.safe, request, keptHere.state.away)
     if (from === 'device') keptHere.set({ away: true })
     if (from === 'salon' && response.ok) {
       if (keptHere.state.away) void this.send()

@@ -8,11 +8,14 @@ const OF_HOUSE = /^\/api\/(session|words|house|kit|round|away|emergency)$/
 const OF_DOGS =
   /^\/api\/(dogs\/[^/]+\/(card|repeat|away|histories\/warnings)|arrivals\/[^/]+|grooms\/[^/]+(\/finish)?)$/
 const READ_MS = 5000
+/** Where it did not answer last time. */
+const AWAY_MS = 1000
 
 /** device: it is as the device has it, for want of a salon; here: the device is ahead of the salon. */
 export async function readThrough(
   safe: Safe | null,
   request: Request,
+  away: boolean,
 ): Promise<{ response: Response; from: 'salon' | 'device' | 'here' }> {
   const url = new URL(request.url)
   const path = keptAs(url)
@@ -21,9 +24,10 @@ export async function readThrough(
   if (kept !== null && (await holder?.read<string[]>('changed'))?.includes(path))
     return { response: answer(kept), from: 'here' }
   try {
-    const response = await (kept === null
+    // Who is signed in is asked before anything is open here: nobody waits for that longer either.
+    const response = await (kept === null && path !== '/api/session'
       ? globalThis.fetch(request.clone())
-      : inTime(request.clone(), READ_MS))
+      : inTime(request.clone(), away ? AWAY_MS : READ_MS))
     if (AWAY.includes(response.status) && kept !== null) throw new TypeError('The salon does not answer.')
     // Only what belongs to the house, or to a dog of the week: what is here already.
     if (response.ok && holder && path !== '/api/session' && (kept !== null || OF_HOUSE.test(path)))
