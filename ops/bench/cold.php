@@ -47,7 +47,8 @@ $page->tools('Page.addScriptToEvaluateOnNewDocument', ['source' => WATCH]);
 $asked = $after = [];
 for ($i = 0; $i < TIMES; ++$i) {
     $page->go('/');
-    $page->until(static fn (): ?bool => true === $page->driver->executeScript('return window.there > 0') ? true : null, 'no day', 30);
+    $isThere = static fn (): bool => true === $page->driver->executeScript('return window.there > 0');
+    $page->until(static fn (): ?bool => $isThere() ? true : null, 'no day', 30);
     $times = $page->driver->executeScript('return [window.asked, window.there]');
     [$pin, $day] = is_array($times) ? array_map('floatval', $times) : [0.0, 0.0];
     $asked[] = $pin;

@@ -89,7 +89,7 @@ final class CombInput
             static fn (array $r): Mat => new Mat(
                 Zone::of($r['zone']),
                 $r['severity'],
-                $r['spread'] ?? ($r['severity'] > 0 ? 1.0 : 0.0),
+                Mat::share($r['severity'], $r['spread']),
                 $r['clearance'],
                 null === $r['overrule'] ? null : Decision::from($r['overrule']),
                 $r['why'],

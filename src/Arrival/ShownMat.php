@@ -32,7 +32,7 @@ final readonly class ShownMat
         return new Mat(
             Zone::of($this->zone),
             $this->severity,
-            $this->spread ?? ($this->severity > 0 ? 1.0 : 0.0),
+            Mat::share($this->severity, $this->spread),
             $this->clearance,
             $this->overrule,
             $this->why,

@@ -23,7 +23,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 final readonly class AwayController
 {
     /** Raised when the response record changes, so that no device keeps an old one. */
-    private const SHAPE = 1;
+    private const SHAPE = 2;
 
     public function __construct(
         private AwayDays $days,

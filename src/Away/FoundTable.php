@@ -53,6 +53,7 @@ final readonly class FoundTable
                 $mat->severity,
                 $mat->hasClearance(),
                 $mat->spread,
+                $mat->isAsTaken(),
                 $decision->decision->value,
                 $number($decision->words()),
                 $number($decision->forOwner()),

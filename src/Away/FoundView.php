@@ -15,6 +15,7 @@ final readonly class FoundView
         public int $severity,
         #[Says('whether a comb tooth passes')] public bool $clearance,
         #[Says('share of the zone')] public float $spread,
+        #[Says('what is taken where nobody said whether a comb passes, nor how much of the zone')] public bool $taken,
         public string $decision,
         #[Says('number of the text')] public int $words,
         #[Says('number of the text')] public int $owner_words,

@@ -100,6 +100,21 @@ final class AwayTest extends ApiTestCase
             self::assertSame($there['owner_words'], $texts[(int) self::number($looked['owner_words'])]);
             $version = (int) self::number($comb['version']);
         }
+        // Where nobody said how much of the zone, nor whether a comb passes.
+        foreach ([['rump', 1], ['rump', 3], ['chest', 4], ['chest', 0]] as [$zone, $severity]) {
+            $comb = $this->comb($id, [['zone' => $zone, 'severity' => $severity]], $version);
+            $there = self::rows($comb['zones'])[0];
+            $taken = array_values(array_filter(
+                self::rows($away['found']),
+                static fn (array $f): bool => [$zone, $severity, true] === [$f['zone'], $f['severity'], $f['taken']],
+            ));
+            self::assertCount(1, $taken, "$zone $severity");
+            self::assertSame(
+                [$there['decision'], $there['blade'], $there['minutes']],
+                [$taken[0]['decision'], $taken[0]['blade'], $taken[0]['minutes']],
+            );
+            $version = (int) self::number($comb['version']);
+        }
         // Without anything found, the day costs what it costs with no minute on mats.
         $comb = $this->comb($id, [], $version);
         $option = self::rows($comb['options'])[0];

@@ -98,13 +98,27 @@ final readonly class Mat
         return new self(
             Zone::of($in->text('zone')),
             $severity,
-            $in->floatOrNull('spread') ?? ($severity > 0 ? 1.0 : 0.0),
+            self::share($severity, $in->floatOrNull('spread')),
             $in->boolOrNull('clearance'),
             $overrule,
             $in->text('why'),
             null === $planned ? null : Length::ofMillimetres($planned, $in->pathOf('planned_mm')),
             $in->has('planned_kind') ? $in->textOrNull('planned_kind') : null,
         );
+    }
+
+    /** Of a zone that is matted; all of it where nobody said. */
+    public static function share(int $severity, ?float $said): float
+    {
+        return $said ?? ($severity > 0 ? 1.0 : 0.0);
+    }
+
+    /** Whether it is what is taken where nobody said how much of the zone, nor whether a comb passes. */
+    public function isAsTaken(): bool
+    {
+        $taken = new self($this->zone, $this->severity, self::share($this->severity, null));
+
+        return $this->spread === $taken->spread && $this->hasClearance() === $taken->hasClearance();
     }
 
     /** The same place with another decision of the groomer's. */

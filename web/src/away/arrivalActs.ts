@@ -2,6 +2,7 @@
 // into the outbox.
 import type { Schemas } from '../app/client'
 import { combOf, type ArrivalData, type CombDraft } from '../parts/comb'
+import { goOn } from './atTable'
 import { arrivalPath, entry, myName, need, NO_SIGNAL, NotHere, prepared, type Act } from './asked'
 import { combAway, todayAway } from './lookup'
 import { put } from './outbox'
@@ -53,7 +54,9 @@ export const comb: Act = async (here) => {
   const view = next(arrival.comb.version + (joined ? 0 : 1))
   // What is found after a signature is another question to the owner.
   const agreements = arrival.agreements.map((a) => ({ ...a, current: false }))
-  await safe.write(path, { ...arrival, comb: view, today: todayAway(day, draft), agreements })
+  const now: ArrivalData = { ...arrival, comb: view, today: todayAway(day, draft), agreements }
+  await safe.write(path, now)
+  await goOn(safe, day, now)
   return view
 }
 
@@ -130,6 +133,7 @@ export const agree: Act = async (here) => {
     ],
   }
   await safe.write(path, next)
+  await goOn(safe, await need(prepared(safe, { id: ids[0] })), next)
   return next
 }
 

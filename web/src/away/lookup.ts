@@ -8,16 +8,12 @@ type Found = Prepared['found'][number]
 type MatView = CombData['zones'][number]
 export type Groom = Schemas['GroomView']
 
-/** What is taken where nobody said: up to severity 2 a comb tooth passes, all of the zone is meant. */
 function found(day: Prepared, mat: MatDraft): Found | undefined {
   const here = day.found.filter((f) => f.zone === mat.zone && f.severity === mat.severity)
-  const passes = mat.clearance ?? mat.severity < 3
-  const spread = mat.severity === 0 ? 0 : (mat.spread ?? 1)
-  return (
-    here.find((f) => f.clearance === passes && f.spread === spread) ??
-    here.find((f) => f.spread === spread) ??
-    here[0]
-  )
+  const taken = here.find((f) => f.taken)
+  const spread = mat.spread ?? taken?.spread
+  const ofSpread = here.filter((f) => f.spread === spread)
+  return ofSpread.find((f) => f.clearance === (mat.clearance ?? taken?.clearance)) ?? ofSpread[0] ?? taken
 }
 
 function matOf(day: Prepared, mat: MatDraft): MatView {

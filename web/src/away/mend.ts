@@ -12,28 +12,32 @@ interface Stale {
 const STALE = 412
 const isComb = (post: Entry) => post.path.endsWith('/comb')
 
-/** What both have changed, and what is sent where it was chosen. Null: no comb test that both changed. */
-export function clashesOf(post: Post): { clashes: Clash[]; zones: MatDraft[]; version: number } | null {
-  const stale = (post.refused?.theirs ?? {}) as Stale
-  if (!isComb(post) || post.refused?.status !== STALE || !stale.theirs?.zones || !stale.version) return null
-  const merged = mergeZones(baseOf(post), (post.body as CombDraft).zones, stale.theirs.zones)
-  return { ...merged, version: stale.version }
+interface Merged {
+  zones: MatDraft[]
+  clashes: Clash[]
+  version: number
 }
 
-const baseOf = (post: Entry) => (post.shown as { base?: MatDraft[] } | undefined)?.base ?? []
+/** Null: it was not refused for somebody else's comb test. */
+function merged(post: Post, status: number | undefined, body: unknown): Merged | null {
+  const { theirs, version } = (body ?? {}) as Stale
+  if (!isComb(post) || status !== STALE || !theirs?.zones || !version) return null
+  const base = (post.shown as { base?: MatDraft[] } | undefined)?.base ?? []
+  return { ...mergeZones(base, (post.body as CombDraft).zones, theirs.zones), version }
+}
+
+/** What both have changed, and what is sent where it was chosen. Null: no comb test that both changed. */
+export const clashesOf = (post: Post) => merged(post, post.refused?.status, post.refused?.theirs)
 
 /** What is sent instead of a refused one; null: somebody has to look at it. */
-export function mendComb(post: Post, answer: Answer): Promise<Entry | null> {
-  const stale = (answer.body ?? {}) as Stale
-  if (!isComb(post) || answer.status !== STALE || !stale.theirs?.zones || !stale.version)
-    return Promise.resolve(null)
-  const { zones, clashes } = mergeZones(baseOf(post), (post.body as CombDraft).zones, stale.theirs.zones)
-  if (clashes.length) return Promise.resolve(null)
-  return Promise.resolve({
+export function mendComb(post: Post, answer: Answer): Entry | null {
+  const both = merged(post, answer.status, answer.body)
+  if (!both || both.clashes.length) return null
+  return {
     ...post,
     id: crypto.randomUUID(),
     tried: undefined,
-    body: { ...(post.body as CombDraft), zones },
-    version: stale.version,
-  })
+    body: { ...(post.body as CombDraft), zones: both.zones },
+    version: both.version,
+  }
 }

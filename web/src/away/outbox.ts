@@ -58,19 +58,20 @@ export async function flush(safe: Safe, wire: Wire, told: Told): Promise<Stopped
     }
   }
   // Two tabs of one person are one sender.
-  return hasLocks()
-    ? navigator.locks.request(`kt-out-${safe.who.id}`, { ifAvailable: true }, (lock) =>
-        lock ? alone() : 'busy',
-      )
+  const locks = lockManager()
+  return locks
+    ? locks.request(`kt-out-${safe.who.id}`, { ifAvailable: true }, (lock) => (lock ? alone() : 'busy'))
     : alone()
 }
 
-const hasLocks = () => typeof navigator !== 'undefined' && 'locks' in navigator
+/** None where the page came without TLS, or outside a browser. */
+const lockManager = () => (globalThis as { navigator?: { locks?: LockManager } }).navigator?.locks
 let queue: Promise<unknown> = Promise.resolve()
 
 /** One after the other, in all tabs of this device. */
 function inTurn<T>(safe: Safe, act: () => Promise<T>): Promise<T> {
-  if (hasLocks()) return navigator.locks.request(`kt-put-${safe.who.id}`, act) as Promise<T>
+  const locks = lockManager()
+  if (locks) return locks.request(`kt-put-${safe.who.id}`, act) as Promise<T>
   const next = queue.then(act, act)
   queue = next.catch(() => {})
   return next

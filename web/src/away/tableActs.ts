@@ -2,8 +2,9 @@
 import type { ArrivalData } from '../parts/comb'
 import { overlay, type Tap } from '../parts/taps'
 import { arrive } from './arrivalActs'
+import { groomOf } from './atTable'
 import { entry, groomPath, localDay, myName, need, prepared, type Act } from './asked'
-import { groomAway, type Groom } from './lookup'
+import type { Groom } from './lookup'
 import { put } from './outbox'
 
 export const toTable: Act = async (here) => {
@@ -17,13 +18,7 @@ export const toTable: Act = async (here) => {
   const there = await safe.read<Groom>(path)
   if (there) return there
   const now = new Date().toISOString()
-  const groom = groomAway(
-    day,
-    { ...day.groom, opened_at: now, now, who: await myName(safe) },
-    arrived.comb.zones,
-  )
-  const signed = arrived.agreements.at(-1)
-  const covered = signed !== undefined && signed.agreed && signed.current
+  const groom = groomOf(day, arrived)
   await put(
     safe,
     entry(here, {
@@ -34,12 +29,7 @@ export const toTable: Act = async (here) => {
       shown: { groom: day.groom.id },
     }),
   )
-  const next: Groom = {
-    ...groom,
-    zones: groom.zones.map((z) =>
-      z.planned?.reason === 'forced_by_mat' && !covered ? { ...z, waits: 'owner' as const } : z,
-    ),
-  }
+  const next: Groom = { ...groom, opened_at: now, now, who: await myName(safe) }
   await safe.write(path, next)
   await safe.write(`${path}/finish`, day.finish)
   return next

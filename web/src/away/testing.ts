@@ -1,4 +1,4 @@
-// What tests of the device share: a safe that is new each time, entries, a salon that is there until it is cut.
+// What tests of the device share: a safe that is new each time, entries, a salon until it is cut.
 import { Base } from './base'
 import { makeSafe } from './keys'
 import type { Answer, Post, Told, Wire } from './outbox'

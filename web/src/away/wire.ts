@@ -42,7 +42,7 @@ export function toldOf(safe: Safe): Told {
       if (id && shown?.groom) await rename(safe, shown.groom, id)
       await noteDifference(safe, post, body)
     },
-    refused: (post, refusal) => mendComb(post, refusal),
+    refused: (post, refusal) => Promise.resolve(mendComb(post, refusal)),
   }
 }
 
