@@ -61,6 +61,7 @@ final readonly class TakeTaps
         $board = Board::of($before);
         $all = $before;
         $known = $this->known($this->manager->getConnection(), $groom, $given);
+        $held = array_column(array_filter($before, static fn (Tap $t): bool => $t->held), 'id');
         $steps = array_column($groom->steps, 'key');
         $planned = array_map(strval(...), array_keys($groom->plan));
         $out = $entries = [];
@@ -76,7 +77,11 @@ final readonly class TakeTaps
                     continue;
                 }
                 if (isset($known[$in->text('id')])) {
-                    $out[] = self::outcome($in->text('id'), 'repeated');
+                    // Whoever did not get the first answer hears of it now.
+                    $isLate = null !== $groom->closedAt && \in_array($in->text('id'), $held, true);
+                    $out[] = $isLate
+                        ? self::outcome($in->text('id'), 'late', self::late($groom))
+                        : self::outcome($in->text('id'), 'repeated');
                     continue;
                 }
                 $data = $this->named($actor, TapInput::data($in, $steps, $planned));
@@ -118,14 +123,7 @@ final readonly class TakeTaps
             $board->take($tap);
             $all[] = $tap;
             if ($late) {
-                $out[] = self::outcome(
-                    $tap->id,
-                    'late',
-                    \sprintf(
-                        'This visit was closed by %s before this came in: kept in the log, not in the record.',
-                        $groom->closedBy->name ?? 'somebody',
-                    ),
-                );
+                $out[] = self::outcome($tap->id, 'late', self::late($groom));
             } elseif (null !== $against) {
                 $mark = $board->zones[$against];
                 $out[] =
@@ -286,6 +284,14 @@ final readonly class TakeTaps
                 ucfirst($recipe->tool->words()),
                 $groom->place->name,
             );
+    }
+
+    private static function late(Groom $groom): string
+    {
+        return \sprintf(
+            'This visit was closed by %s before this came in: kept in the log, not in the record.',
+            $groom->closedBy->name ?? 'somebody',
+        );
     }
 
     /** @return Outcome */

@@ -178,12 +178,16 @@ final class AwayTest extends ApiTestCase
         self::assertSame($one, $this->table($tablet, 2 * 3600 + 1800));
         $late = Clock::get()->now()->modify('-2 hours')->format('Y-m-d\TH:i:s.000\Z');
         $note = ['id' => bin2hex(random_bytes(8)), 'at' => $late, 'saw' => 0, 'kind' => 'note', 'text' => 'shy'];
-        $taps = $this->ask('POST', "/api/grooms/$one/taps", [
+        $batch = [
             'device' => 'tablet-1',
             'sent_at' => Clock::get()->now()->format('Y-m-d\TH:i:s.000\Z'),
             'taps' => [$note],
-        ], 200);
-        self::assertSame('late', self::rows($taps['results'])[0]['outcome']);
+        ];
+        // Also where the answer never came, and it is sent once more.
+        foreach ([1, 2] as $time) {
+            $taps = $this->ask('POST', "/api/grooms/$one/taps", $batch, 200);
+            self::assertSame('late', self::rows($taps['results'])[0]['outcome'], "time $time");
+        }
         $twice = $this->ask('POST', "/api/grooms/$one/close", $close, 409, ['Done-Ago' => '1800']);
         self::assertStringContainsString('nothing was recorded twice', self::text($twice['title']));
         $visits = 'SELECT COUNT(*) FROM groom WHERE visit_id IS NOT NULL AND arrival_id =

@@ -9,26 +9,9 @@ namespace KeenThistle\Tests\Browser;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
 
-final class AwayTest extends ArrivalCase
+final class AwayTest extends AwayCase
 {
     use Axe;
-
-    private const BOOK = <<<'JS'
-        const [name, done] = arguments;
-        (async () => {
-          const get = (path) => fetch(path).then((r) => r.json());
-          const { csrf, id } = await get('/api/session');
-          const { today } = await get('/api/away');
-          const dog = (await get(`/api/dogs?q=${name}`)).dogs[0].id;
-          const answer = await fetch(`/api/dogs/${dog}/bookings`, { method: 'POST',
-            headers: { 'Content-Type': 'application/json', 'X-CSRF-Token': csrf,
-              'Idempotency-Key': crypto.randomUUID() },
-            body: JSON.stringify({ day: today, time: '10:40', kind: 'full', staff: id }) });
-          if (!answer.ok) throw new Error(await answer.text());
-          done(dog);
-        })().catch((e) => done('failed: ' + e));
-        JS;
-    private const ASK = 'const [path, done] = arguments; fetch(path).then((r) => r.json()).then(done, () => done(""))';
 
     private const A_DAY_AHEAD = <<<'JS'
         (() => {
@@ -39,8 +22,6 @@ final class AwayTest extends ArrivalCase
           };
         })();
         JS;
-
-    private string $dog;
 
     public function testSixHoursWithoutASignal(): void
     {
@@ -224,39 +205,6 @@ final class AwayTest extends ArrivalCase
         $this->page->consoleErrors();
     }
 
-    /** Books the dog for today with whoever is signed in, and keeps their days here. */
-    private function keep(string $dog, string $pin): void
-    {
-        $this->page->driver->manage()->timeouts()->setScriptTimeout(60);
-        $booked = $this->page->driver->executeAsyncScript(self::BOOK, [$dog]);
-        self::assertIsString($booked);
-        self::assertStringStartsNotWith('failed', $booked);
-        $this->dog = $booked;
-        $this->page->go('/kept');
-        $this->page->type('Your PIN', $pin);
-        $this->page->button('Keep my days here')->click();
-        $this->sees($this->page, 'Fetch my days again');
-        $this->page->until(
-            fn (): ?bool => str_contains($this->page->text(), 'not fetched yet') ? null : true,
-            'the days are not fetched',
-            90,
-        );
-        $this->page->driver->executeAsyncScript('navigator.serviceWorker.ready.then(() => arguments[0](true))');
-    }
-
-    private function unlock(string $pin): void
-    {
-        $field = $this->page->css('main input[type=password]');
-        $this->page->until(static fn (): ?bool => $field->isEnabled() ? true : null, 'the PIN is not asked for');
-        $field->sendKeys($pin);
-        $this->page->button('Open my days')->click();
-    }
-
-    private function tab(string $name): void
-    {
-        $this->page->xpath("//button[@role='tab'][.='$name']")->click();
-    }
-
     private function photo(): void
     {
         $file = sys_get_temp_dir().'/kt-away.jpg';
@@ -276,18 +224,5 @@ final class AwayTest extends ArrivalCase
     private function here(): string
     {
         return (string) parse_url($this->page->driver->getCurrentURL(), \PHP_URL_PATH);
-    }
-
-    /** @return array<string, mixed> */
-    private function ask(string $path): array
-    {
-        $answer = $this->page->driver->executeAsyncScript(self::ASK, [$path]);
-        self::assertIsArray($answer, "$path says nothing");
-        $out = [];
-        foreach ($answer as $name => $value) {
-            $out[(string) $name] = $value;
-        }
-
-        return $out;
     }
 }
