@@ -9,6 +9,7 @@ import { SignIn } from '../views/signin/SignIn'
 import { Broken, BrokenRoute, ViewMissing } from './Broken'
 import { ApiError } from './client'
 import { keptHere } from './keptHere'
+import { Locked } from './Locked'
 import { SessionProvider } from './session'
 import { Shell } from './Shell'
 import { Toasts } from '../ui/Toasts'
@@ -127,7 +128,6 @@ const router = createBrowserRouter([
   },
 ])
 
-const Locked = lazy(async () => ({ default: (await import('./Locked')).Locked }))
 const Enter = lazy(async () => ({ default: (await import('../views/enter/Enter')).Enter }))
 
 export function App() {

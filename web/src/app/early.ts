@@ -2,7 +2,4 @@
 // device stands between from the first request on.
 import { startKeptHere } from './keptHere'
 
-export const kept = startKeptHere(async () => {
-  void import('./Locked')
-  return (await import('../away/device')).startDevice()
-})
+export const kept = startKeptHere(async () => (await import('../away/device')).startDevice())

@@ -56,8 +56,12 @@ class Device implements KeptDevice {
 
   async unlock(id: string, pin: string): Promise<Opened> {
     const opened = await openByPin(this.base, id, pin)
-    if ('safe' in opened) this.safe = opened.safe
-    await this.tell()
+    if ('safe' in opened) {
+      this.safe = opened.safe
+      keptHere.set({ open: id })
+    }
+    // Whoever waits for their day does not wait for what is counted besides.
+    void this.tell()
     return opened
   }
 
