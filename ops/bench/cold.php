@@ -26,7 +26,7 @@ const WATCH = <<<'JS'
           setTimeout(() => field.form.requestSubmit(), 0)
         }
         if (document.querySelector(day)) window.there = performance.now()
-        else setTimeout(look, 4)
+        else setTimeout(look, 16)
       }
       look()
     })()

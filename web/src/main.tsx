@@ -1,5 +1,5 @@
 // Starts the interface.
-import { kept } from './app/early'
+import './app/early'
 import '@fontsource-variable/bricolage-grotesque'
 import '@fontsource/atkinson-hyperlegible/400.css'
 import '@fontsource/atkinson-hyperlegible/700.css'
@@ -12,10 +12,8 @@ import { applyTheme } from './app/theme'
 applyTheme()
 const root = document.getElementById('root')
 if (!root) throw new Error('index.html has no #root')
-void kept.then(() =>
-  createRoot(root).render(
-    <StrictMode>
-      <App />
-    </StrictMode>,
-  ),
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
 )

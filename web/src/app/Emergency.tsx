@@ -22,7 +22,7 @@ export function Emergency() {
   // Fetched before it is needed, and kept: in an emergency there may be no network.
   const dogs = useQuery(queries.emergency(here))
   const today = useQuery(queries.emergency(''))
-  useQuery(queries.words())
+  useQuery({ ...queries.words(), enabled: useQuiet() })
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       const typing = e.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(e.target.tagName)
@@ -45,6 +45,23 @@ export function Emergency() {
       {open && <Sheet dogs={list} first={here} onClose={() => setOpen(false)} />}
     </>
   )
+}
+
+/** Once the page has nothing to do, or three seconds at the latest. */
+function useQuiet(): boolean {
+  const [quiet, setQuiet] = useState(false)
+  useEffect(() => {
+    const now = () => setQuiet(true)
+    if (!('requestIdleCallback' in globalThis)) return waited(now)
+    const asked = requestIdleCallback(now, { timeout: 3000 })
+    return () => cancelIdleCallback(asked)
+  }, [])
+  return quiet
+}
+
+function waited(then: () => void) {
+  const timer = setTimeout(then, 1000)
+  return () => clearTimeout(timer)
 }
 
 function Sheet({ dogs, first, onClose }: { dogs: Dog[]; first: string; onClose: () => void }) {

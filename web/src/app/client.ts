@@ -41,7 +41,9 @@ export function csrfToken(token?: string): string {
 }
 
 /** How the salon is reached: over the network, until a device that keeps things stands between. */
-let road = (request: Request): Promise<Response> => globalThis.fetch(request)
+export const theNetwork = (request: Request): Promise<Response> => globalThis.fetch(request)
+let road = theNetwork
+export const reach = (request: Request) => road(request)
 export function takeRoad(other: typeof road): void {
   road = other
 }
@@ -104,7 +106,7 @@ type Routes = { [Path in keyof paths]: { [Method in keyof paths[Path]]: Sends<pa
 
 const client = createClient<Routes>({
   baseUrl: location.origin,
-  fetch: (request) => road(request),
+  fetch: reach,
 })
 client.use(headers)
 export const api = client

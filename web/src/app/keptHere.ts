@@ -81,15 +81,17 @@ export const keptHere = {
   },
 }
 
-/** Before the first request, where something is kept here. */
-export async function startKeptHere(by: () => Promise<KeptDevice>): Promise<void> {
+/** Answers whether something is kept here, and the device stands between. */
+export async function startKeptHere(by: () => Promise<KeptDevice>): Promise<boolean> {
   loader = by
-  if (localStorage.getItem(FLAG) === null) return
+  if (localStorage.getItem(FLAG) === null) return false
   try {
     const device = await keptHere.load()
     void device.holdShell()
+    return true
   } catch {
     // The browser gives no store today: the salon is asked as ever.
+    return false
   }
 }
 

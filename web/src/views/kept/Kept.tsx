@@ -84,7 +84,7 @@ function Mine() {
         </Button>
       </section>
       <Refused posts={refused} />
-      <Differences />
+      {kept.differs > 0 && <Differences />}
       <section className="panel space-y-3 p-4" aria-label="My days">
         <h2 className="text-xl">My days</h2>
         {(days.data ?? []).length === 0 && (
