@@ -27,16 +27,30 @@ abstract class AwayCase extends ArrivalCase
 
     protected string $dog;
 
-    /** Books the dog for today with whoever is signed in, and keeps their days here. */
-    protected function keep(string $dog, string $pin, ?Chrome $on = null): void
+    protected function again(): void
     {
-        $page = $on ?? $this->page;
-        $page->driver->manage()->timeouts()->setScriptTimeout(60);
-        $booked = $page->driver->executeAsyncScript(self::BOOK, [$dog]);
+        parent::again();
+        $this->page->tools('Storage.clearDataForOrigin', [
+            'origin' => self::address(),
+            'storageTypes' => 'indexeddb,service_workers,cache_storage',
+        ]);
+    }
+
+    /** Books the dog for today with whoever is signed in, and keeps their days here. */
+    protected function keep(string $dog, string $pin): void
+    {
+        $this->page->driver->manage()->timeouts()->setScriptTimeout(60);
+        $booked = $this->page->driver->executeAsyncScript(self::BOOK, [$dog]);
         self::assertIsString($booked);
         self::assertStringStartsNotWith('failed', $booked);
         $this->dog = $booked;
-        $page->go('/kept');
+        $this->page->go('/kept');
+        $this->keepHere($this->page, $pin);
+    }
+
+    /** On the page about this device: keeps the days of whoever is signed in. */
+    protected function keepHere(Chrome $page, string $pin): void
+    {
         $page->type('Your PIN', $pin);
         $page->button('Keep my days here')->click();
         $this->sees($page, 'Fetch my days again');
@@ -45,6 +59,7 @@ abstract class AwayCase extends ArrivalCase
             'the days are not fetched',
             90,
         );
+        $page->driver->manage()->timeouts()->setScriptTimeout(60);
         $page->driver->executeAsyncScript('navigator.serviceWorker.ready.then(() => arguments[0](true))');
     }
 

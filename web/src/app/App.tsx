@@ -154,7 +154,14 @@ export function App() {
                 keptHere.state.keepers.length > 0 && (error.status === 0 || error.status > 500) ? (
                   <Locked opened={retry} />
                 ) : (
-                  <Resting error={error} retry={retry} />
+                  <Resting error={error} retry={retry}>
+                    {keptHere.state.evicted && (
+                      <p className="font-bold text-haw">
+                        Your days were kept on this device, and the browser has thrown them away: it was short
+                        of room, or its data was cleared. With a signal you can keep them here again.
+                      </p>
+                    )}
+                  </Resting>
                 )
               }
               signIn={(again, done) => <SignIn again={again} done={done} />}

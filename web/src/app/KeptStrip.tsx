@@ -8,7 +8,7 @@ import { takeUpdate } from './update'
 const many = (n: number, one: string, more: string) => `${n} ${n === 1 ? one : more}`
 
 export function KeptStrip({ online }: { online: boolean }) {
-  const { open, waiting, refused, differs, away, signin, update } = useKeptHere()
+  const { open, waiting, refused, differs, away, signin, update, evicted, full } = useKeptHere()
   const { pathname } = useLocation()
   const said = [
     open !== null && (away || !online) && 'No connection: you work with what is kept here.',
@@ -18,6 +18,10 @@ export function KeptStrip({ online }: { online: boolean }) {
       }.`,
     refused > 0 && `${many(refused, 'was', 'were')} not taken: look at it.`,
     differs > 0 && 'The salon reckons some of it otherwise.',
+    full &&
+      'This device has no room left: what you enter stays on its page only. Make room, or go where there is a ' +
+        'signal, before you close it.',
+    evicted && 'The browser has thrown away what was kept on this device.',
   ].filter(Boolean)
   const asks = update && !pathname.startsWith('/grooms/')
   if (said.length === 0 && !asks) return null

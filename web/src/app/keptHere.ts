@@ -23,6 +23,12 @@ export interface KeptState {
   signin: boolean
   /** a newer version of the application waits */
   update: boolean
+  /** something was kept here, and the browser has thrown it away */
+  evicted: boolean
+  /** the newest thing that was done here could not be kept: there is no room */
+  full: boolean
+  /** the browser has said that it does not throw anything of it away */
+  promised: boolean
 }
 
 /** What stands between the screens and the salon, where something is kept here: away/device.ts. */
@@ -51,6 +57,9 @@ let state: KeptState = {
   away: false,
   signin: false,
   update: false,
+  evicted: false,
+  full: false,
+  promised: false,
 }
 let device: KeptDevice | null = null
 let loader: (() => Promise<KeptDevice>) | null = null
@@ -72,6 +81,10 @@ export const keptHere = {
   mark(on: boolean): void {
     if (on) localStorage.setItem(FLAG, '1')
     else localStorage.removeItem(FLAG)
+    keptHere.set({ evicted: false })
+  },
+  get marked(): boolean {
+    return localStorage.getItem(FLAG) !== null
   },
   /** @throws where the browser gives no store */
   async load(): Promise<KeptDevice> {
@@ -84,7 +97,7 @@ export const keptHere = {
 /** Answers whether something is kept here, and the device stands between. */
 export async function startKeptHere(by: () => Promise<KeptDevice>): Promise<boolean> {
   loader = by
-  if (localStorage.getItem(FLAG) === null) return false
+  if (!keptHere.marked) return false
   try {
     const device = await keptHere.load()
     void device.holdShell()

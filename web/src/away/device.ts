@@ -7,11 +7,12 @@ import { actFor } from './answers'
 import { markChanged } from './asked'
 import { Base } from './base'
 import type { Difference } from './differences'
+import { heard, underOurId } from './heard'
 import { erase, makeSafe, MOST_TRIES, openByPin, openBySalon, wrapAnew, type Opened } from './keys'
 import { flush, type Post } from './outbox'
-import { OF_A_DOG, pack } from './pack'
+import { keptDays, pack } from './pack'
 import { readThrough } from './reads'
-import { answer, ask, askedOf, AWAY, inTime, noRoom, renamed, wrongPin } from './requests'
+import { answer, ask, askedOf, AWAY, inTime, isFull, notKept, renamed, wrongPin } from './requests'
 import type { Safe } from './safe'
 import { toldOf, wireOf } from './wire'
 
@@ -27,6 +28,7 @@ class Device implements KeptDevice {
   private again: ReturnType<typeof setTimeout> | undefined
   private packed = 0
   private packing = false
+  private hearing = Promise.resolve()
 
   constructor(readonly base: Base) {}
 
@@ -40,7 +42,7 @@ class Device implements KeptDevice {
   async keep(session: Session, pin: string): Promise<void> {
     const handed = await ask<Schemas['AwayView']>('/api/away')
     if (!handed) return
-    await navigator.storage?.persist?.()
+    await navigator.storage?.persist?.().catch(() => false)
     const who = { id: session.id, name: session.name, salon: session.salon }
     this.safe = await makeSafe(this.base, who, pin, handed.key)
     keptHere.mark(true)
@@ -90,15 +92,8 @@ class Device implements KeptDevice {
   }
 
   /** The dogs of the week as they are kept, by day. */
-  async days(): Promise<(Schemas['AwayDayView'] & { here: boolean })[]> {
-    const { safe } = this
-    const away = await safe?.read<Schemas['AwayView']>('/api/away')
-    if (!safe || !away) return []
-    const there = new Set(await safe.paths())
-    return away.dogs.map((d) => ({
-      ...d,
-      here: [`away?on=${d.on}`, ...OF_A_DOG].every((what) => there.has(`/api/dogs/${d.dog}/${what}`)),
-    }))
+  async days(): ReturnType<KeptDevice['days']> {
+    return this.safe ? keptDays(this.safe) : []
   }
 
   async waiting(): Promise<Post[]> {
@@ -145,19 +140,20 @@ class Device implements KeptDevice {
     const { safe } = this
     if (!safe) return
     clearTimeout(this.again)
+    const before = await safe.count()
     const stopped = await flush(safe, wireOf(safe), toldOf(safe))
     if (this.safe !== safe || stopped === 'busy') return
     keptHere.set({ away: stopped === 'away', signin: stopped === 'signin' })
-    if (stopped === 'sent') await this.settled(safe)
+    if (stopped === 'sent') await this.settled(safe, before > 0)
     await this.tell()
     if (stopped === 'away') this.again = setTimeout(() => void this.send(), AGAIN_MS)
   }
 
-  private async settled(safe: Safe): Promise<void> {
-    if ((await safe.count()) === 0) {
-      await safe.drop('changed')
-      if (Date.now() - this.packed > PACK_MS) await this.pack()
-    }
+  /** All is there: what is kept is fetched as the salon has it now. */
+  private async settled(safe: Safe, something: boolean): Promise<void> {
+    if ((await safe.count()) > 0) return
+    await safe.drop('changed')
+    if (something || Date.now() - this.packed > PACK_MS) void this.pack()
   }
 
   /** What the salon is asked with, while there may be none. */
@@ -185,24 +181,36 @@ class Device implements KeptDevice {
     if (!safe) return globalThis.fetch(request)
     if ((await safe.count()) === (await safe.refused())) {
       try {
-        const response = await inTime(request.clone(), WRITE_MS)
+        const response = await inTime(await underOurId(safe, request.clone()), WRITE_MS)
+        if (response.ok) this.hear(safe, request, response.clone())
         if (!AWAY.includes(response.status)) return response
       } catch {
         // Kept below, under the same key: had it come through, it is done once.
       }
     }
+    await this.hearing
     try {
       const { status, body } = await act(safe, await askedOf(request))
+      keptHere.set({ full: false })
       await markChanged(safe, new URL(request.url).pathname)
       await this.tell()
       clearTimeout(this.again)
       this.again = setTimeout(() => void this.send(), SOON_MS)
       return answer(body, status)
     } catch (e) {
-      const full = noRoom(e)
-      if (full) return full
-      throw e
+      keptHere.set({ full: isFull(e) })
+      if (e instanceof TypeError) throw e
+      await this.tell().catch(() => {})
+      return notKept(e)
     }
+  }
+
+  /** One answer after the other; the screen does not wait for it. */
+  private hear(safe: Safe, request: Request, response: Response): void {
+    this.hearing = this.hearing
+      .then(async () => heard(safe, new URL(request.url).pathname, await response.json(), ask))
+      // Not kept: the store is full, or the salon went away. The salon has it.
+      .catch(() => {})
   }
 
   private async read(request: Request): Promise<Response> {
@@ -269,6 +277,7 @@ class Device implements KeptDevice {
 
   private async tell(): Promise<void> {
     const people = await this.base.people.toArray()
+    if (this.safe && !people.some((p) => p.id === this.safe?.who.id)) this.safe = null
     const refused = (await this.safe?.refused()) ?? 0
     keptHere.set({
       open: this.safe?.who.id ?? null,
@@ -276,6 +285,8 @@ class Device implements KeptDevice {
       waiting: ((await this.safe?.count()) ?? 0) - refused,
       refused,
       differs: (await this.differences()).length,
+      evicted: people.length === 0 && keptHere.marked,
+      promised: (await navigator.storage?.persisted?.().catch(() => false)) ?? false,
     })
   }
 }

@@ -11,7 +11,7 @@ type Ask = <T>(path: string) => Promise<T | null>
 const OWN = ['/api/session', '/api/away', 'aliases', 'changed', 'differences', 'ids']
 const HOUSE = ['/api/words', '/api/house', '/api/kit', '/api/round', '/api/emergency']
 /** The last of them says that all of a dog is here. */
-export const OF_A_DOG = ['card', 'repeat', 'histories/warnings']
+const OF_A_DOG = ['card', 'repeat', 'histories/warnings']
 
 /** @throws where the salon does not answer: what was fetched by then is kept */
 export async function pack(safe: Safe, ask: Ask): Promise<void> {
@@ -45,6 +45,16 @@ export async function pack(safe: Safe, ask: Ask): Promise<void> {
   }
   for (const path of await safe.paths()) if (!keep.has(path)) await safe.drop(path)
   await dropDays(safe, keep)
+}
+
+/** The dogs of the week, and whether all of each is here. */
+export async function keptDays(safe: Safe): Promise<(Schemas['AwayDayView'] & { here: boolean })[]> {
+  const away = await safe.read<Schemas['AwayView']>('/api/away')
+  const there = new Set(await safe.paths())
+  return (away?.dogs ?? []).map((d) => ({
+    ...d,
+    here: [`away?on=${d.on}`, ...OF_A_DOG].every((what) => there.has(`/api/dogs/${d.dog}/${what}`)),
+  }))
 }
 
 async function keepPhotos(safe: Safe, arrival: ArrivalData): Promise<void> {

@@ -70,11 +70,19 @@ const NO_ROOM = {
   status: 507,
 }
 
-/** What is said where the browser's store is full. Null: something else went wrong. */
-export function noRoom(e: unknown): Response | null {
-  return e instanceof Error && /quota/i.test(`${e.name} ${e.message}`)
-    ? answer(NO_ROOM, NO_ROOM.status)
-    : null
+const NOT_KEPT = {
+  ...NO_ROOM,
+  type: '/problems/not-kept',
+  title:
+    'The browser does not keep it: its store is closed, or was cleared. What you typed is still on this page: ' +
+    'write it down, or go where there is a signal, before you close it.',
+}
+
+export const isFull = (e: unknown) => e instanceof Error && /quota/i.test(`${e.name} ${e.message}`)
+
+/** What is said where the browser's store is full, or does not take it for another reason. */
+export function notKept(e: unknown): Response {
+  return answer(isFull(e) ? NO_ROOM : NOT_KEPT, NO_ROOM.status)
 }
 
 /** What is said to a wrong PIN, as the salon says it. */

@@ -93,6 +93,7 @@ export class Safe {
 
   /** @throws where the device has no room: then it is not kept */
   async add(entry: Entry): Promise<void> {
+    if (!(await this.base.people.get(this.who.id))) throw new Error('The store was cleared meanwhile.')
     const sealed = await seal(this.key, entry)
     await this.base.out.add({ id: entry.id, person: this.who.id, refused: 0, sealed })
   }

@@ -22,8 +22,22 @@ export function Kept() {
   return (
     <div className="mx-auto w-full max-w-3xl space-y-4 p-4 sm:p-6">
       <h1 className="text-3xl">On this device</h1>
+      {kept.evicted && <Evicted />}
       {kept.open === session.id ? <Mine /> : <Begin />}
     </div>
+  )
+}
+
+function Evicted() {
+  return (
+    <section role="alert" className="panel space-y-3 border-haw p-4">
+      <h2 className="text-xl">The browser has thrown away what was kept here</h2>
+      <p>
+        It was short of room, or its data was cleared. What the salon had by then is there. What it did not
+        have is gone: look at today&rsquo;s dogs, and enter again what is missing while you remember it.
+      </p>
+      <Button onClick={() => keptHere.mark(false)}>I have seen it</Button>
+    </section>
   )
 }
 
@@ -87,6 +101,12 @@ function Mine() {
       {kept.differs > 0 && <Differences />}
       <section className="panel space-y-3 p-4" aria-label="My days">
         <h2 className="text-xl">My days</h2>
+        <p className="text-sm text-ink-2">
+          {kept.promised
+            ? 'The browser has promised to keep them until you take them off.'
+            : 'The browser may throw them away when it runs short of room: put Keen Thistle on the home ' +
+              'screen, and it keeps them. Send what waits whenever there is a signal.'}
+        </p>
         {(days.data ?? []).length === 0 && (
           <p className="text-ink-2">No dog is booked with you in the next seven days.</p>
         )}
