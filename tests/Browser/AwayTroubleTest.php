@@ -152,7 +152,7 @@ final class AwayTroubleTest extends AwayCase
         $this->page->consoleErrors();
     }
 
-    /** @return array<string, mixed> severity by zone, by their names */
+    /** @return array<mixed> severity by zone, by their names */
     private function combed(): array
     {
         $arrival = $this->ask('/api/dogs/'.$this->dog.'/away')['arrival'];
