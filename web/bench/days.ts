@@ -256,6 +256,7 @@ async function signIn(login: string): Promise<{ me: Me; key: string }> {
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify({ login, password: 'thistle-demo' }),
   })
+  if (!session.ok) throw new Error(`${login} is not let in: ${session.status}`)
   cookie = (session.headers.getSetCookie().at(-1) ?? '').split(';')[0] ?? ''
   const me = (await session.json()) as Me
   const { key } = await get<{ key: string }>('/api/away')
