@@ -57,7 +57,13 @@ final readonly class FitIn
         $phases = $minutes?->scaled() ?? TakesRule::UNKNOWN_PHASES;
         $takes = $minutes->slot ?? Lengths::USUAL;
         $home = $dog->household;
-        $said = ['dog' => (string) $dog->id, 'name' => $dog->name, 'kind' => $asked->kind->value, 'minutes' => $takes];
+        $said = [
+            'dog' => (string) $dog->id,
+            'name' => $dog->name,
+            'kind' => $asked->kind->value,
+            'minutes' => $takes,
+            'unknown' => null === $minutes ? RoundWords::notWeighed($dog->name) : '',
+        ];
         $no = static fn (string $why): array => $said + ['begins' => '', 'adds' => 0, 'why' => $why, 'breaks' => []];
         if ('' === $home->spot) {
             return $no(RoundWords::notOnItsMap());

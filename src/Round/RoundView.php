@@ -28,8 +28,8 @@ final readonly class RoundView
     private const CALL = 'list<array{stop: string, at: string, where: string, drives: int, path: list<string>, '.
         'arrives: string, begins: string, ends: string, late: int, litres_left: float, power_left: float}>';
     private const NOW = 'array{time: string, at: string, where: string, litres: float, power_minutes: float}|null';
-    private const FIT = 'array{dog: string, name: string, kind: string, minutes: int, begins: string, adds: int, '.
-        'why: string, breaks: list<string>}|null';
+    private const FIT = 'array{dog: string, name: string, kind: string, minutes: int, unknown: string, '.
+        'begins: string, adds: int, why: string, breaks: list<string>}|null';
 
     /**
      * @param array<string, mixed>|null $van

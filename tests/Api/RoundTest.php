@@ -168,14 +168,19 @@ final class RoundTest extends ApiTestCase
         $this->putOnMap('Sorrel', 'low_byre');
         $fit = self::map($this->round('&kind=nails&dog='.$this->dogId('Sorrel'))['fit']);
         self::assertSame(['Sorrel', '', []], [$fit['name'], $fit['why'], $fit['breaks']]);
+        self::assertSame('', $fit['unknown']);
         self::assertMatchesRegularExpression('/^\d\d:\d[05]$/', self::text($fit['begins']));
         $booking = ['day' => self::DAY, 'time' => $fit['begins'], 'kind' => 'nails', 'staff' => $this->idris()];
         $this->ask('POST', '/api/dogs/'.$this->dogId('Sorrel').'/bookings', $booking, 201);
         self::assertCount(4, self::rows($this->round()['calls']));
+        $this->db()->executeStatement(
+            "UPDATE dog SET kg = NULL, card_version = card_version + 1 WHERE name = 'Gantry'",
+        );
         $this->putOnMap('Gantry', '');
         $none = self::map($this->round('&dog='.$this->dogId('Gantry'))['fit']);
         self::assertSame('', $none['begins']);
         self::assertStringContainsString('not on the map', self::text($none['why']));
+        self::assertStringContainsString('nobody has weighed Gantry', self::text($none['unknown']));
         $this->ask('GET', '/api/round?dog=x', expect: 404);
     }
 

@@ -1,8 +1,8 @@
 <?php
 
 /**
- * What goes wrong with days that are kept on a device: a store that is full or cleared, a newer application, two devices
- * of one person. Nothing is lost that was entered, nothing is there twice.
+ * What goes wrong with days that are kept on a device: a store that is full or cleared, a newer application, two
+ * devices of one person. Nothing is lost that was entered, nothing is there twice.
  */
 
 declare(strict_types=1);
@@ -167,12 +167,11 @@ final class AwayTroubleTest extends AwayCase
     {
         $device->xpath("//div[@aria-label='The comb finds']//button[contains(., '$what')]")->click();
         $device->tapZone($zone);
-        $device->until(
-            static fn (): ?bool => str_contains((string) $device->css("#zone-$zone")->getAttribute('aria-label'), 'severity')
-                ? true
-                : null,
-            "$zone is not marked",
+        $isMarked = static fn (): bool => str_contains(
+            (string) $device->css("#zone-$zone")->getAttribute('aria-label'),
+            'severity',
         );
+        $device->until(static fn (): ?bool => $isMarked() ? true : null, "$zone is not marked");
     }
 
     private function strip(Chrome $device): string

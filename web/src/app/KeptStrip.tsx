@@ -19,8 +19,8 @@ export function KeptStrip({ online }: { online: boolean }) {
     refused > 0 && `${many(refused, 'was', 'were')} not taken: look at it.`,
     differs > 0 && 'The salon reckons some of it otherwise.',
     full &&
-      'This device has no room left: what you enter stays on its page only. Make room, or go where there is a ' +
-        'signal, before you close it.',
+      'This device has no room left: what you enter stays on its page only. Make room, or go where there ' +
+        'is a signal, before you close it.',
     evicted && 'The browser has thrown away what was kept on this device.',
   ].filter(Boolean)
   const asks = update && !pathname.startsWith('/grooms/')

@@ -74,8 +74,8 @@ const NOT_KEPT = {
   ...NO_ROOM,
   type: '/problems/not-kept',
   title:
-    'The browser does not keep it: its store is closed, or was cleared. What you typed is still on this page: ' +
-    'write it down, or go where there is a signal, before you close it.',
+    'The browser does not keep it: its store is closed, or was cleared. What you typed is still on this ' +
+    'page: write it down, or go where there is a signal, before you close it.',
 }
 
 export const isFull = (e: unknown) => e instanceof Error && /quota/i.test(`${e.name} ${e.message}`)

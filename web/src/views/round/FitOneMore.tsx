@@ -44,6 +44,7 @@ export function FitOneMore({ round, asked, ask }: RoundProps) {
       <FindDog label="Which dog" onDog={(d) => ask({ dog: d.id })} />
       {fit && (
         <div role="status" className="space-y-2">
+          {fit.unknown && <p className="font-bold text-bracken">{fit.unknown}</p>}
           {fit.begins === '' ? (
             <p className="font-bold text-haw">
               {fit.name} does not fit: {fit.why}.{' '}
