@@ -22,7 +22,9 @@ export function Refused({ posts }: { posts: Post[] }) {
             <p>
               <b>{p.dog}</b>, {p.what}, {clock(p.at)}
             </p>
-            <p className="font-bold text-haw">{p.refused?.message}</p>
+            <p className="font-bold text-haw">
+              {clashesOf(p) ? 'Found otherwise in two places: choose what holds.' : p.refused?.message}
+            </p>
             {clashesOf(p) ? (
               <Both post={p} />
             ) : (
