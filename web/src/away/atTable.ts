@@ -29,7 +29,7 @@ export async function goOn(safe: Safe, day: Prepared, arrival: ArrivalData): Pro
   await safe.write(path, again(day, there, groomOf(day, arrival)))
 }
 
-export function again(day: Prepared, there: Groom, made: Groom): Groom {
+function again(day: Prepared, there: Groom, made: Groom): Groom {
   const tapped = new Map(there.zones.map((z) => [z.zone, z]))
   const marked = new Map(there.steps.map((s) => [s.key, s]))
   const kept = new Set(made.steps.map((s) => s.key))

@@ -86,9 +86,12 @@ export function useAutosave<T>(
     setValue(theirs)
   }, [])
   const keepMine = useCallback(() => {
-    now.current.version = now.current.theirs
+    const { theirs } = now.current
+    now.current.version = theirs
+    // Also where it was begun from a version that the salon never had: a device's that was cleared.
+    change((all) => all.map((i) => (!i.by || i.by === me ? { ...i, from: theirs } : i)))
     void flush()
-  }, [flush])
+  }, [change, flush, me])
   const takeTheirs = useCallback(
     (theirs: T, version: number) => {
       Object.assign(now.current, { value: theirs, version })
