@@ -45,13 +45,14 @@ export const dayPath = (dog: string, on: string) => `/api/dogs/${dog}/away?on=${
 export async function keepDay(safe: Safe, day: Prepared): Promise<void> {
   const path = dayPath(day.dog, day.on)
   await safe.write(path, day)
-  await safe.write(IDS, { ...(await safe.read<Ids>(IDS)), [path]: [day.arrival.id, day.groom.id] })
+  await safe.amend<Ids>(IDS, (was) => ({ ...was, [path]: [day.arrival.id, day.groom.id] }))
 }
 
 /** Of days that are over nothing is kept. */
 export async function dropDays(safe: Safe, keep: Set<string>): Promise<void> {
-  const ids = Object.entries((await safe.read<Ids>(IDS)) ?? {})
-  await safe.write(IDS, Object.fromEntries(ids.filter(([path]) => keep.has(path))))
+  await safe.amend<Ids>(IDS, (was) =>
+    Object.fromEntries(Object.entries(was ?? {}).filter(([path]) => keep.has(path))),
+  )
 }
 
 /** Arrival and groom of a prepared day. */
@@ -121,11 +122,10 @@ export async function myName(safe: Safe): Promise<string> {
 
 /** What the device has changed is read from the device until the salon has it. */
 export async function markChanged(safe: Safe, path: string): Promise<void> {
-  const changed = new Set(await safe.read<string[]>('changed'))
   const [, kind, id] = /^\/api\/(dogs|arrivals|grooms)\/([^/]+)/.exec(path) ?? []
   const day = await pathOf(safe, kind === 'dogs' ? { dog: id } : { id })
   const [arrival, groom] = (day && (await idsOf(safe, day))) ?? []
   if (!arrival || !groom) return
-  for (const p of [arrivalPath(arrival), groomPath(groom), `${groomPath(groom)}/finish`]) changed.add(p)
-  await safe.write('changed', [...changed])
+  const ahead = [arrivalPath(arrival), groomPath(groom), `${groomPath(groom)}/finish`]
+  await safe.amend<string[]>('changed', (was) => [...new Set([...(was ?? []), ...ahead])])
 }

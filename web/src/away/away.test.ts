@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { MatDraft } from '../parts/comb'
 import type { Base } from './base'
 import { differences, saidOfTaps } from './differences'
-import { erase, makeSafe, openByPin, openBySalon, SealedBefore, wrapAnew } from './keys'
+import { erase, eraseSent, makeSafe, openByPin, openBySalon, SealedBefore, wrapAnew } from './keys'
 import { mendComb } from './mend'
 import { mergeZones } from './merge'
 import { put, type Post } from './outbox'
@@ -61,11 +61,52 @@ describe('the safe', () => {
   it('is begun anew over what nobody can open, but not over what waits', async () => {
     await safe.write('p', 1)
     const other = btoa('y'.repeat(32))
-    expect(await (await makeSafe(base, ME, '7350', other)).read('p')).toBeNull()
-    await put(safe, entry('a'))
+    const next = await makeSafe(base, ME, '7350', other)
+    expect(await next.read('p')).toBeNull()
+    await put(next, entry('a'))
     await expect(makeSafe(base, ME, '7350', btoa('z'.repeat(32)))).rejects.toThrow(SealedBefore)
     await erase(base, 's1')
     expect(await base.out.count()).toBe(0)
+  })
+
+  it('takes nothing in any more once its person has signed out, nor under the key of before', async () => {
+    await safe.write('p', 1)
+    await erase(base, 's1')
+    const late = () =>
+      Promise.all([
+        safe.write('/api/session', ME),
+        safe.keepFile('f', new Blob(['x'])),
+        safe.amend('q', () => 2),
+      ])
+    await late()
+    await expect(put(safe, entry('a'))).rejects.toThrow('cleared')
+    const counts = () => Promise.all([base.docs, base.files, base.out, base.people].map((t) => t.count()))
+    expect(await counts()).toEqual([0, 0, 0, 0])
+    const next = await makeSafe(base, ME, '7350', HANDED)
+    await next.write('p', 3)
+    await late()
+    expect(await counts()).toEqual([1, 0, 0, 1])
+    expect(await next.read('p')).toBe(3)
+    // Opened anew it is the same one.
+    const opened = await openByPin(base, 's1', '7350')
+    if ('safe' in opened) await opened.safe.write('p', 4)
+    expect(await next.read('p')).toBe(4)
+  })
+
+  it('is erased only where nothing waits', async () => {
+    await safe.write('p', 1)
+    await put(safe, entry('a'))
+    expect(await eraseSent(base, 's1')).toBe(1)
+    expect([await safe.read('p'), await safe.count()]).toEqual([1, 1])
+    await safe.done((await safe.waiting())[0]?.n ?? 0)
+    expect(await eraseSent(base, 's1')).toBe(0)
+    expect([await base.docs.count(), await base.people.count()]).toEqual([0, 0])
+  })
+
+  it('loses none of two things that are noted at once', async () => {
+    const note = (n: number) => safe.amend<number[]>('list', (was) => [...(was ?? []), n])
+    await Promise.all([1, 2, 3, 4].map(note))
+    expect(await safe.read('list')).toEqual([1, 2, 3, 4])
   })
 
   it('keeps two people apart', async () => {

@@ -8,7 +8,7 @@ import { markChanged } from './asked'
 import { Base } from './base'
 import type { Difference } from './differences'
 import { heard, underOurId } from './heard'
-import { erase, makeSafe, MOST_TRIES, openByPin, openBySalon, wrapAnew, type Opened } from './keys'
+import { erase, eraseSent, makeSafe, MOST_TRIES, openByPin, openBySalon, wrapAnew, type Opened } from './keys'
 import { flush, type Post } from './outbox'
 import { keptDays, pack } from './pack'
 import { readThrough } from './reads'
@@ -78,14 +78,18 @@ class Device implements KeptDevice {
     if (!this.safe) return 0
     await this.send()
     const { id } = this.safe.who
-    const left = await this.safe.count()
-    if (left === 0) await this.forget(id)
+    const left = await eraseSent(this.base, id)
+    if (left === 0) await this.gone(id)
     else await this.lock()
     return left
   }
 
   async forget(id: string): Promise<void> {
     await erase(this.base, id)
+    await this.gone(id)
+  }
+
+  private async gone(id: string): Promise<void> {
     if (this.safe?.who.id === id) this.safe = null
     if ((await this.base.people.count()) === 0) keptHere.mark(false)
     await this.tell()
@@ -105,10 +109,7 @@ class Device implements KeptDevice {
   }
 
   async seen(id: string): Promise<void> {
-    await this.safe?.write(
-      'differences',
-      (await this.differences()).filter((d) => d.id !== id),
-    )
+    await this.safe?.amend<Difference[]>('differences', (was) => (was ?? []).filter((d) => d.id !== id))
     await this.tell()
   }
 

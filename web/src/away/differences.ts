@@ -65,6 +65,5 @@ export function saidOfTaps(entry: Entry, body: unknown): Difference[] {
 
 export async function noteDifference(safe: Safe, entry: Entry, body: unknown): Promise<void> {
   const found = [...differences(entry, body), ...saidOfTaps(entry, body)]
-  if (found.length)
-    await safe.write('differences', [...((await safe.read<Difference[]>('differences')) ?? []), ...found])
+  if (found.length) await safe.amend<Difference[]>('differences', (was) => [...(was ?? []), ...found])
 }

@@ -27,10 +27,7 @@ export async function makeSafe(
     await wrapAnew(base, who.id, pin, handed)
     return there
   }
-  if (await base.people.get(who.id)) {
-    if (await base.out.where('person').equals(who.id).count()) throw new SealedBefore()
-    await erase(base, who.id)
-  }
+  if (await eraseSent(base, who.id)) throw new SealedBefore()
   const raw = random(32)
   const salt = random(16)
   const keeper: Keeper = {
@@ -91,5 +88,14 @@ export async function erase(base: Base, id: string): Promise<void> {
   await base.transaction('rw', base.people, base.docs, base.files, base.out, async () => {
     for (const table of [base.docs, base.files, base.out]) await table.where('person').equals(id).delete()
     await base.people.delete(id)
+  })
+}
+
+/** Everything of a person, unless something of it waits: then nothing. Answers how much waits. */
+export function eraseSent(base: Base, id: string): Promise<number> {
+  return base.transaction('rw', base.people, base.docs, base.files, base.out, async () => {
+    const waits = await base.out.where('person').equals(id).count()
+    if (waits === 0) await erase(base, id)
+    return waits
   })
 }

@@ -1,6 +1,7 @@
 // What was done without a signal, sent in the order in which it was done, each once. The one engine for it:
 // a refusal is kept and said, a lost connection tries again, and nothing goes out in another's name.
 import type { Entry, Safe } from './safe'
+import { inTurn, lockManager } from './turn'
 
 export type Post = Entry & { n: number }
 export type Stopped = 'sent' | 'away' | 'signin' | 'busy'
@@ -26,11 +27,12 @@ const MOST_FAILURES = 3
 const ALIASES = 'aliases'
 /** In one request. */
 const MOST_TAPS = 200
+const puts = (safe: Safe) => `kt-put-${safe.who.id}`
 const isTaps = (e: Entry) => e.path.endsWith('/taps')
 
 /** Ids that the salon has given instead of those that were given here. */
 export async function rename(safe: Safe, from: string, to: string): Promise<void> {
-  if (from !== to) await safe.write(ALIASES, { ...(await safe.read<object>(ALIASES)), [from]: to })
+  if (from !== to) await safe.amend<object>(ALIASES, (was) => ({ ...was, [from]: to }))
 }
 
 function named<T>(value: T, aliases: Record<string, string>): T {
@@ -47,7 +49,7 @@ export async function flush(safe: Safe, wire: Wire, told: Told): Promise<Stopped
       if (who !== safe.who.id) return 'signin'
       for (;;) {
         // Read anew each time: another tab may have sent one, a tap may have come to the last.
-        const next = await inTurn(safe, () => take(safe))
+        const next = await inTurn(puts(safe), () => take(safe))
         if (!next) return 'sent'
         const stop = await one(safe, wire, told, next)
         if (stop) return stop
@@ -62,19 +64,6 @@ export async function flush(safe: Safe, wire: Wire, told: Told): Promise<Stopped
   return locks
     ? locks.request(`kt-out-${safe.who.id}`, { ifAvailable: true }, (lock) => (lock ? alone() : 'busy'))
     : alone()
-}
-
-/** None where the page came without TLS, or outside a browser. */
-const lockManager = () => (globalThis as { navigator?: { locks?: LockManager } }).navigator?.locks
-let queue: Promise<unknown> = Promise.resolve()
-
-/** One after the other, in all tabs of this device. */
-function inTurn<T>(safe: Safe, act: () => Promise<T>): Promise<T> {
-  const locks = lockManager()
-  if (locks) return locks.request(`kt-put-${safe.who.id}`, act) as Promise<T>
-  const next = queue.then(act, act)
-  queue = next.catch(() => {})
-  return next
 }
 
 /** The first that is not refused, marked as on its way: from now on nothing is put into it. */
@@ -132,7 +121,7 @@ async function one(safe: Safe, wire: Wire, told: Told, entry: Post): Promise<Sto
  * yet: a comb test that goes on, taps of the same groom. Answers whether it did.
  */
 export function put(safe: Safe, entry: Entry): Promise<boolean> {
-  return inTurn(safe, async () => {
+  return inTurn(puts(safe), async () => {
     const last = await safe.last()
     const same =
       last && !last.refused && !last.tried && last.path === entry.path && last.method === entry.method

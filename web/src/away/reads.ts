@@ -21,8 +21,8 @@ export async function readThrough(
   const path = keptAs(url)
   const holder = OF_HOUSE.test(url.pathname) || OF_DOGS.test(url.pathname) ? safe : null
   const kept = holder ? await holder.read(path) : null
-  if (kept !== null && (await holder?.read<string[]>('changed'))?.includes(path))
-    return { response: answer(kept), from: 'here' }
+  const ahead = async () => kept !== null && (await holder?.read<string[]>('changed'))?.includes(path)
+  if (await ahead()) return { response: answer(kept), from: 'here' }
   try {
     // Who is signed in is asked before anything is open here: nobody waits for that longer either.
     const response = await (kept === null && path !== '/api/session'
@@ -30,8 +30,11 @@ export async function readThrough(
       : inTime(request.clone(), away ? AWAY_MS : READ_MS))
     if (AWAY.includes(response.status) && kept !== null) throw new TypeError('The salon does not answer.')
     // Only what belongs to the house, or to a dog of the week: what is here already.
-    if (response.ok && holder && path !== '/api/session' && (kept !== null || OF_HOUSE.test(path)))
+    if (response.ok && holder && path !== '/api/session' && (kept !== null || OF_HOUSE.test(path))) {
+      // Something was done here while the salon was answering: it answers of before.
+      if (await ahead()) return { response: answer(await holder.read(path)), from: 'here' }
       await holder.write(path, await response.clone().json()).catch(() => {})
+    }
     return { response, from: 'salon' }
   } catch (e) {
     if (request.signal.aborted || kept === null) throw e

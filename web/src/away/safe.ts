@@ -1,5 +1,7 @@
 // What one person keeps on this device, opened: documents by the path they came from, files, and the outbox.
+import type { EntityTable } from 'dexie'
 import type { Base, Keeper } from './base'
+import { inTurn } from './turn'
 import { open, openBytes, seal, sealBytes } from './seal'
 
 /** One thing that was done here and that the salon does not have yet. */
@@ -42,7 +44,14 @@ export class Safe {
 
   async write(path: string, value: unknown): Promise<void> {
     const sealed = await seal(this.key, value)
-    await this.base.docs.put({ key: this.name(path), person: this.who.id, sealed })
+    await this.whileMine(this.base.docs, (docs) =>
+      docs.put({ key: this.name(path), person: this.who.id, sealed }),
+    )
+  }
+
+  /** What is made of what is there: one after the other, in all tabs of this device. */
+  amend<T>(path: string, next: (was: T | null) => T): Promise<void> {
+    return inTurn(`kt-doc-${this.name(path)}`, async () => this.write(path, next(await this.read<T>(path))))
   }
 
   async drop(path: string): Promise<void> {
@@ -56,7 +65,9 @@ export class Safe {
 
   async keepFile(name: string, file: Blob): Promise<void> {
     const sealed = await sealBytes(this.key, await file.arrayBuffer())
-    await this.base.files.put({ key: this.name(name), person: this.who.id, sealed })
+    await this.whileMine(this.base.files, (files) =>
+      files.put({ key: this.name(name), person: this.who.id, sealed }),
+    )
   }
 
   async file(name: string): Promise<Blob | null> {
@@ -93,9 +104,11 @@ export class Safe {
 
   /** @throws where the device has no room: then it is not kept */
   async add(entry: Entry): Promise<void> {
-    if (!(await this.base.people.get(this.who.id))) throw new Error('The store was cleared meanwhile.')
     const sealed = await seal(this.key, entry)
-    await this.base.out.add({ id: entry.id, person: this.who.id, refused: 0, sealed })
+    const kept = await this.whileMine(this.base.out, (out) =>
+      out.add({ id: entry.id, person: this.who.id, refused: 0, sealed }),
+    )
+    if (!kept) throw new Error('The store was cleared meanwhile.')
   }
 
   async change({ n, ...entry }: Entry & { n: number }): Promise<void> {
@@ -115,7 +128,28 @@ export class Safe {
     return this.base.out.where({ person: this.who.id, refused: 1 }).count()
   }
 
+  /**
+   * What comes in late must not lie here after its person has signed out, nor under a key of before. Answers
+   * whether it was done.
+   */
+  private whileMine<T, K extends keyof T>(
+    table: EntityTable<T, K>,
+    act: (table: EntityTable<T, K>) => PromiseLike<unknown>,
+  ): Promise<boolean> {
+    const { base, who } = this
+    return base.transaction('rw', base.people, table, async () => {
+      if (!sameSafe(await base.people.get(who.id), who)) return false
+      await act(table)
+      return true
+    })
+  }
+
   private name(path: string): string {
     return `${this.who.id}|${path}`
   }
+}
+
+/** Its key is sealed for the salon once, when it is made. */
+function sameSafe(there: Keeper | undefined, mine: Keeper): boolean {
+  return there?.bySalon.iv.join() === mine.bySalon.iv.join()
 }
