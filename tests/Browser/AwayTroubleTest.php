@@ -40,10 +40,13 @@ final class AwayTroubleTest extends AwayCase
         $this->waits($this->page, 'The browser has thrown away what was kept');
         $this->page->network(true);
         // The device had counted on where the salon has not heard: it is asked, and nothing is overwritten.
-        $this->sees($this->page, 'Keep mine');
-        foreach (['back', 'loin', 'belly'] as $zone) {
-            $this->severity($zone, '1');
-        }
+        $this->sees($this->page, 'The salon never had what this comb test goes on from');
+        $this->page->button('Keep mine')->click();
+        $this->sees($this->page, 'comb test saved');
+        $away = $this->ask('/api/dogs/'.$this->dog.'/away');
+        $comb = \is_array($away['arrival']) && \is_array($away['arrival']['comb']) ? $away['arrival']['comb'] : [];
+        $zones = array_column(\is_array($comb['zones'] ?? null) ? $comb['zones'] : [], 'severity', 'zone');
+        self::assertSame([1, 1, 1], [$zones['back'] ?? 0, $zones['loin'] ?? 0, $zones['belly'] ?? 0]);
         $this->page->go('/kept');
         $this->sees($this->page, 'The browser has thrown away what was kept here');
         $this->page->button('I have seen it')->click();

@@ -4,6 +4,7 @@ import type { Schemas } from '../app/client'
 import { combOf, type ArrivalData, type CombDraft } from '../parts/comb'
 import { goOn } from './atTable'
 import { arrivalPath, entry, myName, need, NO_SIGNAL, NotHere, prepared, type Act } from './asked'
+import { combed } from './heard'
 import { combAway, todayAway } from './lookup'
 import { put } from './outbox'
 
@@ -52,9 +53,7 @@ export const comb: Act = async (here) => {
     }),
   )
   const view = next(arrival.comb.version + (joined ? 0 : 1))
-  // What is found after a signature is another question to the owner.
-  const agreements = arrival.agreements.map((a) => ({ ...a, current: false }))
-  const now: ArrivalData = { ...arrival, comb: view, today: todayAway(day, draft), agreements }
+  const now: ArrivalData = { ...combed(arrival, view), today: todayAway(day, draft) }
   await safe.write(path, now)
   await goOn(safe, day, now)
   return view

@@ -6,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { actFor } from './answers'
 import { arrivalPath, groomPath, keepDay } from './asked'
 import type { Base } from './base'
+import { heard } from './heard'
 import { combAway, type Groom, type Prepared } from './lookup'
 import type { Safe } from './safe'
 import { anew } from './testing'
@@ -183,6 +184,30 @@ describe('one dog without a signal', () => {
     expect((await chest())?.waits).toBe('')
     await signed(false)
     expect((await chest())?.waits).toBe('refused')
+  })
+
+  it('has in its list what was found with a signal, as the salon makes it, or as the tables do', async () => {
+    await keepDay(safe, day())
+    await does('POST', `/api/dogs/${DOG}/arrivals`)
+    await signed(true)
+    await does('POST', `/api/dogs/${DOG}/grooms`, { place: null, keep: [] })
+    const path = `/api/arrivals/${A}/comb`
+    const comb = combAway(
+      day(),
+      day().arrival.comb,
+      { stops_first: null, stops_second: null, choice: null, zones: [mat(4)] },
+      2,
+      String,
+    )
+    await heard(safe, path, comb, () => Promise.reject(new TypeError('It went away again.')))
+    expect(await chest()).toMatchObject({ planned: { reason: 'forced_by_mat' }, waits: 'owner' })
+    const asked: string[] = []
+    await heard(safe, path, comb, <T>(of: string) => {
+      asked.push(of)
+      return Promise.resolve({ id: G, state: 'open', steps: [], zones: [] } as T)
+    })
+    expect(asked).toEqual([groomPath(G)])
+    expect((await table()).steps).toEqual([])
   })
 
   it('has a mat that is found at the table in its list as well; what was tapped stays', async () => {

@@ -3,7 +3,8 @@
 import type { ArrivalData, CombData } from '../parts/comb'
 import { changed } from '../parts/taps'
 import type { Schemas } from '../app/client'
-import { arrivalPath, dayPath, groomPath, idsOf, keepDay, localDay } from './asked'
+import { arrivalPath, dayPath, groomPath, idsOf, keepDay, localDay, prepared } from './asked'
+import { goOn } from './atTable'
 import type { Groom, Prepared } from './lookup'
 import type { Safe } from './safe'
 
@@ -44,10 +45,10 @@ export async function heard(safe: Safe, path: string, body: unknown, ask: Ask): 
   const [, groom, act] = OF_GROOM.exec(path) ?? []
   if (arrival) {
     const there = await safe.read<ArrivalData>(arrivalPath(arrival))
-    if (part !== 'comb') await safe.write(arrivalPath(arrival), body)
-    else if (there) {
-      const agreements = there.agreements.map((a) => ({ ...a, current: false }))
-      await safe.write(arrivalPath(arrival), { ...there, comb: body as CombData, agreements })
+    const now = part === 'comb' ? there && combed(there, body as CombData) : (body as ArrivalData)
+    if (now) {
+      await safe.write(arrivalPath(arrival), now)
+      await atTheTable(safe, now, ask)
     }
   }
   if (groom) {
@@ -58,4 +59,18 @@ export async function heard(safe: Safe, path: string, body: unknown, ask: Ask): 
       await safe.write(groomPath(groom), { ...changed(there, now), now: new Date().toISOString() })
     }
   }
+}
+
+/** What is found after a signature is another question to the owner. */
+export function combed(arrival: ArrivalData, comb: CombData): ArrivalData {
+  return { ...arrival, comb, agreements: arrival.agreements.map((a) => ({ ...a, current: false })) }
+}
+
+/** A dog that stands at the table: its list as the salon has it now, else as the tables have it. */
+async function atTheTable(safe: Safe, arrival: ArrivalData, ask: Ask): Promise<void> {
+  const day = await prepared(safe, { id: arrival.id })
+  const path = groomPath(day?.groom.id ?? '')
+  if (!day || (await safe.read<Groom>(path))?.state !== 'open') return
+  const now = await ask<Groom>(path).catch(() => null)
+  await (now ? safe.write(path, now) : goOn(safe, day, arrival))
 }

@@ -11,14 +11,16 @@ interface Props {
 }
 
 export function Saving({ save, what, onTheirs }: Props) {
-  if (save.status === 'conflict')
+  if (save.status === 'conflict' || save.status === 'unheard')
     return (
       <div
         role="alert"
         className={`flex flex-wrap items-center gap-2 rounded-md border-2 border-bracken bg-bracken-soft px-3
           py-1.5 text-sm font-bold text-bracken`}
       >
-        Somebody else changed this {what}.
+        {save.status === 'unheard'
+          ? `The salon never had what this ${what} goes on from: it was lost on a device.`
+          : `Somebody else changed this ${what}.`}
         <Button className="min-h-10" onClick={onTheirs}>
           Take theirs
         </Button>
@@ -36,6 +38,7 @@ export function Saving({ save, what, onTheirs }: Props) {
         ? save.error.message
         : 'not saved: some of it needs another look',
     conflict: '',
+    unheard: '',
   }[save.status]
   return (
     <p

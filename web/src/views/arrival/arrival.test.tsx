@@ -142,6 +142,25 @@ describe('saving behind', () => {
     act(() => result.current.takeTheirs('theirs', 9))
     expect([result.current.value, result.current.status]).toEqual(['theirs', 'saved'])
   })
+  it('asks once where it goes on from what the salon never had', async () => {
+    vi.useFakeTimers()
+    const put = vi
+      .fn()
+      .mockRejectedValueOnce(problem(412, { version: 2 }))
+      .mockResolvedValue(3)
+    // A device had counted on to 5, and was cleared.
+    const { result } = renderHook(() => useAutosave<string>({ name: 'x', me: 's1' }, '', 5, put))
+    act(() => result.current.change('mine'))
+    await act(() => vi.advanceTimersByTimeAsync(250))
+    expect([result.current.status, put.mock.lastCall]).toEqual(['unheard', ['mine', 5]])
+    await act(() => Promise.resolve(result.current.keepMine()))
+    expect(put.mock.lastCall).toEqual(['mine', 2])
+    expect([result.current.value, result.current.status]).toEqual(['mine', 'saved'])
+    // It goes on from there.
+    act(() => result.current.change('more'))
+    await act(() => vi.advanceTimersByTimeAsync(250))
+    expect(put.mock.lastCall).toEqual(['more', 3])
+  })
   it('is there again after a reload, for whoever typed it, and is saved then', async () => {
     vi.useFakeTimers()
     const put = vi.fn().mockRejectedValueOnce(problem(0)).mockResolvedValue(2)

@@ -4,7 +4,8 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { writeKey, type ApiError } from '../../app/client'
 import { kept, useOutbox, type Kept } from '../../app/outbox'
 
-export type Status = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict'
+/** unheard: what it goes on from has never reached the salon. */
+export type Status = 'saved' | 'saving' | 'waiting' | 'refused' | 'conflict' | 'unheard'
 const PAUSE_MS = 200
 
 /** from: the version it was begun from. */
@@ -50,7 +51,9 @@ export function useAutosave<T>(
       ? 'saved'
       : state === 'stopped' && !paused
         ? error?.status === 412
-          ? 'conflict'
+          ? (error.problem.version ?? waiting.from) < waiting.from
+            ? 'unheard'
+            : 'conflict'
           : 'refused'
         : state === 'away' && !paused
           ? 'waiting'
