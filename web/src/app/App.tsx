@@ -10,6 +10,7 @@ import { Broken, BrokenRoute, ViewMissing } from './Broken'
 import { ApiError } from './client'
 import { keptHere } from './keptHere'
 import { Locked } from './Locked'
+import { queries } from './queries'
 import { SessionProvider } from './session'
 import { Shell } from './Shell'
 import { Toasts } from '../ui/Toasts'
@@ -128,6 +129,14 @@ const router = createBrowserRouter([
   },
 ])
 
+/** Opened without a signal: at what is kept here, which is read while the frame is drawn. */
+function begin(retry: () => void) {
+  const { open } = keptHere.state
+  if (open) void cache.prefetchQuery(queries.keptDays(open))
+  if (router.state.location.pathname === '/') void router.navigate('/kept', { replace: true })
+  retry()
+}
+
 const Enter = lazy(async () => ({ default: (await import('../views/enter/Enter')).Enter }))
 
 export function App() {
@@ -152,7 +161,7 @@ export function App() {
               loading={<Waiting />}
               failed={(error, retry) =>
                 keptHere.state.keepers.length > 0 && (error.status === 0 || error.status > 500) ? (
-                  <Locked opened={retry} />
+                  <Locked opened={() => begin(retry)} again={retry} />
                 ) : (
                   <Resting error={error} retry={retry}>
                     {keptHere.state.evicted && (

@@ -3,8 +3,10 @@ import { useEffect, useState, type FormEvent } from 'react'
 import { Button } from '../ui/Button'
 import { keptHere, useKeptHere } from './keptHere'
 
-/** opened: the session is asked for again. */
-export function Locked({ opened }: { opened: () => void }) {
+const SHORTEST = 4
+
+/** again: the salon is asked once more. */
+export function Locked({ opened, again }: { opened: () => void; again: () => void }) {
   const { keepers } = useKeptHere()
   const [who, setWho] = useState(keepers[0]?.id ?? '')
   const [pin, setPin] = useState('')
@@ -15,6 +17,10 @@ export function Locked({ opened }: { opened: () => void }) {
     // Fetched while somebody types: what the day begins with.
     void Promise.all([import('./KeptStrip'), import('./PersonMenu'), import('../views/kept/Kept')])
   }, [])
+  const type = (pin: string) => {
+    setPin(pin)
+    if (pin.length >= SHORTEST) keptHere.device?.typed(who, pin)
+  }
   const unlock = async (e: FormEvent) => {
     e.preventDefault()
     setBusy(true)
@@ -56,7 +62,7 @@ export function Locked({ opened }: { opened: () => void }) {
             autoFocus
             value={pin}
             disabled={keeper?.locked}
-            onChange={(e) => setPin(e.target.value.replace(/\D/g, ''))}
+            onChange={(e) => type(e.target.value.replace(/\D/g, ''))}
             aria-invalid={error !== ''}
             aria-describedby="locked-error"
           />
@@ -68,10 +74,10 @@ export function Locked({ opened }: { opened: () => void }) {
               : '')}
         </p>
         <div className="flex flex-wrap gap-2">
-          <Button type="submit" kind="main" disabled={busy || pin.length < 4 || keeper?.locked}>
+          <Button type="submit" kind="main" disabled={busy || pin.length < SHORTEST || keeper?.locked}>
             {busy ? 'Opening …' : 'Open my days'}
           </Button>
-          <Button onClick={opened}>Try the salon again</Button>
+          <Button onClick={again}>Try the salon again</Button>
         </div>
       </form>
     </main>

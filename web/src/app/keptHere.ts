@@ -34,8 +34,9 @@ export interface KeptState {
 /** What stands between the screens and the salon, where something is kept here: away/device.ts. */
 export interface KeptDevice {
   keep: (session: Schemas['SessionView'], pin: string) => Promise<void>
+  typed: (id: string, pin: string) => void
   unlock: (id: string, pin: string) => Promise<Opened>
-  forget: (id: string) => Promise<void>
+  forget: (id: string) => Promise<number>
   holdShell: () => Promise<void>
   send: () => Promise<void>
   pack: () => Promise<void>

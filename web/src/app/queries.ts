@@ -1,6 +1,7 @@
 // Query keys and reads, one factory per resource.
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
 import { api, take, type Schemas } from './client'
+import { keptHere } from './keptHere'
 
 export const LIVE_MS = 2000
 /** How often is asked how far something behind the scenes has come. */
@@ -24,6 +25,13 @@ export const queries = {
       queryFn: () => take(api.GET('/api/session')),
       staleTime: Infinity,
       retry: false,
+    }),
+  /** Of whoever is open on this device. */
+  keptDays: (open: string) =>
+    queryOptions({
+      queryKey: ['kept-days', open],
+      queryFn: () => keptHere.device?.days() ?? [],
+      staleTime: LIVE_MS,
     }),
   words: () =>
     queryOptions({ queryKey: ['words'], queryFn: () => take(api.GET('/api/words')), staleTime: Infinity }),

@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import type { MatDraft } from '../parts/comb'
 import type { Base } from './base'
 import { differences, saidOfTaps } from './differences'
-import { erase, eraseSent, makeSafe, openByPin, openBySalon, SealedBefore, wrapAnew } from './keys'
+import { beginKey, erase, eraseSent, makeSafe, openByPin, openBySalon, SealedBefore, wrapAnew } from './keys'
 import { mendComb } from './mend'
 import { mergeZones } from './merge'
 import { put, type Post } from './outbox'
@@ -48,6 +48,16 @@ describe('the safe', () => {
     expect(await openByPin(base, 's1', '7350')).toEqual({ locked: true })
     expect(await (await openBySalon(base, 's1', HANDED))?.count()).toBe(1)
     expect(await openByPin(base, 's1', '7350')).toHaveProperty('safe')
+  })
+
+  it('is begun with while the PIN is typed, and that is no try', async () => {
+    for (const typed of ['1111', '2222', '3333', '4444', '5555', '6666', '7350'])
+      await beginKey(base, 's1', typed)
+    expect(await openByPin(base, 's1', '1111')).toEqual({ wrong: 4 })
+    await beginKey(base, 's1', '7350')
+    expect(await openByPin(base, 's1', '7350')).toHaveProperty('safe')
+    await beginKey(base, 'nobody', '7350')
+    expect(await openByPin(base, 'nobody', '7350')).toEqual({ locked: true })
   })
 
   it('goes over to a new PIN', async () => {

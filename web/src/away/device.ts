@@ -6,9 +6,10 @@ import { holdShell } from '../app/update'
 import { actFor } from './answers'
 import { markChanged } from './asked'
 import { Base } from './base'
+import { countedUp } from './countedUp'
 import type { Difference } from './differences'
 import { heard, underOurId } from './heard'
-import { erase, eraseSent, makeSafe, MOST_TRIES, openByPin, openBySalon, wrapAnew, type Opened } from './keys'
+import { beginKey, eraseSent, makeSafe, openByPin, openBySalon, wrapAnew, type Opened } from './keys'
 import { flush, type Post } from './outbox'
 import { keptDays, pack } from './pack'
 import { readThrough } from './reads'
@@ -24,6 +25,7 @@ const PACK_MS = 600_000
 type Session = Schemas['SessionView']
 
 class Device implements KeptDevice {
+  readonly holdShell = holdShell
   private safe: Safe | null = null
   private again: ReturnType<typeof setTimeout> | undefined
   private packed = 0
@@ -52,8 +54,9 @@ class Device implements KeptDevice {
     await this.tell()
   }
 
-  holdShell(): Promise<void> {
-    return holdShell()
+  /** The key of a PIN is slow: it is begun while somebody still types. */
+  typed(id: string, pin: string): void {
+    void beginKey(this.base, id, pin)
   }
 
   async unlock(id: string, pin: string): Promise<Opened> {
@@ -77,22 +80,19 @@ class Device implements KeptDevice {
   async leave(): Promise<number> {
     if (!this.safe) return 0
     await this.send()
-    const { id } = this.safe.who
-    const left = await eraseSent(this.base, id)
-    if (left === 0) await this.gone(id)
-    else await this.lock()
+    const left = await this.forget(this.safe.who.id)
+    if (left > 0) await this.lock()
     return left
   }
 
-  async forget(id: string): Promise<void> {
-    await erase(this.base, id)
-    await this.gone(id)
-  }
-
-  private async gone(id: string): Promise<void> {
+  /** Everything of a person, unless something waits. Answers how much waits. */
+  async forget(id: string): Promise<number> {
+    const left = await eraseSent(this.base, id)
+    if (left > 0) return left
     if (this.safe?.who.id === id) this.safe = null
     if ((await this.base.people.count()) === 0) keptHere.mark(false)
     await this.tell()
+    return 0
   }
 
   /** The dogs of the week as they are kept, by day. */
@@ -279,16 +279,7 @@ class Device implements KeptDevice {
   private async tell(): Promise<void> {
     const people = await this.base.people.toArray()
     if (this.safe && !people.some((p) => p.id === this.safe?.who.id)) this.safe = null
-    const refused = (await this.safe?.refused()) ?? 0
-    keptHere.set({
-      open: this.safe?.who.id ?? null,
-      keepers: people.map(({ id, name, salon, tries }) => ({ id, name, salon, locked: tries >= MOST_TRIES })),
-      waiting: ((await this.safe?.count()) ?? 0) - refused,
-      refused,
-      differs: (await this.differences()).length,
-      evicted: people.length === 0 && keptHere.marked,
-      promised: (await navigator.storage?.persisted?.().catch(() => false)) ?? false,
-    })
+    keptHere.set(await countedUp(people, this.safe))
   }
 }
 

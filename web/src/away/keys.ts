@@ -41,6 +41,22 @@ export async function makeSafe(
   return new Safe(base, keeper, await keyOf(raw))
 }
 
+/** The one that is made of what is typed, until it is tried. */
+let ahead: { pin: string; salt: string; key: Promise<CryptoKey> } | null = null
+
+function pinKey(keeper: Keeper, pin: string): Promise<CryptoKey> {
+  const salt = keeper.salt.join()
+  const key = ahead?.pin === pin && ahead.salt === salt ? ahead.key : slowKey(pin, keeper.salt)
+  ahead = { pin, salt, key }
+  return key
+}
+
+/** Nothing is tried by it: whether it is the PIN is only seen when it is. */
+export async function beginKey(base: Base, id: string, pin: string): Promise<void> {
+  const keeper = await base.people.get(id)
+  if (keeper) await pinKey(keeper, pin)
+}
+
 /** A try is counted before the PIN is looked at, so that closing the page is no way round. */
 export async function openByPin(base: Base, id: string, pin: string): Promise<Opened> {
   const tries = await base.transaction('rw', base.people, async () => {
@@ -52,11 +68,13 @@ export async function openByPin(base: Base, id: string, pin: string): Promise<Op
   const keeper = await base.people.get(id)
   if (tries === null || !keeper) return { locked: true }
   try {
-    const raw = await openBytes(await slowKey(pin, keeper.salt), keeper.byPin)
-    await base.people.update(id, { tries: 0 })
-    return { safe: new Safe(base, keeper, await keyOf(raw)) }
+    const raw = await openBytes(await pinKey(keeper, pin), keeper.byPin)
+    const [key] = await Promise.all([keyOf(raw), base.people.update(id, { tries: 0 })])
+    return { safe: new Safe(base, keeper, key) }
   } catch {
     return tries >= MOST_TRIES ? { locked: true } : { wrong: MOST_TRIES - tries }
+  } finally {
+    ahead = null
   }
 }
 

@@ -4,6 +4,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-quer
 import { useEffect } from 'react'
 import { Link } from 'react-router'
 import { keptHere, useKeptHere } from '../../app/keptHere'
+import { queries } from '../../app/queries'
 import { useSession } from '../../app/session'
 import { Button } from '../../ui/Button'
 import { LinkButton } from '../../ui/LinkButton'
@@ -23,7 +24,7 @@ export function Kept() {
     <div className="mx-auto w-full max-w-3xl space-y-4 p-4 sm:p-6">
       <h1 className="text-3xl">On this device</h1>
       {kept.evicted && <Evicted />}
-      {kept.open === session.id ? <Mine /> : <Begin />}
+      {kept.open === session.id ? <Mine open={kept.open} /> : <Begin />}
     </div>
   )
 }
@@ -41,23 +42,17 @@ function Evicted() {
   )
 }
 
-function Mine() {
+function Mine({ open }: { open: string }) {
   const kept = useKeptHere()
   const cache = useQueryClient()
   const toast = useToast()
   const { device } = keptHere
-  const days = useQuery({
-    queryKey: ['kept-days', kept.open],
-    queryFn: () => device?.days() ?? [],
-    staleTime: 0,
-    networkMode: 'always',
-  })
+  const days = useQuery(queries.keptDays(open))
   const posts = useQuery({
-    queryKey: ['kept-posts', kept.open, kept.waiting, kept.refused],
+    queryKey: ['kept-posts', open, kept.waiting, kept.refused],
     queryFn: () => device?.waiting() ?? [],
     placeholderData: keepPreviousData,
     staleTime: 0,
-    networkMode: 'always',
   })
   const waiting = (posts.data ?? []).filter((p) => !p.refused)
   const refused = (posts.data ?? []).filter((p) => p.refused)
@@ -107,7 +102,7 @@ function Mine() {
             : 'The browser may throw them away when it runs short of room: put Keen Thistle on the home ' +
               'screen, and it keeps them. Send what waits whenever there is a signal.'}
         </p>
-        {(days.data ?? []).length === 0 && (
+        {days.data?.length === 0 && (
           <p className="text-ink-2">No dog is booked with you in the next seven days.</p>
         )}
         {grouped(days.data ?? [], (d) => d.on).map(([on, dogs]) => (
@@ -141,10 +136,7 @@ function Mine() {
             ? 'First the salon has to have what waits here.'
             : 'Takes your dogs off this device. Signing out does the same.'}
         </p>
-        <Button
-          disabled={kept.waiting + kept.refused > 0}
-          onClick={() => kept.open && void device?.forget(kept.open)}
-        >
+        <Button disabled={kept.waiting + kept.refused > 0} onClick={() => void device?.forget(open)}>
           Take my days off this device
         </Button>
       </section>
