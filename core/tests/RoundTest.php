@@ -11,6 +11,7 @@ use Eris\TestTrait;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Round\Call;
+use KeenThistle\Core\Round\Pause;
 use KeenThistle\Core\Round\Refill;
 use KeenThistle\Core\Round\Roads;
 use KeenThistle\Core\Round\Round;
@@ -115,6 +116,55 @@ final class RoundTest extends TestCase
         self::assertSame(30 + 15 + 10 + 10, $round->cost);
     }
 
+    public function testWhoeverDrivesItHasTheirBreak(): void
+    {
+        $roads = self::line(['base' => 0, 'a' => 20]);
+        $van = new Van('base', 700, 1020, 100, 100, [], pauses: [new Pause(750, 780)]);
+        // There at 12:00, and not done by 12:30: the dog waits for 13:00, and so does its owner.
+        $round = RoundRule::of($van, $roads, [self::stop('one', 'a', 0, 760)]);
+        self::assertSame([720, 780, 840, 20, 860], [
+            $round->calls[0]->arrives,
+            $round->calls[0]->begins,
+            $round->calls[0]->ends,
+            $round->late,
+            $round->back,
+        ]);
+        // On the way at 12:30: the rest of the way after it.
+        $late = new Van('base', 740, 1020, 100, 100, [], pauses: [new Pause(750, 780)]);
+        self::assertSame(790, RoundRule::of($late, $roads, [self::stop('one', 'a')])->calls[0]->arrives);
+        // Home as the break begins, and two homes at one place are no way.
+        self::assertSame(750, $roads->there('base', 'base', 750, $late));
+    }
+
+    public function testNothingIsDoneInABreak(): void
+    {
+        $this->limitTo(200);
+        $this->forAll(Generators::choose(0, 1_000_000))->then(static function (int $seed): void {
+            mt_srand($seed);
+            $first = mt_rand(1, 60);
+            $second = $first + mt_rand(11, 60);
+            $van = new Van('base', 0, 500, 0, 0, [], pauses: [
+                new Pause($first, $first + mt_rand(1, 10)),
+                new Pause($second, $second + mt_rand(1, 10)),
+            ]);
+            [$at, $takes] = [mt_rand(0, 130), mt_rand(1, 40)];
+            $rests = static fn (int $minute): bool => [] !== array_filter(
+                $van->pauses,
+                static fn (Pause $p): bool => $minute >= $p->from && $minute < $p->to,
+            );
+            [$minute, $left] = [$at, $takes];
+            for (; $left > 0; ++$minute) {
+                $left -= $rests($minute) ? 0 : 1;
+            }
+            self::assertSame($minute, $van->done($at, $takes), "seed $seed");
+            $begins = $at;
+            while ([] !== array_filter(range($begins, $begins + $takes - 1), $rests)) {
+                ++$begins;
+            }
+            self::assertSame($begins, $van->begins($at, $takes), "seed $seed");
+        });
+    }
+
     public function testNoOrderThatIsGivenCostsLessThanTheBest(): void
     {
         $this->limitTo(60);
@@ -193,6 +243,7 @@ final class RoundTest extends TestCase
         $twice = ['id' => 'x', 'at' => 'a', 'minutes' => 30];
         yield 'twice' => [['stops' => [$twice, $twice]], 'stops[1].id'];
         yield 'a day that ends before it begins' => [['ends' => '07:00'], 'ends'];
+        yield 'a break backwards' => [['breaks' => [['from' => '13:00', 'to' => '12:30']]], 'breaks[0].to'];
         yield 'a tank below nothing' => [['tank_litres' => -1], 'tank_litres'];
         yield 'thirteen' => [['stops' => array_fill(0, 13, $twice)], 'stops'];
         yield 'a refill off the map' => [['refills' => [['at' => 'moon', 'minutes' => 5]]], 'refills[0].at'];
@@ -287,7 +338,12 @@ final class RoundTest extends TestCase
         }
         $refills = [new Refill('well', true, false, 10), new Refill('base', true, true, 20)];
 
-        return [new Van('base', 480, 1020, mt_rand(60, 160), mt_rand(60, 160), $refills), new Roads($tables), $stops];
+        $noon = mt_rand(660, 780);
+        $pauses = mt_rand(0, 1) > 0 ? [new Pause($noon, $noon + mt_rand(15, 60))] : [];
+        [$tank, $battery] = [mt_rand(60, 160), mt_rand(60, 160)];
+        $van = new Van('base', 480, 1020, $tank, $battery, $refills, pauses: $pauses);
+
+        return [$van, new Roads($tables), $stops];
     }
 
     /**
@@ -315,7 +371,7 @@ final class RoundTest extends TestCase
         int $work,
     ): ?int {
         if ([] === $left) {
-            $back = $roads->there($at, $van->base, $time);
+            $back = $roads->there($at, $van->base, $time, $van);
 
             return null === $back
                 ? null
@@ -326,14 +382,14 @@ final class RoundTest extends TestCase
             foreach ([null, ...$van->refills] as $r) {
                 [$t, $w, $p, $from] = [$time, $water, $power, $at];
                 if (null !== $r) {
-                    $t = ($roads->there($at, $r->at, $t) ?? 1_000_000) + $r->minutes;
+                    $t = $van->done($roads->there($at, $r->at, $t, $van) ?? 1_000_000, $r->minutes);
                     [$w, $p, $from] = [$r->water ? $van->tank : $w, $r->power ? $van->battery : $p, $r->at];
                 }
-                $there = $roads->there($from, $s->at, $t);
+                $there = $roads->there($from, $s->at, $t, $van);
                 if (null === $there || $w < $s->litres || $p < $s->powerMinutes) {
                     continue;
                 }
-                $begins = max($there, $s->from);
+                $begins = $van->begins(max($there, $s->from), $s->minutes);
                 $cost = self::rest(
                     $van,
                     $roads,
@@ -368,18 +424,19 @@ final class RoundTest extends TestCase
         self::assertCount(\count($stops), array_unique(self::order($round)));
         [$at, $time] = [$van->base, $van->starts];
         foreach ($round->calls as $c) {
-            self::assertSame($roads->there($at, $c->at, $time), $c->arrives);
+            self::assertSame($roads->there($at, $c->at, $time, $van), $c->arrives);
             self::assertGreaterThanOrEqual(0, $c->litresLeft);
             self::assertGreaterThanOrEqual(0, $c->powerLeft);
             if ('' !== $c->stop) {
                 $stop = $by[$c->stop];
                 self::assertInstanceOf(Stop::class, $stop);
-                self::assertSame(max($c->arrives, $stop->from), $c->begins);
+                $begins = $van->begins(max($c->arrives, $stop->from), $stop->minutes);
+                self::assertSame($begins, $c->begins);
                 self::assertSame(max(0, $c->begins - $stop->to), $c->late);
                 self::assertSame($c->late > 0, isset($round->breaks[$c->stop]));
             }
             [$at, $time] = [$c->at, $c->ends];
         }
-        self::assertSame($roads->there($at, $van->base, $time), $round->back);
+        self::assertSame($roads->there($at, $van->base, $time, $van), $round->back);
     }
 }

@@ -9,6 +9,7 @@ namespace KeenThistle\Round;
 use KeenThistle\Agenda\Crew;
 use KeenThistle\Core\Day\Day;
 use KeenThistle\Core\Round\Clock;
+use KeenThistle\Core\Round\Pause;
 use KeenThistle\Core\Round\Refill;
 use KeenThistle\Core\Round\Van;
 use KeenThistle\Salon\Place;
@@ -46,6 +47,10 @@ final readonly class VanDay
                 array_map(
                     static fn (array $r): Refill => new Refill($r['at'], $r['water'], $r['power'], $r['minutes']),
                     $set['refills'] ?? [],
+                ),
+                pauses: array_map(
+                    static fn (array $b): Pause => new Pause($b[0], $b[1]),
+                    $worker?->breakMinutes() ?? [],
                 ),
             ),
             $crew->staff[0] ?? null,
@@ -90,6 +95,7 @@ final readonly class VanDay
             false === $last || '' === $last->home->spot ? null : $last->home->spot,
             min($van->tank, $water ?? max(0.0, $van->tank - $litres)),
             min($van->battery, $power ?? max(0.0, $van->battery - $minutes)),
+            $van->pauses,
         );
     }
 }

@@ -68,12 +68,15 @@ final class Chart
     public function there(int $from, int $to, int $leaves): ?int
     {
         $best = null;
+        $rests = [] !== $this->van->pauses;
         foreach ($this->tables as $n => [$begins, $minutes]) {
             $way = $minutes[$from][$to];
-            if (null === $way || ($this->tables[$n + 1][0] ?? \PHP_INT_MAX) <= $leaves) {
+            $drives = $leaves > $begins ? $leaves : $begins;
+            $drives = $rests && 0 !== $way ? $this->van->begins($drives, 1) : $drives;
+            if (null === $way || ($this->tables[$n + 1][0] ?? \PHP_INT_MAX) <= $drives) {
                 continue;
             }
-            $arrives = ($leaves > $begins ? $leaves : $begins) + $way;
+            $arrives = $rests && 0 !== $way ? $this->van->done($drives, $way) : $drives + $way;
             $best = null === $best || $arrives < $best ? $arrives : $best;
         }
 

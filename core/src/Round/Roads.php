@@ -50,9 +50,10 @@ final readonly class Roads
     }
 
     /** When the van is there that leaves at that moment, or waits until the roads are better; null: never that day. */
-    public function there(string $from, string $to, int $leaves): ?int
+    public function there(string $from, string $to, int $leaves, Van $van): ?int
     {
-        return (new Chart(new Van($from, 0, 0, 0, 0, [new Refill($to, false, false, 0)]), $this, []))
-            ->there(0, 1, $leaves);
+        $way = [new Refill($to, false, false, 0)];
+
+        return (new Chart(new Van($from, 0, 0, 0, 0, $way, pauses: $van->pauses), $this, []))->there(0, 1, $leaves);
     }
 }

@@ -39,6 +39,11 @@ final class RoundInput
             'tank_litres' => Shape::number(0, 1000, 'l')->required(),
             'battery_minutes' => Shape::number(0, 1440, 'min')->required(),
             'refills' => Shape::list($refill, 0, 6)->default([]),
+            'breaks' => Shape::list(
+                Shape::object(['from' => Shape::time()->required(), 'to' => Shape::time()->required()]),
+                0,
+                4,
+            )->default([]),
             'roads' => Shape::list(
                 Shape::object([
                     'from' => Shape::time()->nullable(),
@@ -73,6 +78,7 @@ final class RoundInput
                 ),
                 $in->objects('refills'),
             ),
+            pauses: self::pauses($in->objects('breaks')),
         );
         if ($van->ends <= $van->starts) {
             throw InvalidInput::at('ends', Say::it('round.must_be_after_starts'));
@@ -96,6 +102,35 @@ final class RoundInput
         }
 
         return [$van, $roads, $stops];
+    }
+
+    /**
+     * @param list<Fields> $given
+     *
+     * @return list<Pause> by their time, those that overlap as one
+     *
+     * @throws InvalidInput for one that ends before it begins
+     */
+    private static function pauses(array $given): array
+    {
+        $pauses = array_map(static fn (Fields $b): Pause => new Pause($b->int('from'), $b->int('to')), $given);
+        foreach ($pauses as $n => $p) {
+            if ($p->to <= $p->from) {
+                throw InvalidInput::at("breaks[$n].to", RoundWords::mustBeAfterFrom());
+            }
+        }
+        usort($pauses, static fn (Pause $a, Pause $b): int => $a->from <=> $b->from);
+        $apart = [];
+        foreach ($pauses as $p) {
+            $last = array_pop($apart);
+            if (null !== $last && $p->from > $last->to) {
+                $apart[] = $last;
+                $last = null;
+            }
+            $apart[] = new Pause($last->from ?? $p->from, max($last->to ?? 0, $p->to));
+        }
+
+        return $apart;
     }
 
     /**

@@ -56,13 +56,15 @@ final class RoundRule
     {
         $why = [];
         foreach ($stops as $s) {
-            $there = $roads->there($van->at ?? $van->base, $s->at, $van->starts);
-            $ends = null === $there ? null : max($there, $s->from) + $s->minutes;
+            $there = $roads->there($van->at ?? $van->base, $s->at, $van->starts, $van);
+            $ends = null === $there
+                ? null
+                : $van->begins(max($there, $s->from), $s->minutes) + $s->minutes;
             if ($s->litres > $van->tank) {
                 $why[$s->id] = Say::it('round.more_water', $s->litres, $van->tank);
             } elseif ($s->powerMinutes > $van->battery) {
                 $why[$s->id] = Say::it('round.more_power', $s->powerMinutes, $van->battery);
-            } elseif (null === $ends || null === $roads->there($s->at, $van->base, $ends)) {
+            } elseif (null === $ends || null === $roads->there($s->at, $van->base, $ends, $van)) {
                 $why[$s->id] = Say::it('round.no_way');
             }
         }
@@ -110,13 +112,13 @@ final class RoundRule
             if (null !== $label->by && null !== $before) {
                 $water = $label->by->water ? $chart->van->tank : $water;
                 $power = $label->by->power ? $chart->van->battery : $power;
-                $there = $roads->there($from, $label->by->at, $leaves) ?? $leaves;
-                $calls[] = $fill = self::fill($label->by, $there, $water, $power);
+                $there = $roads->there($from, $label->by->at, $leaves, $chart->van) ?? $leaves;
+                $calls[] = $fill = self::fill($chart->van, $label->by, $there, $water, $power);
                 [$from, $leaves] = [$fill->at, $fill->ends];
             }
             $stop = $chart->stops[$label->stop];
             [$water, $power] = [$water - $stop->litres, $power - $stop->powerMinutes];
-            $there = $roads->there($from, $stop->at, $leaves);
+            $there = $roads->there($from, $stop->at, $leaves, $chart->van);
             $calls[] = $call = self::call($stop, $label->time - $stop->minutes, $there, $water, $power);
             if ($call->late > 0) {
                 $breaks[$call->stop] = self::why($chart->van, $roads, $stop, $call);
@@ -128,9 +130,11 @@ final class RoundRule
         return new Round($calls, $back, $last->late, $overtime, $chart->cost($back, $last->late), $breaks);
     }
 
-    private static function fill(Refill $by, int $arrives, float $water, float $power): Call
+    private static function fill(Van $van, Refill $by, int $arrives, float $water, float $power): Call
     {
-        return new Call('', $by->at, $arrives, $arrives, $arrives + $by->minutes, 0, $water, $power);
+        $ends = $van->done($arrives, $by->minutes);
+
+        return new Call('', $by->at, $arrives, $arrives, $ends, 0, $water, $power);
     }
 
     private static function call(Stop $stop, int $begins, ?int $there, float $water, float $power): Call
@@ -150,7 +154,7 @@ final class RoundRule
     /** Whether its window could be kept at all, or only not with the others. */
     private static function why(Van $van, Roads $roads, Stop $stop, Call $call): string
     {
-        $first = $roads->there($van->at ?? $van->base, $stop->at, $van->starts) ?? $call->arrives;
+        $first = $roads->there($van->at ?? $van->base, $stop->at, $van->starts, $van) ?? $call->arrives;
 
         return $first > $stop->to
             ? Say::it('round.window_cannot_be_reached', Clock::time($stop->to), Clock::time($first))

@@ -112,7 +112,7 @@ final class Search
                 $water = $r->water ? $van->tank : $label->water;
                 $power = $r->power ? $van->battery : $label->power;
                 $place = $this->chart->many + 1 + $n;
-                $this->goFrom($next, $label, $set, $place, $at + $r->minutes, $water, $power, $r);
+                $this->goFrom($next, $label, $set, $place, $van->done($at, $r->minutes), $water, $power, $r);
             }
         }
     }
@@ -128,6 +128,7 @@ final class Search
         float $power,
         ?Refill $by,
     ): void {
+        $rests = [] !== $this->chart->van->pauses;
         foreach ($this->chart->stops as $j => $stop) {
             // In the order given the next stop is the one whose set is all before it.
             $isNext = $this->asGiven ? $set === (1 << $j) - 1 : 0 === ($set & (1 << $j));
@@ -139,6 +140,7 @@ final class Search
                 continue;
             }
             $begins = $arrives > $stop->from ? $arrives : $stop->from;
+            $begins = $rests ? $this->chart->van->begins($begins, $stop->minutes) : $begins;
             $ends = $begins + $stop->minutes;
             $late = $label->late + ($begins > $stop->to ? $begins - $stop->to : 0);
             $with = $set | (1 << $j);
@@ -174,7 +176,9 @@ final class Search
             $times = (int) ceil(($chart->power[$set] - $power) / $chart->van->battery);
             $fills = max($fills, $times * $this->powerMinutes);
         }
-        $back = max($time + $chart->rest[$set] + $fills, $chart->ready[$set]);
+        $busy = $chart->rest[$set] + $fills;
+        $done = [] === $chart->van->pauses ? $time + $busy : $chart->van->done($time, $busy);
+        $back = max($done, $chart->ready[$set]);
         foreach ($chart->windows[$set] as $leaves) {
             if ($leaves >= $time) {
                 break;
