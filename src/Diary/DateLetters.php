@@ -32,6 +32,21 @@ final readonly class DateLetters
     }
 
     /**
+     * The sentence by which the owner of these dogs answers: they are asked from now on. Inside a handler only.
+     *
+     * @param list<Booking> $bookings
+     */
+    public function asks(array $bookings): string
+    {
+        foreach ($bookings as $b) {
+            $b->askedAt = $this->clock->now();
+        }
+        $links = array_map(fn (Booking $b): string => $this->address.$this->path($b), $bookings);
+
+        return DateWords::answerHere(implode(' ', $links));
+    }
+
+    /**
      * Inside a handler only.
      *
      * @param DateWords::BOOKED|DateWords::MOVED|DateWords::REMINDER $kind

@@ -94,7 +94,10 @@ final readonly class RoundReader
             '' === $asked->dog || null === $round
                 ? null
                 : $this->fitIn->view($actor, $asked, $van, $now ?? $van->van, $roads, $stops, $round),
-            $this->cautions($van, $isToday ? $wall : null),
+            [
+                ...self::notBegun($van, $homes, $isToday && null === $now ? $wall : null),
+                ...$this->cautions($van, $isToday ? $wall : null),
+            ],
         );
     }
 
@@ -148,6 +151,26 @@ final readonly class RoundReader
     private static function begun(array $homes): array
     {
         return array_values(array_filter($homes, static fn (HomeStop $h): bool => '' !== $h->state()));
+    }
+
+    /**
+     * @param list<HomeStop> $homes by the time told
+     * @param \DateTimeImmutable|null $wall null: it is another day, or the round is reckoned from now
+     *
+     * @return list<Caution>
+     */
+    private static function notBegun(VanDay $van, array $homes, ?\DateTimeImmutable $wall): array
+    {
+        $first = $homes[0] ?? null;
+        if (null === $wall || null === $first) {
+            return [];
+        }
+        $now = Clock::minutes($wall->format('H:i'));
+        $isOver = $now > $first->window($van)[1];
+
+        return $isOver && $now < $van->van->ends
+            ? [new Caution('not_begun', RoundWords::notBegun($first->home->name, $first->told()))]
+            : [];
     }
 
     /** @return list<Caution> */

@@ -9,6 +9,7 @@ namespace KeenThistle\Round;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Round\Call;
 use KeenThistle\Core\Round\Clock;
+use KeenThistle\Core\Round\Pause;
 use KeenThistle\Core\Round\Round;
 use KeenThistle\Core\Round\RoundWords;
 use KeenThistle\Core\Round\Van;
@@ -126,6 +127,10 @@ final readonly class RoundShown
             'base' => $van->base,
             'starts' => Clock::time($van->starts),
             'ends' => Clock::time($van->ends),
+            'rests' => implode(', ', array_map(
+                static fn (Pause $p): string => Clock::time($p->from).'–'.Clock::time($p->to),
+                $van->pauses,
+            )),
             'tank' => $van->tank,
             'battery' => $van->battery,
             'early' => $this->van->early,

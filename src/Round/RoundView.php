@@ -12,7 +12,8 @@ use KeenThistle\Input\Says;
 final readonly class RoundView
 {
     private const VAN = 'array{id: string, version: int, name: string, person: string|null, staff: string|null, '.
-        'base: string, starts: string, ends: string, tank: float, battery: float, early: int, late: int, '.
+        'base: string, starts: string, ends: string, rests: string, tank: float, battery: float, early: int, '.
+        'late: int, '.
         'refills: list<array{at: string, water: bool, power: bool, minutes: int}>}|null';
     private const MAP = 'array{spots: list<array{id: string, name: string, x: int, y: int, '.
         "kind: 'base'|'village'|'farm'|'water'}>, ".

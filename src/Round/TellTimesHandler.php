@@ -14,6 +14,7 @@ use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Round\Clock;
 use KeenThistle\Core\Round\RoundWords;
 use KeenThistle\Diary\Booking;
+use KeenThistle\Diary\DateLetters;
 use KeenThistle\Diary\Slots;
 use KeenThistle\Outbox\Message;
 use KeenThistle\Outbox\Outbox;
@@ -29,6 +30,7 @@ final readonly class TellTimesHandler implements Handler
         private Scope $scope,
         private Slots $slots,
         private Outbox $outbox,
+        private DateLetters $letters,
         private EntityManagerInterface $manager,
         private ClockInterface $clock,
     ) {
@@ -97,7 +99,9 @@ final readonly class TellTimesHandler implements Handler
                 Clock::minutes($now),
                 $isToday ? null : $first->day,
             );
-            $text = "{$by->salon->name}: $words";
+            // Of today nothing can be moved by a link any more.
+            $asks = $isToday ? '' : ' '.$this->letters->asks(array_column($its, 0));
+            $text = "{$by->salon->name}: $words$asks";
             $kind = $isToday ? 'late' : 'moved';
             $this->outbox->post(new Message($first->dog, $client, $by, $this->clock->now(), $kind, $to, $text));
             ++$written;

@@ -162,6 +162,25 @@ final class RoundTest extends ApiTestCase
         ]);
     }
 
+    public function testAnotherDaysTimeIsWrittenWithTheLinkByWhichItIsAnswered(): void
+    {
+        $this->bookAll();
+        $dogs = array_merge(...array_map(
+            static fn (array $s): array => self::rows($s['dogs']),
+            self::rows($this->round()['stops']),
+        ));
+        $tansy = self::find($dogs, 'name', 'Tansy');
+        Clock::set(new MockClock('2024-05-06 07:00:00'));
+        $times = [['booking' => $tansy['booking'], 'version' => $tansy['version'], 'time' => '10:20']];
+        $told = $this->ask('PUT', '/api/round/times', ['write' => true, 'times' => $times], 200);
+        self::assertSame(1, $told['written']);
+        $text = self::text($this->db()->fetchOne("SELECT text FROM message WHERE kind = 'moved'"));
+        self::assertMatchesRegularExpression('~at about 10:20, not at 09:15\. .*/date/[\w-]+$~', $text);
+        preg_match('~/date/[\w-]+$~', $text, $link);
+        $this->client->request('GET', $link[0] ?? '');
+        self::assertStringContainsString('10:20', (string) $this->client->getResponse()->getContent());
+    }
+
     public function testOneMoreFitsInOrSaysWhyNot(): void
     {
         $this->bookAll();
@@ -203,6 +222,36 @@ final class RoundTest extends ApiTestCase
         // Somebody looked: there is less in the tank than was reckoned.
         $dry = $this->round('&water=1');
         self::assertContains('', array_column(self::rows($dry['calls']), 'stop'), 'it is filled first');
+    }
+
+    public function testWhoDrivesItHasTheirBreak(): void
+    {
+        $idris = self::find(self::rows($this->ask('GET', '/api/people', expect: 200)['people']), 'id', $this->idris());
+        $change = array_intersect_key($idris, array_flip(['name', 'role', 'confidence', 'active', 'place', 'email']));
+        $match = ['If-Match' => '"'.self::number($idris['version']).'"'];
+        $rests = ['break_from' => '12:30', 'break_to' => '13:00'];
+        $this->ask('PUT', '/api/people/'.self::text($idris['id']), $rests + $change, 200, $match);
+        self::assertSame('12:30–13:00', self::map($this->round()['van'])['rests']);
+        // At the table at half past twelve: after the break, and so its owner is told.
+        $bath = ['day' => self::DAY, 'time' => '12:15', 'kind' => 'bath', 'staff' => self::text($idris['id'])];
+        $this->ask('POST', '/api/dogs/'.$this->dogId('Marl').'/bookings', $bath, 201);
+        $round = $this->round();
+        self::assertSame(['13:00'], array_column(self::rows($round['calls']), 'begins'));
+        self::assertSame(15, $round['late']);
+        self::assertStringContainsString('13:00', self::text(self::rows($round['stops'])[0]['says']));
+    }
+
+    public function testNothingBegunPastTheFirstTimeToldIsSaid(): void
+    {
+        $this->bookAll();
+        $codes = fn (string $asked = ''): array => array_column(self::rows($this->round($asked)['cautions']), 'code');
+        self::assertNotContains('not_begun', $codes());
+        Clock::set(new MockClock(self::DAY.' 10:30:00'));
+        self::assertContains('not_begun', $codes());
+        // Once somebody says how late it is, the rest is reckoned from now.
+        self::assertNotContains('not_begun', $codes('&behind=10'));
+        Clock::set(new MockClock(self::DAY.' 21:00:00'));
+        self::assertNotContains('not_begun', $codes());
     }
 
     public function testAVanThatNobodySetUpAndASalonWithoutOne(): void

@@ -43,8 +43,14 @@ final readonly class DateWords
         return implode(' ', [
             $words,
             ...$proof ? [Say::it('date.bring_the_proof')] : [],
-            Say::it('date.answer_here', $link),
+            self::answerHere($link),
         ]);
+    }
+
+    /** @param string $links of one date, or of all that were moved together with a space between them */
+    public static function answerHere(string $links): string
+    {
+        return Say::it('date.answer_here', $links);
     }
 
     public static function notBooked(): string

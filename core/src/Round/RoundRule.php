@@ -44,7 +44,40 @@ final class RoundRule
             return new Round([], $van->starts, 0, 0, 0, $why);
         }
 
-        return self::round($chart, $roads, $last);
+        $round = self::round($chart, $roads, $last);
+
+        return $asGiven ? $round : self::together($van, $roads, $stops, $round);
+    }
+
+    /**
+     * Of rounds that cost the same, the one that calls at a farm once for all of its homes.
+     *
+     * @param list<Stop> $stops
+     */
+    private static function together(Van $van, Roads $roads, array $stops, Round $round): Round
+    {
+        $byId = array_column($stops, null, 'id');
+        $order = array_values(array_filter(
+            array_map(static fn (Call $c): ?Stop => $byId[$c->stop] ?? null, $round->calls),
+        ));
+        foreach ($order as $stop) {
+            $n = (int) array_search($stop, $order, true);
+            $first = (int) array_search($stop->at, array_column($order, 'at'), true);
+            if ($first === $n || $order[$n - 1]->at === $stop->at) {
+                continue;
+            }
+            $other = $order;
+            array_splice($other, $n, 1);
+            array_splice($other, $first + 1, 0, [$stop]);
+            $chart = new Chart($van, $roads, $other);
+            $last = (new Search($chart, true))->last();
+            $same = null === $last ? null : self::round($chart, $roads, $last);
+            if (null !== $same && $same->cost <= $round->cost) {
+                [$order, $round] = [$other, $same];
+            }
+        }
+
+        return $round;
     }
 
     /**

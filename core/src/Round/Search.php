@@ -147,7 +147,7 @@ final class Search
             // More than all that follows takes is as good as just that.
             $left = min($water - $stop->litres, $this->chart->litres[$with]);
             $charge = min($power - $stop->powerMinutes, $this->chart->power[$with]);
-            if ($this->atLeast($ends, $late, $left, $charge, $with) >= $this->cost) {
+            if ($this->atLeast($ends, $late, $left, $charge, $with, $j + 1) >= $this->cost) {
                 continue;
             }
             $kept = [];
@@ -165,18 +165,17 @@ final class Search
     }
 
     /** What a round that goes on from here costs at least: ways, work, refills, who is late whoever comes first. */
-    private function atLeast(int $time, int $late, float $water, float $power, int $set): int
+    private function atLeast(int $time, int $late, float $water, float $power, int $set, int $from): int
     {
         $chart = $this->chart;
-        $fills = 0;
-        if ($chart->litres[$set] > $water) {
-            $fills = (int) ceil(($chart->litres[$set] - $water) / $chart->van->tank) * $this->waterMinutes;
-        }
-        if ($chart->power[$set] > $power) {
-            $times = (int) ceil(($chart->power[$set] - $power) / $chart->van->battery);
-            $fills = max($fills, $times * $this->powerMinutes);
-        }
-        $busy = $chart->rest[$set] + $fills;
+        $van = $chart->van;
+        $wet = $chart->litres[$set] <= $water
+            ? 0
+            : self::times($chart->litres[$set], $water, $van->tank, $chart->wettest[$set]);
+        $charged = $chart->power[$set] <= $power
+            ? 0
+            : self::times($chart->power[$set], $power, $van->battery, $chart->strongest[$set]);
+        $busy = $chart->rest($time, $set, $from, max($wet, $charged)) + $this->fills($wet, $charged);
         $done = [] === $chart->van->pauses ? $time + $busy : $chart->van->done($time, $busy);
         $back = max($done, $chart->ready[$set]);
         foreach ($chart->windows[$set] as $leaves) {
@@ -187,6 +186,24 @@ final class Search
         }
 
         return $chart->cost($back, $late);
+    }
+
+    /** Where power takes longer, so many times of it may bring water as well; what water is left takes its own. */
+    private function fills(int $wet, int $charged): int
+    {
+        return $this->powerMinutes >= $this->waterMinutes
+            ? $charged * $this->powerMinutes + max(0, $wet - $charged) * $this->waterMinutes
+            : max($charged * $this->powerMinutes, $wet * $this->waterMinutes);
+    }
+
+    /**
+     * How often has to be filled at least: of two that take more than half, each takes one for itself.
+     *
+     * @param array{int, float} $most how many take more than half, and the least of those
+     */
+    private static function times(float $takes, float $left, float $all, array $most): int
+    {
+        return max((int) ceil(($takes - $left) / $all), $most[0] - ($left >= $most[1] ? 1 : 0));
     }
 
     /**
@@ -200,7 +217,8 @@ final class Search
         foreach ($open as $set => $byLast) {
             foreach ($byLast as $labels) {
                 foreach ($labels as $l) {
-                    $all[] = [$this->atLeast($l->time, $l->late, $l->water, $l->power, $set), $set, $l];
+                    $from = $this->chart->after($l->stop);
+                    $all[] = [$this->atLeast($l->time, $l->late, $l->water, $l->power, $set, $from), $set, $l];
                 }
             }
         }

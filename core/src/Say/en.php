@@ -915,6 +915,7 @@ return [
     'round.nobody_works' => 'Nobody of the van works on this day.',
     'round.not_after_those_before' => 'cannot follow those before it: no water, no power or no way is left',
     'round.not_all_in_a_day' => 'no order of the day holds all stops: some of them need another day',
+    'round.not_begun' => 'Nothing is begun yet, and %s was told %s. Say under Running late how far behind the van is.',
     'round.not_heard_of' => 'Nothing has been heard of %s in the van since %s, with %s on the table: call.',
     'round.not_on_its_map' => 'its home is not on the map yet: say where it is',
     'round.not_on_the_map' => 'is not on the map: no road leads to %s',

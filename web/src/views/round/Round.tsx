@@ -81,6 +81,7 @@ function Page({ round, asked, ask, busy, error }: RoundProps & { busy: boolean; 
           <span className="block text-base font-bold text-ink-2">
             {round.van.name}
             {round.van.person && `, ${round.van.person}`}, {round.van.starts} to {round.van.ends}
+            {round.van.rests && `, break ${round.van.rests}`}
           </span>
         </h1>
         <div className="flex flex-wrap items-center gap-2">

@@ -53,7 +53,11 @@ export function TellTimes({ round, ask, onClose }: RoundProps & { onClose: () =>
             </li>
           ))}
         </ul>
-        <p className="text-ink-2">The diary has the new times with it.</p>
+        <p className="text-ink-2">
+          {round.day !== round.today &&
+            'Each gets the link with it by which they say whether that suits, or choose another day. '}
+          The diary has the new times with it.
+        </p>
         <FormEnd
           error={tell.error}
           busy={tell.isPending}

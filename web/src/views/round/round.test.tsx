@@ -66,6 +66,7 @@ const DAY: View = {
     staff: 's1',
     base: 'y',
     starts: '08:00',
+    rests: '',
     ends: '17:00',
     tank: 90,
     battery: 150,
