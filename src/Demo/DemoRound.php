@@ -33,10 +33,10 @@ final readonly class DemoRound
     /** Tomorrow, beside what is booked: two of them are on one farm. */
     private const CALLS = [
         ['09:15', 'full', 'alderlap'],
-        ['12:00', 'tidy', 'mossfoot'],
-        ['12:35', 'nails', 'mossfoot'],
-        ['13:50', 'full', 'high_ewefold'],
-        ['16:30', 'nails', 'rookstall'],
+        ['12:00', 'nails', 'mossfoot'],
+        ['13:00', 'tidy', 'mossfoot'],
+        ['14:15', 'full', 'high_ewefold'],
+        ['16:20', 'nails', 'rookstall'],
         ['17:00', 'tidy', 'thornhope'],
     ];
 

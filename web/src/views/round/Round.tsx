@@ -123,7 +123,7 @@ function Page({ round, asked, ask, busy, error }: RoundProps & { busy: boolean; 
         </p>
       )}
       <Cautions cautions={round.cautions} />
-      {round.van.base !== '' && <Sums round={round} asked={asked} ask={ask} />}
+      {round.van.base !== '' && round.stops.length > 0 && <Sums round={round} asked={asked} ask={ask} />}
       <Actions round={round} asked={asked} ask={ask} />
       <div className="grid items-start gap-4 wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="wide:sticky wide:top-[calc(var(--top)+1rem)]">
