@@ -267,7 +267,12 @@ class Device implements KeptDevice {
     if (!safe || this.packing) return
     this.packing = true
     try {
-      await pack(safe, ask)
+      await pack(safe, async (path) => {
+        const said = await ask(path)
+        // What is said to another person is nothing for this one's safe.
+        if (this.safe !== safe) throw new TypeError('Somebody else is here.')
+        return said as never
+      })
       this.packed = Date.now()
     } catch (e) {
       if (!(e instanceof TypeError || e instanceof ApiError)) throw e
