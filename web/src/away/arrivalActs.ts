@@ -7,6 +7,7 @@ import { arrivalPath, entry, myName, need, NO_SIGNAL, NotHere, prepared, type Ac
 import { combed } from './heard'
 import { combAway, todayAway } from './lookup'
 import { put } from './outbox'
+import { smaller } from './smaller'
 
 export const arrive: Act = async (here) => {
   const { safe, ids } = here
@@ -142,7 +143,7 @@ export const photo: Act = async (here) => {
   const arrival = await need(safe.read<ArrivalData>(path))
   if (!asked.photo) throw new NotHere('No photo.')
   const fields = { zone: String(asked.body.zone), moment: String(asked.body.moment) }
-  await safe.keepFile(asked.key, asked.photo)
+  await safe.keepFile(asked.key, await smaller(asked.photo))
   await put(
     safe,
     entry(here, {
