@@ -34,9 +34,9 @@ export function Home() {
   if (!home.data)
     return home.error ? <Resting error={home.error} retry={() => void home.refetch()} /> : <Waiting />
   const { data } = home
-  const again = () => {
-    for (const queryKey of [['home'], ['card'], ['book'], ['round']])
-      void cache.invalidateQueries({ queryKey })
+  const again = async () => {
+    const all = [['home'], ['card'], ['book'], ['round']]
+    await Promise.all(all.map((queryKey) => cache.invalidateQueries({ queryKey })))
   }
   const dog = data.dogs.find((d) => d.id === moving)
   return (
@@ -54,7 +54,7 @@ export function Home() {
             </Button>
           </div>
         )}
-        {placing && <OnTheMap home={data} after={again} onClose={() => setPlacing(false)} />}
+        {placing && <OnTheMap home={data} after={() => void again()} onClose={() => setPlacing(false)} />}
       </div>
       {data.note && <p className="rounded-md bg-slate-soft p-3 font-bold text-slate">{data.note}</p>}
       {data.open.length > 0 && (
@@ -99,9 +99,14 @@ export function Home() {
       <Past home={data} />
       {may('people') && <OwnData home={data.id} after={again} />}
       {changing && (
-        <ChangeHome key={data.version} home={data} after={again} onClose={() => setChanging(false)} />
+        <ChangeHome
+          key={data.version}
+          home={data}
+          after={() => void again()}
+          onClose={() => setChanging(false)}
+        />
       )}
-      {dog && <MoveDog dog={dog} after={again} onClose={() => setMoving(null)} />}
+      {dog && <MoveDog dog={dog} after={() => void again()} onClose={() => setMoving(null)} />}
     </div>
   )
 }

@@ -10,7 +10,7 @@ import { Resting } from '../../ui/Resting'
 import { useToast } from '../../ui/Toasts'
 import { Waiting } from '../../ui/Waiting'
 
-export function OwnData({ home, after }: { home: string; after: () => void }) {
+export function OwnData({ home, after }: { home: string; after: () => Promise<void> }) {
   const [asked, setAsked] = useState(false)
   return (
     <section aria-labelledby="own-data" className="panel space-y-2 p-4">
@@ -33,7 +33,7 @@ export function OwnData({ home, after }: { home: string; after: () => void }) {
   )
 }
 
-function Erase({ home, after, onClose }: { home: string; after: () => void; onClose: () => void }) {
+function Erase({ home, after, onClose }: { home: string; after: () => Promise<void>; onClose: () => void }) {
   const toast = useToast()
   const [how, setHow] = useState('')
   const look = useQuery({
@@ -49,8 +49,9 @@ function Erase({ home, after, onClose }: { home: string; after: () => void; onCl
           body: { asked: how },
         }),
       ),
-    onSuccess: () => {
-      after()
+    onSuccess: async () => {
+      // What is gone is gone from the page as well before it is said.
+      await after()
       onClose()
       toast({ text: 'This home is erased' })
     },
