@@ -64,7 +64,7 @@ final readonly class FitIn
             'minutes' => $takes,
             'unknown' => null === $minutes ? RoundWords::notWeighed($dog->name) : '',
         ];
-        $no = static fn (string $why): array => $said + ['begins' => '', 'adds' => 0, 'why' => $why, 'breaks' => []];
+        $no = static fn (string $why): array => $said + ['begins' => '', 'back' => '', 'why' => $why, 'breaks' => []];
         if ('' === $home->spot) {
             return $no(RoundWords::notOnItsMap());
         }
@@ -85,8 +85,9 @@ final readonly class FitIn
             if ($call->stop === $one->id) {
                 return $said + [
                     'begins' => Clock::time(RoundWords::said($call->begins)),
-                    'adds' => $with->cost - $round->cost,
-                    'why' => $with->breaks[$one->id] ?? '',
+                    'back' => Clock::time($with->back),
+                    // Its window is the day itself.
+                    'why' => $call->late > 0 ? RoundWords::afterTheDay($from->ends) : '',
                     'breaks' => array_values(array_map(
                         strval(...),
                         array_keys(array_diff_key($with->breaks, $round->breaks, [$one->id => ''])),

@@ -30,7 +30,7 @@ final readonly class RoundView
         'arrives: string, begins: string, ends: string, late: int, litres_left: float, power_left: float}>';
     private const NOW = 'array{time: string, at: string, where: string, litres: float, power_minutes: float}|null';
     private const FIT = 'array{dog: string, name: string, kind: string, minutes: int, unknown: string, '.
-        'begins: string, adds: int, why: string, breaks: list<string>}|null';
+        'begins: string, back: string, why: string, breaks: list<string>}|null';
 
     /**
      * @param array<string, mixed>|null $van

@@ -189,6 +189,9 @@ final class RoundTest extends ApiTestCase
         self::assertSame(['Sorrel', '', []], [$fit['name'], $fit['why'], $fit['breaks']]);
         self::assertSame('', $fit['unknown']);
         self::assertMatchesRegularExpression('/^\d\d:\d[05]$/', self::text($fit['begins']));
+        self::assertGreaterThanOrEqual(self::text($this->round()['back']), self::text($fit['back']));
+        $late = self::map($this->round('&behind=600&kind=nails&dog='.$this->dogId('Sorrel'))['fit']);
+        self::assertStringContainsString('when the day ends', self::text($late['why']));
         $booking = ['day' => self::DAY, 'time' => $fit['begins'], 'kind' => 'nails', 'staff' => $this->idris()];
         $this->ask('POST', '/api/dogs/'.$this->dogId('Sorrel').'/bookings', $booking, 201);
         self::assertCount(4, self::rows($this->round()['calls']));

@@ -87,6 +87,11 @@ final class RoundWords
         return Say::it('round.not_on_its_map');
     }
 
+    public static function afterTheDay(int $ends): string
+    {
+        return Say::it('round.after_the_day', Clock::time($ends));
+    }
+
     public static function tooMany(): string
     {
         return Say::it('round.too_many');

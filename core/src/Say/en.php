@@ -897,6 +897,7 @@ return [
     'read.weeks_as_told' => 'as told',
     'read.weeks_that_explain_the_lengths_best' => 'the weeks that explain all lengths best',
     'round.and' => 'and',
+    'round.after_the_day' => 'would not be done before %s, when the day ends',
     'round.another_time' => 'The van comes to %s on %s at about %s, not at %s.',
     'round.fills_nothing' => 'must be water, power or both',
     'round.heat_cold' => '%s °C in the van: no wet dog is brought out of it or left standing.',

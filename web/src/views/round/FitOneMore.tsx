@@ -1,4 +1,4 @@
-// Whether one more dog fits: when the van would be there, what it adds, whom it makes late; and booking it.
+// Whether one more dog fits: when the van would be there and home, whom it makes late; and booking it.
 import { useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { api, take, type Body } from '../../app/client'
@@ -55,8 +55,8 @@ export function FitOneMore({ round, asked, ask }: RoundProps) {
           ) : (
             <>
               <p>
-                <b>{fit.name}</b>, {fit.minutes} min, at about <b>{fit.begins}</b>.{' '}
-                {fit.adds <= 0 ? 'It adds nothing to the way.' : `It adds ${fit.adds} minutes’ worth.`}{' '}
+                <b>{fit.name}</b>, {fit.minutes} min, at about <b>{fit.begins}</b>. The van is home at{' '}
+                <b>{fit.back}</b>.{' '}
                 {fit.breaks.length === 0 && !fit.why && <b className="text-moss">Nothing breaks.</b>}
               </p>
               {(fit.breaks.length > 0 || fit.why) && (
