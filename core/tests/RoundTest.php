@@ -11,6 +11,7 @@ use Eris\TestTrait;
 use KeenThistle\Core\Input\Fields;
 use KeenThistle\Core\Input\InvalidInput;
 use KeenThistle\Core\Round\Call;
+use KeenThistle\Core\Round\NotBegunRule;
 use KeenThistle\Core\Round\Pause;
 use KeenThistle\Core\Round\Refill;
 use KeenThistle\Core\Round\Roads;
@@ -134,6 +135,13 @@ final class RoundTest extends TestCase
         self::assertSame(790, RoundRule::of($late, $roads, [self::stop('one', 'a')])->calls[0]->arrives);
         // Home as the break begins, and two homes at one place are no way.
         self::assertSame(750, $roads->there('base', 'base', 750, $late));
+    }
+
+    public function testAFirstCallThatIsOverWithNothingBegunIsSaid(): void
+    {
+        $at = static fn (int $now): ?string => NotBegunRule::caution('Moss', 555, 585, $now, 1020)?->message;
+        self::assertSame([null, null, null], [$at(500), $at(585), $at(1020)]);
+        self::assertStringContainsString('Moss was told 09:15', (string) $at(586));
     }
 
     public function testNothingIsDoneInABreak(): void

@@ -9,6 +9,7 @@ namespace KeenThistle\Round;
 use Doctrine\ORM\EntityManagerInterface;
 use KeenThistle\Core\Reason\Caution;
 use KeenThistle\Core\Round\Clock;
+use KeenThistle\Core\Round\NotBegunRule;
 use KeenThistle\Core\Round\Round;
 use KeenThistle\Core\Round\RoundRule;
 use KeenThistle\Core\Round\RoundWords;
@@ -166,11 +167,10 @@ final readonly class RoundReader
             return [];
         }
         $now = Clock::minutes($wall->format('H:i'));
-        $isOver = $now > $first->window($van)[1];
+        $until = $first->window($van)[1];
+        $caution = NotBegunRule::caution($first->home->name, $first->told(), $until, $now, $van->van->ends);
 
-        return $isOver && $now < $van->van->ends
-            ? [new Caution('not_begun', RoundWords::notBegun($first->home->name, $first->told()))]
-            : [];
+        return null === $caution ? [] : [$caution];
     }
 
     /** @return list<Caution> */

@@ -102,12 +102,6 @@ final class RoundWords
         return Say::it('round.not_all_in_a_day');
     }
 
-    /** A round of today is reckoned from the morning until something is begun, or somebody says how late it is. */
-    public static function notBegun(string $home, int $told): string
-    {
-        return Say::it('round.not_begun', $home, Clock::time($told));
-    }
-
     public static function nobodyWorks(): string
     {
         return Say::it('round.nobody_works');

@@ -56,7 +56,7 @@ class Device implements KeptDevice {
 
   /** The key of a PIN is slow: it is begun while somebody still types. */
   typed(id: string, pin: string): void {
-    void beginKey(this.base, id, pin)
+    void beginKey(this.base, id, pin).catch(() => {})
   }
 
   async unlock(id: string, pin: string): Promise<Opened> {
